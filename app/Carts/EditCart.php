@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Carts;
+
+use App\Models\Cart;
+use App\Models\CartLine;
+use Illuminate\Support\Facades\DB;
+use PaperKite\Quote\InvalidQuantity;
+use PaperKite\Quote\Quantity;
+
+/** Changes quantities and removes lines, as the forms of cart and checkout ask. */
+final readonly class EditCart
+{
+    /**
+     * @param  array<int, string>  $quantities  as typed, by line
+     * @param  int|null  $remove  the line to take out
+     */
+    public function __invoke(Cart $cart, array $quantities, ?int $remove): CartEdit
+    {
+        return DB::transaction(function () use ($cart, $quantities, $remove): CartEdit {
+            $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
+            $errors = [];
+            $hasChanged = false;
+            foreach ($cart->lines as $line) {
+                try {
+                    $hasChanged = $this->change($line, $quantities[$line->id] ?? null, $remove === $line->id) || $hasChanged;
+                } catch (InvalidQuantity $invalid) {
+                    $errors[$line->id] = $invalid->getMessage();
+                }
+            }
+            $cart->update(['second_step_at' => now()]);
+
+            return new CartEdit($hasChanged, $errors);
+        }, 3);
+    }
+
+    /**
+     * @return bool whether the line is another now
+     *
+     * @throws InvalidQuantity
+     */
+    private function change(CartLine $line, ?string $typed, bool $isRemoved): bool
+    {
+        if ($isRemoved || $typed === '0') {
+            $line->delete();
+
+            return true;
+        }
+        $quantity = $typed === null ? $line->quantity : Quantity::fromEntry($typed)->pieces;
+        $hasChanged = $quantity !== $line->quantity;
+        if ($hasChanged) {
+            $line->update(['quantity' => $quantity]);
+        }
+
+        return $hasChanged;
+    }
+}

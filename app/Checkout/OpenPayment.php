@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checkout;
+
+use App\Jobs\VoidPayment;
+use App\Models\Cart;
+use App\Models\Payment;
+use App\Models\Shop;
+use App\Payments\PaymentProvider;
+use App\Payments\PaymentState;
+use App\Payments\ProviderUnreachable;
+use App\Payments\SettlePayment;
+use App\Secrets;
+use Illuminate\Support\Facades\DB;
+use PaperKite\Checkout\CartDigest;
+use PaperKite\Checkout\ShopperDetails;
+
+/** From the button "pay" to the page where the shopper pays. */
+final readonly class OpenPayment
+{
+    public function __construct(
+        private PaymentProvider $provider,
+        private SettlePayment $settle,
+    ) {}
+
+    /**
+     * @param  string  $shownDigest  the digest of the bill that the shopper saw
+     *
+     * @throws BillChanged
+     * @throws ProviderUnreachable
+     */
+    public function __invoke(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
+    {
+        $payment = DB::transaction(fn (): Payment => $this->paymentFor($shop, $cart, $shopper, $shownDigest), 5);
+        if ($payment->amount()->isZero()) {
+            return $this->settle->withoutProvider($payment);
+        }
+        if ($payment->provider_id === null) {
+            $opened = $this->provider->open($payment->setRelation('shop', $shop));
+            $payment->update(['provider_id' => $opened->providerId, 'hosted_url' => $opened->url]);
+            $this->closeIfSuperseded($payment);
+        }
+
+        return $payment;
+    }
+
+    /** @throws BillChanged */
+    private function paymentFor(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
+    {
+        $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
+        $receipt = $cart->receipt($shop);
+        $digest = CartDigest::of($receipt);
+        if ($receipt->lines === [] || $digest !== $shownDigest) {
+            throw BillChanged::sinceShown();
+        }
+        foreach ($cart->lines as $line) {
+            if (! $line->product->toCore()->stock->covers($line->quantity)) {
+                throw BillChanged::stock();
+            }
+        }
+        $checkout = FrozenCheckout::of($cart, $receipt, $shopper);
+
+        // A second click, or a reload of the form, is the same payment; anything else ends the earlier one.
+        $open = Payment::query()->where('cart_id', $cart->id)->where('state', PaymentState::Open)->lockForUpdate()->get();
+        $same = $open->first(fn (Payment $payment): bool => $payment->cart_digest === $digest && $payment->checkout == $checkout);
+        foreach ($open as $earlier) {
+            if ($earlier !== $same) {
+                $earlier->update(['state' => PaymentState::Superseded]);
+                $this->closeIfSuperseded($earlier);
+            }
+        }
+
+        return $same ?? Payment::query()->create([
+            'shop_id' => $shop->id,
+            'cart_id' => $cart->id,
+            'reference' => Secrets::token(),
+            'amount_minor' => $receipt->total->minor,
+            'currency' => $shop->currency,
+            'payee' => $shop->payee ?? throw ProviderUnreachable::notConfigured(),
+            'cart_digest' => $digest,
+            'state' => PaymentState::Open,
+            'checkout' => $checkout,
+        ]);
+    }
+
+    private function closeIfSuperseded(Payment $payment): void
+    {
+        if ($payment->provider_id !== null && Payment::query()->whereKey($payment->id)->value('state') === PaymentState::Superseded) {
+            VoidPayment::dispatch($payment->id);
+        }
+    }
+}

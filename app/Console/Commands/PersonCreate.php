@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Person;
+use App\Models\Shop;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+final class PersonCreate extends Command
+{
+    protected $signature = 'person:create
+        {email : The address to sign in with}
+        {--name= : What to call the person; by default the address}
+        {--shop=* : The slug of a shop the person belongs to; make one with shop:create}';
+
+    protected $description = 'Makes a person who can sign in, and asks for the password';
+
+    public function handle(): int
+    {
+        $email = (string) $this->argument('email');
+        /** @var list<string> $slugs */
+        $slugs = $this->option('shop');
+        $shops = Shop::query()->whereIn('slug', $slugs)->pluck('id', 'slug');
+        $problem = match (true) {
+            filter_var($email, FILTER_VALIDATE_EMAIL) === false => "“{$email}” is not an e-mail address.",
+            Person::query()->where('email', $email)->exists() => "A person with the address {$email} exists already.",
+            $slugs === [] => 'Name the shop with --shop=SLUG; “php artisan shop:create” makes one.',
+            $shops->count() !== count(array_unique($slugs)) => 'No shop has the slug “'.implode('”, “', array_diff($slugs, $shops->keys()->all())).'”.',
+            default => null,
+        };
+        if ($problem !== null) {
+            $this->error($problem);
+
+            return self::FAILURE;
+        }
+        $password = $this->secret('Password (at least 12 characters)');
+        if (! is_string($password) || mb_strlen($password) < 12) {
+            $this->error('The password needs at least 12 characters; nothing was made.');
+
+            return self::FAILURE;
+        }
+        DB::transaction(function () use ($email, $password, $shops): void {
+            $name = $this->option('name');
+            $person = Person::query()->create(['name' => is_string($name) && $name !== '' ? $name : $email, 'email' => $email, 'password' => $password]);
+            $person->shops()->attach($shops->values()->all());
+        });
+        $this->info("{$email} can sign in now.");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Severity;
+use PaperKite\Offer\Slot;
+
+/** What is true of the console's whole interface. */
+#[OA\OpenApi(openapi: '3.1.0')]
+#[OA\Info(version: '1', title: 'Paper Kite console', description: 'Between the console and its server. Signed in by session; every change carries the XSRF-TOKEN cookie as X-XSRF-TOKEN.')]
+#[OA\Server(url: '/api')]
+#[OA\Components(
+    schemas: [
+        new OA\Schema(schema: 'Drawing', type: 'string', enum: Drawing::class),
+        new OA\Schema(schema: 'CartUse', type: 'string', enum: CartUse::class),
+        new OA\Schema(schema: 'Destination', type: 'string', enum: Destination::class),
+        new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
+        new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
+        new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),
+        new OA\Schema(schema: 'Refusal', description: 'Why nothing was changed.', required: ['message'], properties: [
+            new OA\Property(property: 'message', description: 'One sentence.', type: 'string'),
+            new OA\Property(property: 'errors', description: 'Sentences by field.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+        ]),
+    ],
+    responses: [
+        new OA\Response(response: 'Refused', description: 'Something entered is wrong.', content: new OA\JsonContent(ref: '#/components/schemas/Refusal')),
+    ],
+    parameters: [
+        new OA\Parameter(parameter: 'shop', name: 'shop', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(parameter: 'search', name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(parameter: 'page', name: 'page', in: 'query', schema: new OA\Schema(type: 'integer')),
+    ],
+)]
+final class Api {}

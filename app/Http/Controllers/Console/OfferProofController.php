@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\Requests\OfferRequest;
+use App\Http\Resources\ProofResource;
+use App\Models\Placement;
+use App\Models\Shop;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** Says, looks at and reckons what stands on the desk; nothing is saved. */
+final readonly class OfferProofController
+{
+    #[OA\Post(path: '/shops/{shop}/offers/proof', operationId: 'proof', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'offer', description: 'The offer that is being changed, for the places in its sentence.', in: 'query', schema: new OA\Schema(type: 'integer'))])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: OfferRequest::class))]
+    #[Answer(ProofResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function __invoke(OfferRequest $request, Shop $shop): JsonResponse
+    {
+        $pages = Placement::query()->where(['shop_id' => $shop->id, 'offer_id' => $request->integer('offer')])->orderBy('id')->pluck('page');
+
+        return response()->json(ProofResource::of($request->draft(), $shop, array_values(array_map(strval(...), $pages->all()))));
+    }
+}

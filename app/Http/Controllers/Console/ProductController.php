@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\Requests\ProductRequest;
+use App\Http\Resources\ProductListResource;
+use App\Http\Resources\ProductResource;
+use App\Models\Product;
+use App\Models\Shop;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final readonly class ProductController
+{
+    private const PER_PAGE = 20;
+
+    #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(ProductListResource::class)]
+    public function list(Request $request, Shop $shop): JsonResponse
+    {
+        $pattern = Search::pattern($request);
+        $products = $shop->products()
+            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either->where('name', 'like', $pattern)->orWhere('sku', 'like', $pattern)))
+            ->orderBy('name')->orderBy('id')
+            ->paginate(self::PER_PAGE);
+
+        return response()->json(ProductListResource::of($products));
+    }
+
+    #[OA\Post(path: '/shops/{shop}/products', operationId: 'createProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: ProductRequest::class))]
+    #[Answer(ProductResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function create(ProductRequest $request, Shop $shop): JsonResponse
+    {
+        return response()->json(ProductResource::of($shop->products()->create($request->attributesOfProduct())), 201);
+    }
+
+    #[OA\Get(path: '/shops/{shop}/products/{product}', operationId: 'product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[Answer(ProductResource::class)]
+    public function show(Shop $shop, Product $product): JsonResponse
+    {
+        return response()->json(ProductResource::of($product));
+    }
+
+    #[OA\Put(path: '/shops/{shop}/products/{product}', operationId: 'changeProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: ProductRequest::class))]
+    #[Answer(ProductResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(ProductRequest $request, Shop $shop, Product $product): JsonResponse
+    {
+        $product->update($request->attributesOfProduct());
+
+        return response()->json(ProductResource::of($product));
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Resources\RefusedEventResource;
+use App\Models\RefusedEvent;
+use App\Models\Shop;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** What came in the payment provider's name and was not believed: the latest 20. */
+final readonly class RefusedEventController
+{
+    private const LATEST = 20;
+
+    #[OA\Get(path: '/shops/{shop}/refused-events', operationId: 'refusedEvents', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Response(response: 200, description: 'The latest first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RefusedEventResource::class)))]
+    public function __invoke(Shop $shop): JsonResponse
+    {
+        return response()->json(array_values($shop->refusedEvents()
+            ->with('payment')->orderByDesc('last_at')->limit(self::LATEST)->get()
+            ->map(fn (RefusedEvent $event) => RefusedEventResource::of($event))->all()));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\PersonResource;
+use App\Models\Person;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final readonly class SignInController
+{
+    #[OA\Post(path: '/sign-in', operationId: 'signIn')]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: SignInRequest::class))]
+    #[Answer(PersonResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    #[OA\Response(response: 429, ref: '#/components/responses/Refused')]
+    public function signIn(SignInRequest $request): JsonResponse
+    {
+        if (! Auth::guard('web')->attempt($request->safe(['email', 'password']))) {
+            throw ValidationException::withMessages(['email' => 'E-mail address and password don’t belong together; check both.']);
+        }
+        $request->session()->regenerate();
+
+        return response()->json(PersonResource::of($this->person($request)));
+    }
+
+    #[OA\Post(path: '/sign-out', operationId: 'signOut')]
+    #[OA\Response(response: 204, description: 'Signed out.')]
+    public function signOut(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+
+    #[OA\Get(path: '/me', operationId: 'me')]
+    #[Answer(PersonResource::class)]
+    #[OA\Response(response: 401, ref: '#/components/responses/Refused')]
+    public function me(Request $request): JsonResponse
+    {
+        return response()->json(PersonResource::of($this->person($request)));
+    }
+
+    private function person(Request $request): Person
+    {
+        $person = $request->user('web');
+
+        return $person instanceof Person ? $person : abort(401);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Shop;
+
+use App\Clicks\RequestHeaders;
+use App\Models\Payment;
+use App\Models\Shop;
+use App\Payments\PaymentProvider;
+use App\Payments\RefuseEvent;
+use App\Payments\SettlePayment;
+use App\Payments\UnverifiedEvent;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Where the payment provider delivers its events. */
+final readonly class PaymentEventController
+{
+    public function __construct(
+        private PaymentProvider $provider,
+        private SettlePayment $settle,
+        private RefuseEvent $refuse,
+    ) {}
+
+    public function __invoke(Request $request, Shop $shop): Response
+    {
+        try {
+            $said = $this->provider->readEvent($request->getContent(), RequestHeaders::of($request));
+        } catch (UnverifiedEvent $unverified) {
+            $claimed = $this->payment($shop, $unverified->claimedReference);
+            if ($claimed !== null) {
+                ($this->refuse)($claimed, $unverified->getMessage());
+            }
+
+            return response('refused', 401);
+        }
+        $payment = $this->payment($shop, $said->reference);
+        if ($payment === null) {
+            return response('unknown payment', 404);
+        }
+        // The provider can be faster than our own note of the id it gave the payment: it shall come again.
+        if ($payment->provider_id === null) {
+            return response('not yet', 409);
+        }
+        ($this->settle)($payment, $said);
+
+        return response()->noContent();
+    }
+
+    private function payment(Shop $shop, string $reference): ?Payment
+    {
+        return Payment::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->first();
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\ShopHosts;
+use App\Models\Shop;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Finds the shop by the host that was asked, leads on from a former host, and knows nothing at any other. */
+final readonly class FindShop
+{
+    public function __construct(private ShopHosts $hosts) {}
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $shop = $this->hosts->shopAt($request->getHost());
+        if ($shop === null) {
+            return $this->hosts->movedAnswer($request) ?? abort(404);
+        }
+        app()->instance(Shop::class, $shop);
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+use PaperKite\Offer\Finding;
+use PaperKite\Offer\Severity;
+use PaperKite\Offer\Slot;
+
+#[OA\Schema(schema: 'Finding')]
+final readonly class FindingResource
+{
+    private function __construct(
+        #[OA\Property(ref: '#/components/schemas/Severity')]
+        public Severity $severity,
+        #[OA\Property(description: 'The slot it concerns; null where it concerns the shop.', oneOf: [new OA\Schema(ref: '#/components/schemas/Slot'), new OA\Schema(type: 'null')])]
+        public ?Slot $slot,
+        #[OA\Property]
+        public string $sentence,
+    ) {}
+
+    public static function of(Finding $finding): self
+    {
+        return new self($finding->severity, $finding->slot, $finding->sentence);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'PageFacts', description: 'Where a page of a list stands.')]
+final readonly class Page
+{
+    private function __construct(
+        #[OA\Property]
+        public int $page,
+        #[OA\Property]
+        public int $pages,
+        #[OA\Property]
+        public int $total,
+    ) {}
+
+    /** @param LengthAwarePaginator<int, covariant \Illuminate\Database\Eloquent\Model> $paginator */
+    public static function of(LengthAwarePaginator $paginator): self
+    {
+        return new self($paginator->currentPage(), $paginator->lastPage(), $paginator->total());
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Queue\InteractsWithQueue;
+
+/** Work at the payment provider, which is asked again until it answers. Each question is safe to repeat. */
+abstract class ProviderJob implements ShouldQueue
+{
+    use Dispatchable;
+    use InteractsWithQueue;
+
+    /** No end: money that is held must be taken or given back. */
+    public int $tries = 0;
+
+    final public function __construct(public readonly int $paymentId) {}
+
+    /** @return list<int> seconds before the next try; the last one repeats */
+    public function backoff(): array
+    {
+        return [1, 5, 15, 60, 300];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use PaperKite\Quote\Quote;
+use PaperKite\Quote\Receipt;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property string $ref
+ * @property string $visitor
+ * @property string|null $shared_by
+ * @property int|null $last_placement_id
+ * @property CarbonImmutable|null $last_added_at
+ * @property CarbonImmutable|null $second_step_at
+ * @property array<string, string>|null $typed
+ * @property CarbonImmutable $created_at
+ * @property Shop $shop
+ * @property \Illuminate\Database\Eloquent\Collection<int, CartLine> $lines
+ */
+final class Cart extends Model
+{
+    public $timestamps = false;
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['last_added_at' => 'immutable_datetime', 'second_step_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'typed' => 'array'];
+    }
+
+    public function receipt(Shop $shop): Receipt
+    {
+        return Quote::of($this->lines->map(fn (CartLine $line) => $line->toCore())->values()->all(), $shop->rules());
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+
+    /** @return HasMany<CartLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(CartLine::class)->with('product')->orderBy('id');
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use PaperKite\Money\Currency;
+use PaperKite\Money\Money;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property int $payment_id
+ * @property int $number
+ * @property string $token
+ * @property string $email
+ * @property string $name
+ * @property string $street
+ * @property string $postcode
+ * @property string $town
+ * @property string $country
+ * @property string $currency
+ * @property int $items_minor
+ * @property int $shipping_minor
+ * @property int $total_minor
+ * @property string $shipping_because
+ * @property CarbonImmutable $placed_at
+ * @property CarbonImmutable|null $captured_at
+ * @property Shop $shop
+ * @property Payment $payment
+ * @property \Illuminate\Database\Eloquent\Collection<int, OrderLine> $lines
+ */
+final class Order extends Model
+{
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime'];
+    }
+
+    public function money(int $minor): Money
+    {
+        return Money::ofMinor($minor, Currency::of($this->currency));
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+
+    /** @return BelongsTo<Payment, $this> */
+    public function payment(): BelongsTo
+    {
+        return $this->belongsTo(Payment::class);
+    }
+
+    /** @return HasMany<OrderLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(OrderLine::class)->orderBy('id');
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Checkout\FrozenCheckout;
+use App\Payments\PaymentState;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use PaperKite\Checkout\PaymentTerms;
+use PaperKite\Money\Currency;
+use PaperKite\Money\Money;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property int|null $cart_id
+ * @property string $reference
+ * @property string|null $provider_id
+ * @property string|null $hosted_url
+ * @property int $amount_minor
+ * @property string $currency
+ * @property string $payee
+ * @property string $cart_digest
+ * @property PaymentState $state
+ * @property FrozenCheckout $checkout
+ * @property CarbonImmutable $created_at
+ * @property Shop $shop
+ * @property Cart|null $cart
+ * @property Order|null $order
+ */
+final class Payment extends Model
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => PaymentState::class, 'checkout' => FrozenCheckout::class, 'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime'];
+    }
+
+    public function amount(): Money
+    {
+        return Money::ofMinor($this->amount_minor, Currency::of($this->currency));
+    }
+
+    public function terms(): PaymentTerms
+    {
+        return new PaymentTerms($this->provider_id ?? '', $this->amount(), $this->payee, $this->cart_digest);
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+
+    /** @return BelongsTo<Cart, $this> */
+    public function cart(): BelongsTo
+    {
+        return $this->belongsTo(Cart::class);
+    }
+
+    /** @return HasOne<Order, $this> */
+    public function order(): HasOne
+    {
+        return $this->hasOne(Order::class);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Payments;
+
+use App\Models\Payment;
+
+/** The shop's own question to the provider, for a shopper who is back before the provider's event is. */
+final readonly class AskProvider
+{
+    public function __construct(
+        private PaymentProvider $provider,
+        private SettlePayment $settle,
+    ) {}
+
+    /** @return Payment as it stands after the answer, or as it stood where there was none */
+    public function __invoke(Payment $payment): Payment
+    {
+        if ($payment->state !== PaymentState::Open || $payment->provider_id === null) {
+            return $payment;
+        }
+        try {
+            return ($this->settle)($payment, $this->provider->find($payment->provider_id));
+        } catch (ProviderUnreachable $unreachable) {
+            report($unreachable);
+
+            return $payment;
+        }
+    }
+}

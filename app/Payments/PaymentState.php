@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Payments;
+
+enum PaymentState: string
+{
+    /** Opened, and nothing heard since. */
+    case Open = 'open';
+
+    /** The shopper ordered: the money is held or taken. */
+    case Ordered = 'ordered';
+
+    /** The provider, or the shopper there, said no. */
+    case Declined = 'declined';
+
+    /** The shopper changed the cart and opened another payment instead. */
+    case Superseded = 'superseded';
+
+    /** Authorised when the goods had gone; the authorisation is given back. */
+    case SoldOut = 'sold_out';
+
+    /** Whether an authorisation that arrives now may still become an order. */
+    public function awaitsAuthorisation(): bool
+    {
+        return $this === self::Open || $this === self::Declined;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Payments;
+
+use RuntimeException;
+use Throwable;
+
+final class ProviderUnreachable extends RuntimeException
+{
+    public static function because(Throwable $cause): self
+    {
+        return new self('The payment provider did not answer as agreed.', previous: $cause);
+    }
+
+    public static function notConfigured(): self
+    {
+        return new self('No payment provider is connected.');
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Carts\AddToCart;
+use App\Carts\NewCartLimit;
+use App\Clicks\RecentClicks;
+use App\Payments\NoProvider;
+use App\Payments\PaymentProvider;
+use App\Payments\StandinProvider;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Carbon\CarbonImmutable;
+use Laravel\Sanctum\Sanctum;
+use RuntimeException;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
+        $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
+        $this->app->when(AddToCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
+        $this->app->when(NewCartLimit::class)->needs('$key')->giveConfig('app.key');
+        $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
+        $this->app->singleton(PaymentProvider::class, fn (Application $app): PaymentProvider => match (config('kite.payments.provider')) {
+            null, '' => new NoProvider,
+            'standin' => $this->standin($app),
+            default => throw new RuntimeException('KITE_PAYMENTS names a payment provider that this installation does not know.'),
+        });
+    }
+
+    public function boot(): void
+    {
+        Model::unguard();
+        Model::preventLazyLoading($this->app->environment('testing'));
+        Date::use(CarbonImmutable::class);
+        // People sign in by session alone; a bearer token opens nothing.
+        Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(5)->by('sign-in|'.hash('sha256', mb_strtolower($request->string('email')->toString()).'|'.$request->ip())),
+            Limit::perMinute(30)->by('sign-in|'.$request->ip()),
+        ]);
+    }
+
+    private function standin(Application $app): StandinProvider
+    {
+        if ($app->environment('production')) {
+            throw new RuntimeException('The simulated payment provider does not run in production; set KITE_PAYMENTS to a real one.');
+        }
+
+        return new StandinProvider(
+            $app->make(Factory::class),
+            config()->string('kite.payments.standin.api'),
+            config()->string('kite.payments.standin.host'),
+            config()->string('kite.payments.standin.origin'),
+            config()->string('kite.payments.standin.key'),
+            config()->string('kite.payments.standin.webhook_secret'),
+        );
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\ErrorPages;
+use App\Http\Middleware\ConsoleHeaders;
+use App\Http\Middleware\FindShop;
+use App\Http\Middleware\SameOrigin;
+use App\Http\Middleware\ShopperHeaders;
+use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Middleware\ValidatePathEncoding;
+use Illuminate\Http\Middleware\ValidatePostSize;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(using: function (): void {
+        Route::domain(config()->string('kite.console_host'))->middleware('console')->group(base_path('routes/console.php'));
+        Route::group([], base_path('routes/shop.php'));
+    })
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Text is kept to the byte, so nothing trims or empties what was sent; the core says what it takes.
+        $middleware->use([ValidatePathEncoding::class, TrustProxies::class, ValidatePostSize::class]);
+        $middleware->group('console', [
+            ConsoleHeaders::class,
+            EncryptCookies::class,
+            AddQueuedCookiesToResponse::class,
+            StartSession::class,
+            ValidateCsrfToken::class,
+            SubstituteBindings::class,
+        ]);
+        $middleware->group('shopper', [ShopperHeaders::class, FindShop::class, SameOrigin::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withSchedule(function (Schedule $schedule): void {
+        $schedule->command('carts:sweep')->hourly();
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        ErrorPages::register($exceptions);
+    })
+    ->withCommands([base_path('app/Console/Commands')])
+    ->create();

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Where the installation answers. Links are made from these, never from what a request says of itself.
+    'scheme' => env('KITE_SCHEME', 'https'),
+    'port' => env('KITE_PUBLIC_PORT'),
+    'console_host' => env('KITE_CONSOLE_HOST', 'seller.localhost'),
+
+    'clicks' => [
+        // The same placement by the same visitor within this many seconds is the same click.
+        'same_click_seconds' => 2,
+        'new_carts_per_minute' => (int) env('KITE_NEW_CARTS_PER_MINUTE', 30),
+    ],
+
+    'payments' => [
+        // There is no default: without a provider no shop is ready to be paid.
+        'provider' => env('KITE_PAYMENTS'),
+        'standin' => [
+            'api' => env('KITE_STANDIN_PAY_API'),
+            'host' => env('KITE_STANDIN_PAY_HOST', 'pay.localhost'),
+            'origin' => env('KITE_STANDIN_PAY_ORIGIN'),
+            'key' => env('KITE_STANDIN_PAY_KEY'),
+            'webhook_secret' => env('KITE_STANDIN_PAY_SECRET'),
+        ],
+    ],
+
+    'demo' => [
+        'password' => env('KITE_DEMO_PASSWORD'),
+        // Where the stand-in blog finds the button of its post.
+        'button_file' => env('KITE_DEMO_BUTTON_FILE'),
+    ],
+];

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'stateful' => [],
+    'guard' => ['web'],
+    'expiration' => null,
+    'routes' => false,
+];

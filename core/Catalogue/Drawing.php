@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Catalogue;
+
+/** The drawings that ship with Paper Kite, one of which is a product's picture. */
+enum Drawing: string
+{
+    case HoneyJar = 'honey-jar';
+    case SmallJar = 'small-jar';
+    case TallCandle = 'tall-candle';
+    case FoodWrap = 'food-wrap';
+    case Hive = 'hive';
+    case Soap = 'soap';
+    case Parcel = 'parcel';
+    case Kite = 'kite';
+
+    /** What the drawing shows, as its alternative text. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::HoneyJar => 'A tall jar of honey',
+            self::SmallJar => 'A small jar of honey',
+            self::TallCandle => 'A tall candle, lit',
+            self::FoodWrap => 'A folded beeswax wrap',
+            self::Hive => 'A wooden hive',
+            self::Soap => 'A bar of soap',
+            self::Parcel => 'A parcel tied with string',
+            self::Kite => 'A kite',
+        };
+    }
+
+    public function path(): string
+    {
+        return "/drawings/{$this->value}.svg";
+    }
+}

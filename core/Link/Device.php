@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Link;
+
+/** The kind of device behind a click, as roughly as results need it; nothing that could tell one person from another. */
+enum Device: string
+{
+    case Phone = 'phone';
+    case Tablet = 'tablet';
+    case Desktop = 'desktop';
+
+    /** @param array<string, string> $headers by lower-case name */
+    public static function of(array $headers): self
+    {
+        $agent = $headers['user-agent'] ?? '';
+
+        return match (true) {
+            preg_match('/tablet|ipad|android(?!.*mobile)/i', $agent) === 1 => self::Tablet,
+            ($headers['sec-ch-ua-mobile'] ?? '') === '?1', preg_match('/mobile/i', $agent) === 1 => self::Phone,
+            default => self::Desktop,
+        };
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Link;
+
+/**
+ * What a request for a link is, told from its headers. Only a navigation of a whole window acts.
+ *
+ * @see https://www.w3.org/TR/fetch-metadata/ Sec-Fetch-Mode, Sec-Fetch-Dest
+ * @see https://wicg.github.io/nav-speculation/prefetch.html Sec-Purpose
+ */
+enum Visit
+{
+    /** A person follows the link. */
+    case Navigation;
+
+    /** The link stands in a frame of another page: it may show a way out, and do nothing. */
+    case Frame;
+
+    /** An image, a script, a prefetch, a robot that makes a preview: it changes nothing and gets nothing. */
+    case Silent;
+
+    private const FRAMES = ['iframe', 'frame', 'embed', 'object', 'fencedframe'];
+
+    /** Words by which programs that fetch a page for its preview or index name themselves. */
+    private const ROBOTS = '/bot\b|bot[\/_-]|crawl|spider|preview|unfurl|externalhit|embed|scanner|fetcher/i';
+
+    /** @param array<string, string> $headers by lower-case name */
+    public static function of(string $method, array $headers): self
+    {
+        $mode = $headers['sec-fetch-mode'] ?? null;
+        $destination = $headers['sec-fetch-dest'] ?? null;
+
+        return match (true) {
+            $method !== 'GET', self::isAhead($headers), self::isRobot($headers) => self::Silent,
+            in_array($destination, self::FRAMES, true) => self::Frame,
+            ($mode ?? 'navigate') !== 'navigate', ($destination ?? 'document') !== 'document' => self::Silent,
+            default => self::Navigation,
+        };
+    }
+
+    /** @param array<string, string> $headers */
+    private static function isAhead(array $headers): bool
+    {
+        $purposes = strtolower(($headers['sec-purpose'] ?? '').' '.($headers['purpose'] ?? '').' '.($headers['x-purpose'] ?? '').' '.($headers['x-moz'] ?? ''));
+
+        return preg_match('/prefetch|prerender|preview/', $purposes) === 1;
+    }
+
+    /** @param array<string, string> $headers */
+    private static function isRobot(array $headers): bool
+    {
+        return preg_match(self::ROBOTS, $headers['user-agent'] ?? '') === 1;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Money;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\BigInteger;
+
+/** An amount of one currency, exact, in its minor units (cents, where the currency has them). */
+final readonly class Money
+{
+    private const LARGEST_ENTRY = 999_999_999;
+
+    private function __construct(
+        public int $minor,
+        public Currency $currency,
+    ) {}
+
+    public static function ofMinor(int $minor, Currency $currency): self
+    {
+        return new self($minor, $currency);
+    }
+
+    public static function zero(Currency $currency): self
+    {
+        return new self(0, $currency);
+    }
+
+    /**
+     * Reads an amount as a person writes it: digits, a point, at most the currency's decimals. Nothing is rounded.
+     *
+     * @throws InvalidAmount
+     */
+    public static function fromEntry(string $text, Currency $currency): self
+    {
+        $text = trim($text, ' ');
+        if ($text === '') {
+            throw InvalidAmount::missing();
+        }
+        if (preg_match('/\A(-?)\d{1,30}(?:\.(\d{1,30}))?\z/', $text, $parts) !== 1) {
+            throw InvalidAmount::notANumber($text);
+        }
+        if ($parts[1] === '-') {
+            throw InvalidAmount::negative($text);
+        }
+        if (strlen($parts[2] ?? '') > $currency->digits) {
+            throw InvalidAmount::tooManyDecimals($text, $currency);
+        }
+        $amount = BigDecimal::of($text);
+        if ($amount->isGreaterThan(self::LARGEST_ENTRY)) {
+            throw InvalidAmount::tooLarge();
+        }
+
+        return new self($amount->withPointMovedRight($currency->digits)->toInt(), $currency);
+    }
+
+    /** @throws CurrencyMismatch */
+    public function plus(self $other): self
+    {
+        $this->mustMatch($other);
+
+        return new self(BigInteger::of($this->minor)->plus($other->minor)->toInt(), $this->currency);
+    }
+
+    public function multipliedBy(int $times): self
+    {
+        return new self(BigInteger::of($this->minor)->multipliedBy($times)->toInt(), $this->currency);
+    }
+
+    public function isZero(): bool
+    {
+        return $this->minor === 0;
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->minor === $other->minor && $this->currency->equals($other->currency);
+    }
+
+    /** The amount with the currency's decimals and nothing else: `9.80`, `980`. */
+    public function decimal(): string
+    {
+        return (string) BigDecimal::ofUnscaledValue($this->minor, $this->currency->digits);
+    }
+
+    /** As a person reads it in English: `€1,249.00`, `CHF 12.00`. */
+    public function shown(): string
+    {
+        [$whole, $decimals] = explode('.', $this->decimal().'.');
+        $sign = str_starts_with($whole, '-') ? '−' : '';
+        $grouped = preg_replace('/\B(?=(\d{3})+\z)/', ',', ltrim($whole, '-'));
+        $symbol = $this->currency->symbol();
+        // A symbol of letters wants air between itself and the figures.
+        $gap = preg_match('/\p{L}\z/u', $symbol) === 1 ? "\u{00A0}" : '';
+
+        return $sign.$symbol.$gap.$grouped.($decimals === '' ? '' : ".{$decimals}");
+    }
+
+    private function mustMatch(self $other): void
+    {
+        if (! $this->currency->equals($other->currency)) {
+            throw CurrencyMismatch::between($this->currency, $other->currency);
+        }
+    }
+}

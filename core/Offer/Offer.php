@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Offer;
+
+use PaperKite\Catalogue\Product;
+use PaperKite\Quote\CartLine;
+use PaperKite\Quote\Quantity;
+use PaperKite\Text\InvalidLine;
+use PaperKite\Text\Line;
+
+/** One way to buy: what is sold, what the click does, and its words. */
+final readonly class Offer
+{
+    public const LONGEST_CAPTION = 40;
+
+    public function __construct(
+        public Product $product,
+        public Quantity $quantity,
+        public Destination $destination,
+        public CartUse $cartUse,
+        /** The seller's own words, or `null` where the destination's are used. */
+        public ?string $ownCaption,
+    ) {}
+
+    public function caption(): string
+    {
+        return $this->ownCaption ?? $this->destination->caption();
+    }
+
+    public function line(): CartLine
+    {
+        return new CartLine($this->product, $this->quantity);
+    }
+
+    public function isSoldOut(): bool
+    {
+        return ! $this->product->stock->covers($this->quantity->pieces);
+    }
+
+    /**
+     * @return string|null the caption to keep, `null` for a blank one
+     *
+     * @throws InvalidLine
+     */
+    public static function captionFromEntry(string $text): ?string
+    {
+        return trim($text, ' ') === '' ? null : Line::of($text, 'The caption', self::LONGEST_CAPTION)->text;
+    }
+}

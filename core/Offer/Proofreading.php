@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Offer;
+
+use PaperKite\Offer\Check\CaptionFits;
+use PaperKite\Offer\Check\Check;
+use PaperKite\Offer\Check\ProductIsChosen;
+use PaperKite\Offer\Check\QuantityIsInStock;
+use PaperKite\Offer\Check\QuantityIsWhole;
+use PaperKite\Offer\Check\ShopCanBePaid;
+use PaperKite\Offer\Check\SomethingIsPaid;
+
+/** All that is wrong or doubtful about a draft. A new check is a class beside these and a line here. */
+final class Proofreading
+{
+    /** @return list<Finding> errors first, then in the order of the sentence */
+    public static function of(Draft $draft): array
+    {
+        $findings = array_merge(...array_map(static fn (Check $check): array => $check->findings($draft), self::checks()));
+        usort($findings, static fn (Finding $a, Finding $b): int => self::rank($a) <=> self::rank($b));
+
+        return $findings;
+    }
+
+    /** @param list<Finding> $findings */
+    public static function allowsSaving(array $findings): bool
+    {
+        return array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Error && $finding->slot !== null) === [];
+    }
+
+    /** @param list<Finding> $findings */
+    public static function allowsGoingLive(array $findings): bool
+    {
+        return array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Error) === [];
+    }
+
+    /** @return list<Check> */
+    private static function checks(): array
+    {
+        return [
+            new CaptionFits,
+            new QuantityIsWhole,
+            new ProductIsChosen,
+            new QuantityIsInStock,
+            new SomethingIsPaid,
+            new ShopCanBePaid,
+        ];
+    }
+
+    private static function rank(Finding $finding): int
+    {
+        return match ($finding->severity) {
+            Severity::Error => 0,
+            Severity::Caution => 1,
+            Severity::Hint => 2,
+        };
+    }
+}

@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import KeysDialog from './components/KeysDialog.vue'
+import TopBar from './components/TopBar.vue'
+import { useKeyListener, useKeys } from './composables/useKeys'
+import { useSession } from './stores/session'
+
+const session = useSession()
+const router = useRouter()
+const areKeysShown = ref(false)
+
+useKeyListener()
+useKeys(
+  { key: '?', does: 'Show these keys', run: () => (areKeysShown.value = true) },
+  {
+    key: 'n',
+    does: 'Write a new offer',
+    run: () => session.shop && void router.push({ name: 'new-offer', params: { shop: session.slug } }),
+  },
+)
+</script>
+
+<template>
+  <a href="#main" class="sr-only bg-sheet focus:not-sr-only focus:absolute focus:z-50 focus:p-3">To the content</a>
+  <TopBar v-if="session.person && session.shop" @keys="areKeysShown = true" />
+  <main id="main" class="mx-auto max-w-[80rem] px-5 pb-16 sm:px-8">
+    <RouterView :key="$route.path" />
+  </main>
+  <KeysDialog :is-open="areKeysShown" @close="areKeysShown = false" />
+</template>

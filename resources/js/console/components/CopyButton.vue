@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import { useClipboard } from '@vueuse/core'
+
+const props = defineProps<{ text: string; label: string; shortcut?: string }>()
+const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 2000 })
+
+function run(): void {
+  void copy(props.text)
+}
+defineExpose({ run })
+</script>
+
+<template>
+  <button type="button" class="side-deed" @click="run">
+    <span aria-live="polite">{{ copied ? 'Copied' : label }}</span>
+    <kbd v-if="shortcut" class="rounded-sm border border-rule px-1 font-mono text-sm" aria-hidden="true">{{
+      shortcut
+    }}</kbd>
+  </button>
+</template>

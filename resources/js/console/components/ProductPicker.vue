@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
+import { watchDebounced } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { api, outcome, type Schemas } from '../../shared/client'
+import { useLatest } from '../composables/useLatest'
+import { useSession } from '../stores/session'
+
+const emit = defineEmits<{ picked: [product: Schemas['Product']] }>()
+const session = useSession()
+const search = ref('')
+const latest = useLatest((typed: string) =>
+  outcome(
+    api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: { search: typed, page: 1 } } }),
+  ),
+)
+const found = computed(() => latest.answer.value?.data?.items ?? [])
+
+watchDebounced(search, (typed) => latest.run(typed), { debounce: 120 })
+onMounted(() => latest.run(''))
+
+function pick(product: Schemas['Product'] | null): void {
+  if (product) emit('picked', product)
+}
+</script>
+
+<template>
+  <Combobox :model-value="null" @update:model-value="pick">
+    <ComboboxInput
+      class="entry"
+      aria-label="Find a product"
+      placeholder="Find by name or SKU"
+      autocomplete="off"
+      @change="search = $event.target.value"
+    />
+    <ComboboxOptions static class="mt-2 max-h-64 overflow-y-auto" aria-label="Products">
+      <ComboboxOption v-for="product in found" :key="product.id" v-slot="{ active }" :value="product" as="template">
+        <li class="flex cursor-pointer items-center gap-3 px-2 py-1.5" :class="{ 'bg-paper': active }">
+          <img :src="product.picture_path" alt="" width="36" height="36" />
+          <span class="min-w-0 flex-1 [overflow-wrap:anywhere]" dir="auto">{{ product.name }}</span>
+          <span class="whitespace-nowrap">{{ product.price.shown }}</span>
+        </li>
+      </ComboboxOption>
+    </ComboboxOptions>
+    <p v-if="latest.answer.value && found.length === 0" class="mt-2 text-pencil">No product is called that.</p>
+  </Combobox>
+</template>

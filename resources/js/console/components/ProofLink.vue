@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { Listbox, ListboxButton, ListboxLabel, ListboxOption, ListboxOptions } from '@headlessui/vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
+import type { Refusal, Schemas } from '../../shared/client'
+import { sentenceAt } from '../../shared/client'
+import { useKeys } from '../composables/useKeys'
+import CopyButton from './CopyButton.vue'
+import TextField from './TextField.vue'
+
+const props = defineProps<{
+  placements: Schemas['Placement'][]
+  pages: string[]
+  place: (page: string) => Promise<Refusal | null>
+  isStale: boolean
+}>()
+
+const chosenId = ref<number | null>(null)
+const page = ref('')
+const refusal = ref<Refusal | null>(null)
+const isPlacing = ref(false)
+const snippetButton = useTemplateRef<{ run: () => void }>('snippetButton')
+const linkButton = useTemplateRef<{ run: () => void }>('linkButton')
+const chosen = computed(
+  () => props.placements.find((placement) => placement.id === chosenId.value) ?? props.placements.at(-1),
+)
+const steps = computed(() => (props.pages.length === 1 ? 'One step' : `${props.pages.length} steps`))
+
+watch(page, () => (refusal.value = null))
+useKeys(
+  { key: 'c', does: 'Copy the button’s HTML', run: () => snippetButton.value?.run() },
+  { key: 'l', does: 'Copy the link', run: () => linkButton.value?.run() },
+)
+
+async function add(): Promise<void> {
+  if (isPlacing.value) return
+  isPlacing.value = true
+  refusal.value = await props.place(page.value)
+  isPlacing.value = false
+  if (refusal.value) return
+  page.value = ''
+  chosenId.value = null
+}
+</script>
+
+<template>
+  <section aria-labelledby="proof-link">
+    <h2 id="proof-link" class="sentence mb-3 text-lg font-semibold">In the link</h2>
+    <template v-if="chosen">
+      <Listbox
+        v-if="placements.length > 1"
+        :model-value="chosen.id"
+        as="div"
+        class="relative mb-2"
+        @update:model-value="(id: number) => (chosenId = id)"
+      >
+        <ListboxLabel class="sr-only">Placement</ListboxLabel>
+        <ListboxButton class="entry flex items-center justify-between gap-2 text-left">
+          <span class="truncate" dir="auto">{{ chosen.page }}</span><span aria-hidden="true" class="text-sea">▾</span>
+        </ListboxButton>
+        <ListboxOptions class="absolute z-20 max-h-60 w-full overflow-y-auto border border-rule bg-sheet shadow-lg">
+          <ListboxOption v-for="placement in placements" :key="placement.id" v-slot="{ active }" :value="placement.id">
+            <span class="block px-3 py-1.5" :class="{ 'bg-paper': active }" dir="auto">{{ placement.page }}</span>
+          </ListboxOption>
+        </ListboxOptions>
+      </Listbox>
+      <table class="mb-2 w-full text-sm">
+        <caption class="sr-only">
+          The link, part by part
+        </caption>
+        <tbody>
+          <tr v-for="part in chosen.anatomy" :key="part.part" class="border-b border-rule align-top">
+            <th scope="row" class="py-1 pr-3 text-left font-mono font-medium [overflow-wrap:anywhere]">
+              {{ part.value }}
+            </th>
+            <td class="py-1 text-pencil" dir="auto">{{ part.meaning }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <div class="mb-3 flex flex-wrap gap-2">
+        <CopyButton ref="linkButton" :text="chosen.url" label="Copy link" shortcut="l" />
+        <CopyButton ref="snippetButton" :text="chosen.html" label="Copy button" shortcut="c" />
+      </div>
+      <pre
+        tabindex="0"
+        aria-label="The button’s HTML"
+        class="mb-1 max-h-24 overflow-auto border border-rule bg-sheet p-2 font-mono text-xs break-all whitespace-pre-wrap"
+        data-snippet
+        >{{ chosen.html }}</pre>
+      <p class="mb-3 text-sm text-pencil">
+        <strong v-if="isStale" class="text-amber">Save first: this button still has the saved words. </strong>
+        The link follows every change. The button is a copy: it keeps its words and look from the day it is pasted.
+      </p>
+    </template>
+    <p v-else class="mb-3 text-pencil">Name the page where it shall stand; its link and its button appear here.</p>
+    <p class="mb-3 text-sm">{{ steps }} to payment: click, {{ pages.join(', ') }}, payment.</p>
+    <form class="flex flex-wrap items-end gap-2" novalidate @submit.prevent="add">
+      <TextField
+        v-model="page"
+        class="min-w-40 flex-1"
+        :label="chosen ? 'Put it on another page' : 'Put it on a page'"
+        :error="refusal ? (sentenceAt(refusal, 'page') ?? refusal.message) : undefined"
+      />
+      <button type="submit" class="side-deed !min-h-10" :disabled="isPlacing">Place it</button>
+    </form>
+  </section>
+</template>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { autoUpdate, flip, offset, shift, useFloating } from '@floating-ui/vue'
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { useTemplateRef, type ComponentPublicInstance } from 'vue'
+import type { Schemas } from '../../shared/client'
+import FindingLine from './FindingLine.vue'
+
+defineProps<{ name: string; text: string; findings: Schemas['Finding'][] }>()
+const emit = defineEmits<{ open: []; leave: [] }>()
+
+const anchor = useTemplateRef<ComponentPublicInstance>('anchor')
+const panel = useTemplateRef<ComponentPublicInstance>('panel')
+const { floatingStyles } = useFloating(anchor, panel, {
+  placement: 'bottom-start',
+  whileElementsMounted: autoUpdate,
+  middleware: [offset(8), flip(), shift({ padding: 12 })],
+})
+</script>
+
+<template>
+  <Popover as="span" class="contents">
+    <!-- A span, since a button can't break across lines as the words around it do. -->
+    <PopoverButton
+      ref="anchor"
+      as="span"
+      role="button"
+      tabindex="0"
+      class="slot font-semibold"
+      :class="{
+        'slot-wrong': findings.some((finding) => finding.severity === 'error'),
+        'slot-doubtful': findings.some((finding) => finding.severity === 'caution'),
+      }"
+      :data-slot="name"
+      :aria-label="`${name}: ${text}. Change it`"
+      ><bdi>{{ text }}</bdi></PopoverButton
+    >
+    <PopoverPanel
+      ref="panel"
+      v-slot="{ close }"
+      focus
+      :style="floatingStyles"
+      class="z-30 w-[min(26rem,calc(100vw-1.5rem))] border-t-3 border-sea bg-sheet p-4 text-base leading-normal font-normal shadow-lg"
+      :data-editor="name"
+      @vue:mounted="emit('open')"
+      @keydown.esc.capture="emit('leave')"
+    >
+      <p class="small-title mb-2">{{ name }}</p>
+      <slot :close="close" />
+      <FindingLine v-for="finding in findings" :key="finding.sentence" :finding="finding" class="mt-2" />
+      <p class="mt-3 text-sm text-pencil">Enter keeps it, Escape leaves it as it was.</p>
+    </PopoverPanel>
+  </Popover>
+</template>

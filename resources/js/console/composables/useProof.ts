@@ -1,0 +1,44 @@
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../shared/client'
+import { useSession } from '../stores/session'
+import { useLatest } from './useLatest'
+
+/** Keeps the proof of what stands on the desk up to date; the server does the reckoning. */
+export function useProof(
+  entry: Ref<Schemas['OfferEntry'] | null>,
+  offerId: Ref<number | null>,
+): {
+  proof: Ref<Schemas['Proof'] | null>
+  refusal: Ref<Refusal | null>
+  findingsAt: ComputedRef<(slot: Schemas['Slot'] | null) => Schemas['Finding'][]>
+  refresh: () => Promise<void>
+} {
+  const session = useSession()
+  const proof = ref<Schemas['Proof'] | null>(null)
+  const refusal = ref<Refusal | null>(null)
+  const latest = useLatest((asked: Schemas['OfferEntry']) =>
+    outcome(
+      api.POST('/shops/{shop}/offers/proof', {
+        params: { path: { shop: session.slug }, query: offerId.value === null ? {} : { offer: offerId.value } },
+        body: asked,
+      }),
+    ),
+  )
+
+  async function refresh(): Promise<void> {
+    if (!entry.value) return
+    const answered = await latest.run(entry.value)
+    if (!answered) return
+    refusal.value = answered.refusal ?? null
+    if (answered.data) proof.value = answered.data
+  }
+
+  watchDebounced(entry, refresh, { debounce: 60, deep: true, immediate: true })
+
+  const findingsAt = computed(
+    () => (slot: Schemas['Slot'] | null) => proof.value?.findings.filter((finding) => finding.slot === slot) ?? [],
+  )
+
+  return { proof, refusal, findingsAt, refresh }
+}

@@ -1,0 +1,94 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { useSession } from './stores/session'
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    title: string
+    isOpen?: boolean
+  }
+}
+
+export const router = createRouter({
+  history: createWebHistory(),
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  routes: [
+    {
+      path: '/sign-in',
+      name: 'sign-in',
+      component: () => import('./views/SignInView.vue'),
+      meta: { title: 'Sign in', isOpen: true },
+    },
+    { path: '/', redirect: () => ({ name: 'offers', params: { shop: useSession().firstShop } }) },
+    {
+      path: '/:shop/offers',
+      name: 'offers',
+      component: () => import('./views/OffersView.vue'),
+      meta: { title: 'Offers' },
+    },
+    {
+      path: '/:shop/offers/new',
+      name: 'new-offer',
+      component: () => import('./views/DeskView.vue'),
+      meta: { title: 'New offer' },
+    },
+    {
+      path: '/:shop/offers/:id(\\d+)',
+      name: 'desk',
+      component: () => import('./views/DeskView.vue'),
+      props: (route) => ({ id: Number(route.params.id) }),
+      meta: { title: 'Offer' },
+    },
+    {
+      path: '/:shop/products',
+      name: 'products',
+      component: () => import('./views/ProductsView.vue'),
+      meta: { title: 'Products' },
+    },
+    {
+      path: '/:shop/products/new',
+      name: 'new-product',
+      component: () => import('./views/ProductView.vue'),
+      meta: { title: 'New product' },
+    },
+    {
+      path: '/:shop/products/:id(\\d+)',
+      name: 'product',
+      component: () => import('./views/ProductView.vue'),
+      props: (route) => ({ id: Number(route.params.id) }),
+      meta: { title: 'Product' },
+    },
+    {
+      path: '/:shop/orders',
+      name: 'orders',
+      component: () => import('./views/OrdersView.vue'),
+      meta: { title: 'Orders' },
+    },
+    {
+      path: '/:shop/orders/:number(\\d+)',
+      name: 'order',
+      component: () => import('./views/OrderView.vue'),
+      props: (route) => ({ number: Number(route.params.number) }),
+      meta: { title: 'Order' },
+    },
+    { path: '/:shop/shop', name: 'shop', component: () => import('./views/ShopView.vue'), meta: { title: 'Shop' } },
+    {
+      path: '/:rest(.*)*',
+      name: 'nowhere',
+      component: () => import('./views/NowhereView.vue'),
+      meta: { title: 'Nothing here' },
+    },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  const session = useSession()
+  if (to.meta.isOpen) return true
+  if (!(await session.load())) return { name: 'sign-in', query: to.fullPath === '/' ? {} : { then: to.fullPath } }
+  if (typeof to.params.shop === 'string' && !(await session.enter(to.params.shop)))
+    return { name: 'nowhere', params: { rest: ['nowhere'] } }
+  return true
+})
+
+router.afterEach((to) => {
+  document.title = `${to.meta.title} · Paper Kite`
+})

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { api, outcome } from '../../shared/client'
+import ListHead from '../components/ListHead.vue'
+import OfferSentence from '../components/OfferSentence.vue'
+import PageTurner from '../components/PageTurner.vue'
+import StateMark from '../components/StateMark.vue'
+import TraceLine from '../components/TraceLine.vue'
+import { useList } from '../composables/useList'
+import { useSession } from '../stores/session'
+
+const session = useSession()
+const { list, refusal, search, turnTo } = useList((asked) =>
+  outcome(api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: asked } })),
+)
+</script>
+
+<template>
+  <ListHead
+    v-model="search"
+    title="Offers"
+    :count="list?.at.total ?? null"
+    filter-label="Filter by words, page or state"
+  >
+    <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed">New offer</RouterLink>
+  </ListHead>
+  <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <template v-if="list">
+    <div v-if="list.items.length === 0 && search === ''" class="max-w-2xl py-10">
+      <p class="sentence mb-4 text-2xl leading-relaxed">
+        When someone clicks <b>a button of yours</b>, they get <b>something you sell</b>. That sentence is an offer.
+      </p>
+      <p class="text-pencil">Press “New offer”: the sentence is there already, and you change its words.</p>
+    </div>
+    <p v-else-if="list.items.length === 0" class="py-10">
+      No offer fits “<bdi>{{ search }}</bdi
+      >”.
+    </p>
+    <ul>
+      <li v-for="offer in list.items" :key="offer.id" class="relative border-b border-rule py-4" data-offer>
+        <div class="grid gap-x-8 gap-y-2 md:grid-cols-[7rem_minmax(0,1fr)_13rem]">
+          <StateMark :state="offer.state" class="self-start pt-1" />
+          <div class="min-w-0">
+            <RouterLink
+              :to="{ name: 'desk', params: { shop: session.slug, id: offer.id } }"
+              class="text-lg leading-normal after:absolute after:inset-0 hover:underline"
+            >
+              <OfferSentence :segments="offer.sentence" />
+            </RouterLink>
+            <!-- Each placement hangs on its offer by a line. -->
+            <ul v-if="offer.pages.length" class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="Placed on">
+              <li
+                v-for="(page, index) in offer.pages"
+                :key="index"
+                class="flex min-w-0 items-center gap-1.5 text-pencil"
+              >
+                <svg
+                  viewBox="0 0 22 16"
+                  width="22"
+                  height="16"
+                  class="flex-none text-sea"
+                  aria-hidden="true"
+                  fill="none"
+                  stroke="currentColor"
+                >
+                  <path d="M1 0c0 7 4 9 13 9" />
+                  <path d="M18 5l3 4-3 4-3-4z" fill="currentColor" stroke="none" />
+                </svg>
+                <span class="truncate" dir="auto">{{ page }}</span>
+              </li>
+            </ul>
+            <p v-else class="mt-2 text-sm text-pencil">Not placed anywhere yet.</p>
+          </div>
+          <TraceLine :trace="offer.trace" class="self-start md:justify-self-end md:pt-1" />
+        </div>
+      </li>
+    </ul>
+    <PageTurner :at="list.at" @turn="turnTo" />
+  </template>
+</template>

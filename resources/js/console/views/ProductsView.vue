@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { api, outcome, type Schemas } from '../../shared/client'
+import ListHead from '../components/ListHead.vue'
+import PageTurner from '../components/PageTurner.vue'
+import { useList } from '../composables/useList'
+import { useSession } from '../stores/session'
+
+const session = useSession()
+const { list, refusal, search, turnTo } = useList((asked) =>
+  outcome(api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: asked } })),
+)
+
+function stockOf(product: Schemas['Product']): string {
+  if (product.stock === null) return 'not counted'
+  return product.stock === 0 ? 'sold out' : `${product.stock} in stock`
+}
+</script>
+
+<template>
+  <ListHead v-model="search" title="Products" :count="list?.at.total ?? null" filter-label="Filter by name or SKU">
+    <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed">New product</RouterLink>
+  </ListHead>
+  <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <template v-if="list">
+    <div v-if="list.items.length === 0 && search === ''" class="max-w-xl py-10">
+      <p class="sentence mb-4 text-2xl">The shelf is empty. One product is enough to make an offer.</p>
+    </div>
+    <p v-else-if="list.items.length === 0" class="py-10">
+      No product fits “<bdi>{{ search }}</bdi
+      >”.
+    </p>
+    <ul>
+      <li
+        v-for="product in list.items"
+        :key="product.id"
+        class="relative flex items-center gap-5 border-b border-rule py-3"
+      >
+        <img :src="product.picture_path" alt="" width="56" height="56" class="flex-none" />
+        <span class="min-w-0 flex-1">
+          <RouterLink
+            :to="{ name: 'product', params: { shop: session.slug, id: product.id } }"
+            class="block text-lg font-medium [overflow-wrap:anywhere] after:absolute after:inset-0 hover:underline"
+            dir="auto"
+            >{{ product.name }}</RouterLink
+          >
+          <span class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ product.sku }}</span>
+        </span>
+        <span
+          class="w-28 text-right text-sm"
+          :class="product.stock === 0 ? 'font-semibold text-amber' : 'text-pencil'"
+          >{{ stockOf(product) }}</span
+        >
+        <span class="w-24 text-right text-lg">{{ product.price.shown }}</span>
+      </li>
+    </ul>
+    <PageTurner :at="list.at" @turn="turnTo" />
+  </template>
+</template>

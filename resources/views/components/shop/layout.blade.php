@@ -1,0 +1,21 @@
+@php use Illuminate\Support\Facades\Vite; @endphp
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>{{ $title }} · {{ $shop->name }}</title>
+<link rel="icon" href="/favicon.svg" type="image/svg+xml">
+<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; }</style>
+@vite(['resources/css/shopper.css', 'resources/js/shopper/main.ts'])
+</head>
+<body>
+<header class="shop-head">
+<a class="shop-name" href="/" dir="auto">{{ $shop->name }}</a>
+<a class="shop-cart" href="/cart">Your cart</a>
+</header>
+<main class="shop-main">
+{{ $slot }}
+</main>
+</body>
+</html>

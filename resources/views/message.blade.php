@@ -1,0 +1,19 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>{{ $title }}</title>
+<link rel="icon" href="/favicon.svg" type="image/svg+xml">
+@vite(['resources/css/shopper.css'])
+</head>
+<body>
+<main class="shop-main shop-narrow">
+<h1>{{ $title }}</h1>
+<p>{{ $text }}</p>
+@if ($shop)
+<p><a href="/">To {{ $shop->name }}</a></p>
+@endif
+</main>
+</body>
+</html>

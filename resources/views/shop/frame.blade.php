@@ -1,0 +1,15 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>{{ $caption }} · {{ $shop->name }}</title>
+@vite(['resources/css/shopper.css'])
+</head>
+<body>
+<main class="shop-frame">
+<p><bdi>{{ $shop->name }}</bdi> sells in a window of its own.</p>
+<a class="button" href="{{ $link }}" target="_top" dir="auto">{{ $caption }}</a>
+</main>
+</body>
+</html>

@@ -1,0 +1,16 @@
+<x-shop.layout :shop="$shop" :title="$title">
+<div class="shop-narrow">
+<h1>{{ $title }}</h1>
+<p class="lead" dir="auto">{{ $text }}</p>
+@isset($link)
+<p><a class="button" href="{{ $link }}">{{ $linkText }}</a></p>
+@endisset
+@unless (isset($link))
+<p><a href="/">See everything in the shop</a></p>
+@endunless
+</div>
+@if (count($others) > 0)
+<h2 class="shop-also">What else there is</h2>
+<x-shop.goods :products="$others" />
+@endif
+</x-shop.layout>

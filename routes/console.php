@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Console\ButtonPreviewController;
+use App\Http\Controllers\Console\OfferController;
+use App\Http\Controllers\Console\OfferProofController;
+use App\Http\Controllers\Console\OfferStateController;
+use App\Http\Controllers\Console\OrderController;
+use App\Http\Controllers\Console\PlacementController;
+use App\Http\Controllers\Console\ProductCheckController;
+use App\Http\Controllers\Console\ProductController;
+use App\Http\Controllers\Console\RefusedEventController;
+use App\Http\Controllers\Console\ShopController;
+use App\Http\Controllers\Console\SignInController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
+
+    Route::middleware('auth:sanctum')->group(function (): void {
+        Route::get('me', [SignInController::class, 'me']);
+        Route::post('sign-out', [SignInController::class, 'signOut']);
+
+        Route::prefix('shops/{shop}')->middleware('can:work,shop')->scopeBindings()->group(function (): void {
+            Route::get('', [ShopController::class, 'show']);
+            Route::put('shipping-fee', [ShopController::class, 'setShippingFee']);
+
+            Route::get('products', [ProductController::class, 'list']);
+            Route::post('products', [ProductController::class, 'create']);
+            Route::post('products/check', ProductCheckController::class);
+            Route::get('products/{product}', [ProductController::class, 'show']);
+            Route::put('products/{product}', [ProductController::class, 'change']);
+
+            Route::get('offers', [OfferController::class, 'list']);
+            Route::post('offers', [OfferController::class, 'create']);
+            Route::post('offers/proof', OfferProofController::class)->name('offers.proof');
+            Route::get('offers/{offer}', [OfferController::class, 'show']);
+            Route::put('offers/{offer}', [OfferController::class, 'change']);
+            Route::post('offers/{offer}/state', OfferStateController::class);
+            Route::post('offers/{offer}/placements', PlacementController::class);
+
+            Route::get('orders', [OrderController::class, 'list']);
+            Route::get('orders/{order:number}', [OrderController::class, 'show']);
+            Route::get('refused-events', RefusedEventController::class);
+        });
+    });
+
+    Route::any('{any}', static fn () => abort(404))->where('any', '.*');
+});
+
+Route::get('preview/button', ButtonPreviewController::class)->middleware('auth:sanctum');
+
+// Every other address is a view of the console.
+Route::view('{any}', 'console')->where('any', '.*');

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Shop\CancelledController;
+use App\Http\Controllers\Shop\CartController;
+use App\Http\Controllers\Shop\CheckoutController;
+use App\Http\Controllers\Shop\PaymentEventController;
+use App\Http\Controllers\Shop\PlacementController;
+use App\Http\Controllers\Shop\ReturnController;
+use App\Http\Controllers\Shop\ShopfrontController;
+use App\Http\Controllers\Shop\ThankYouController;
+use App\Http\Middleware\FindShop;
+use App\Http\Middleware\ShopperHeaders;
+use Illuminate\Support\Facades\Route;
+
+// A placement link finds its shop in the one read that finds its offer.
+Route::get('/k/{code}', PlacementController::class)->middleware(ShopperHeaders::class);
+
+// The provider signs what it sends; it is no page of ours.
+Route::post('/events/payments', PaymentEventController::class)->middleware(FindShop::class);
+
+Route::middleware('shopper')->group(function (): void {
+    Route::get('/', [ShopfrontController::class, 'list']);
+    Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
+
+    Route::get('/cart', [CartController::class, 'show']);
+    Route::post('/cart', [CartController::class, 'edit']);
+    Route::post('/cart/add', [CartController::class, 'add']);
+
+    Route::get('/checkout/{ref}', [CheckoutController::class, 'show']);
+    Route::post('/checkout/{ref}', [CheckoutController::class, 'submit']);
+
+    Route::get('/return/{reference}', ReturnController::class);
+    Route::get('/cancelled/{reference}', CancelledController::class);
+    Route::get('/thanks/{token}', ThankYouController::class);
+});
