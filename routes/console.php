@@ -18,8 +18,9 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('api')->group(function (): void {
     Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
 
+    Route::get('me', [SignInController::class, 'me']);
+
     Route::middleware('auth:sanctum')->group(function (): void {
-        Route::get('me', [SignInController::class, 'me']);
         Route::post('sign-out', [SignInController::class, 'signOut']);
 
         Route::prefix('shops/{shop}')->middleware('can:work,shop')->scopeBindings()->group(function (): void {

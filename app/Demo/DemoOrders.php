@@ -52,7 +52,7 @@ final readonly class DemoOrders
     {
         $now = CarbonImmutable::now();
         foreach (self::CARTS as $index => $cart) {
-            Date::setTestNow($now->subDays(27 - 2 * $index - $index % 3)->setTime($chance->getInt(8, 21), $chance->getInt(0, 59)));
+            Date::setTestNow($now->subDays(25 - 2 * $index)->setTime($chance->getInt(8, 21), $chance->getInt(0, 59)));
             try {
                 $this->order($shop, $index, array_map(static fn (array $line): array => [$products[$line[0]], $line[1]], $cart), $placements);
             } finally {

@@ -17,6 +17,7 @@ use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Carbon\CarbonImmutable;
 use Laravel\Sanctum\Sanctum;
@@ -43,6 +44,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::unguard();
         Model::preventLazyLoading($this->app->environment('testing'));
         Date::use(CarbonImmutable::class);
+        // Each host serves its own copy, so that no page loads from another.
+        Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         // People sign in by session alone; a bearer token opens nothing.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
         RateLimiter::for('sign-in', static fn (Request $request): array => [

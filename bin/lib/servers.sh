@@ -183,7 +183,6 @@ http {
     scgi_temp_path $RUN/nginx/scgi;
     gzip on;
     gzip_types text/css application/javascript application/json image/svg+xml;
-    include /etc/nginx/fastcgi_params;
     $(standin_server pay)
     $(standin_server blog)
     server {
@@ -193,6 +192,7 @@ http {
         location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location = /favicon.svg { try_files \$uri =404; }
         location / {
+            include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
@@ -212,6 +212,7 @@ server {
         listen 127.0.0.1:$PORT;
         server_name $1.localhost;
         location / {
+            include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$STANDIN_PORT;
             fastcgi_param SCRIPT_FILENAME $ROOT/standins/$1/public/index.php;
             fastcgi_param HTTP_PROXY "";
@@ -221,7 +222,9 @@ CONF
 }
 
 start_workers() {
-    launch_again_and_again worker php artisan queue:work --sleep=0.2 --tries=0 --timeout=25 --max-time=3600
-    launch_again_and_again deliver php standins/pay/deliver.php
-    [ "${1:-}" = without-schedule ] || launch_again_and_again schedule php artisan schedule:work
+    local as_web=()
+    [ "$WEB_USER" = "$(id -un)" ] || as_web=(setpriv --reuid="$WEB_USER" --regid="$WEB_USER" --init-groups)
+    launch_again_and_again worker "${as_web[@]}" php artisan queue:work --sleep=0.2 --tries=0 --timeout=25 --max-time=3600
+    launch_again_and_again deliver "${as_web[@]}" php standins/pay/deliver.php
+    [ "${1:-}" = without-schedule ] || launch_again_and_again schedule "${as_web[@]}" php artisan schedule:work
 }

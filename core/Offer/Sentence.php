@@ -24,7 +24,7 @@ final readonly class Sentence
             ...self::where($places),
             Segment::words(', they get '),
             Segment::slot(Slot::Quantity, self::count($offer->quantity->pieces)),
-            Segment::words(' '),
+            Segment::words(' × '),
             Segment::slot(Slot::Product, $offer->product->name),
             Segment::words(', go '),
             Segment::slot(Slot::Destination, $offer->destination->words()),
@@ -64,7 +64,7 @@ final readonly class Sentence
 
     private static function count(int $pieces): string
     {
-        return $pieces === 1 ? 'one' : "{$pieces} ×";
+        return $pieces === 1 ? 'one' : (string) $pieces;
     }
 
     private static function shipping(Receipt $bill): string

@@ -18,7 +18,7 @@ export const router = createRouter({
       component: () => import('./views/SignInView.vue'),
       meta: { title: 'Sign in', isOpen: true },
     },
-    { path: '/', redirect: () => ({ name: 'offers', params: { shop: useSession().firstShop } }) },
+    { path: '/', name: 'home', component: () => import('./views/NowhereView.vue'), meta: { title: 'Paper Kite' } },
     {
       path: '/:shop/offers',
       name: 'offers',
@@ -84,6 +84,7 @@ router.beforeEach(async (to) => {
   const session = useSession()
   if (to.meta.isOpen) return true
   if (!(await session.load())) return { name: 'sign-in', query: to.fullPath === '/' ? {} : { then: to.fullPath } }
+  if (to.name === 'home' && session.firstShop) return { name: 'offers', params: { shop: session.firstShop } }
   if (typeof to.params.shop === 'string' && !(await session.enter(to.params.shop)))
     return { name: 'nowhere', params: { rest: ['nowhere'] } }
   return true

@@ -507,6 +507,9 @@ export interface components {
             /** @description Whether the words are the seller’s own. */
             is_quoted: boolean;
         };
+        Session: {
+            person: components["schemas"]["Person"] | null;
+        };
         ShopName: {
             slug: string;
             name: string;
@@ -1048,10 +1051,9 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Person"];
+                    "application/json": components["schemas"]["Session"];
                 };
             };
-            401: components["responses"]["Refused"];
         };
     };
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Console;
 use App\Http\Answer;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\PersonResource;
+use App\Http\Resources\SessionResource;
 use App\Models\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -44,11 +45,12 @@ final readonly class SignInController
     }
 
     #[OA\Get(path: '/me', operationId: 'me')]
-    #[Answer(PersonResource::class)]
-    #[OA\Response(response: 401, ref: '#/components/responses/Refused')]
+    #[Answer(SessionResource::class)]
     public function me(Request $request): JsonResponse
     {
-        return response()->json(PersonResource::of($this->person($request)));
+        $person = $request->user('web');
+
+        return response()->json(new SessionResource($person instanceof Person ? PersonResource::of($person) : null));
     }
 
     private function person(Request $request): Person

@@ -44,7 +44,8 @@ async function add(): Promise<void> {
 
 <template>
   <section aria-labelledby="proof-link">
-    <h2 id="proof-link" class="sentence mb-3 text-lg font-semibold">In the link</h2>
+    <h2 id="proof-link" class="sentence mb-1 text-lg font-semibold">In the link</h2>
+    <p class="mb-3 text-sm text-pencil">{{ steps }} to payment: click, {{ pages.join(', ') }}, payment.</p>
     <template v-if="chosen">
       <Listbox
         v-if="placements.length > 1"
@@ -55,7 +56,8 @@ async function add(): Promise<void> {
       >
         <ListboxLabel class="sr-only">Placement</ListboxLabel>
         <ListboxButton class="entry flex items-center justify-between gap-2 text-left">
-          <span class="truncate" dir="auto">{{ chosen.page }}</span><span aria-hidden="true" class="text-sea">▾</span>
+          <span class="truncate" dir="auto">{{ chosen.page }}</span>
+          <span aria-hidden="true" class="text-sea">▾</span>
         </ListboxButton>
         <ListboxOptions class="absolute z-20 max-h-60 w-full overflow-y-auto border border-rule bg-sheet shadow-lg">
           <ListboxOption v-for="placement in placements" :key="placement.id" v-slot="{ active }" :value="placement.id">
@@ -63,44 +65,41 @@ async function add(): Promise<void> {
           </ListboxOption>
         </ListboxOptions>
       </Listbox>
-      <table class="mb-2 w-full text-sm">
-        <caption class="sr-only">
-          The link, part by part
-        </caption>
-        <tbody>
-          <tr v-for="part in chosen.anatomy" :key="part.part" class="border-b border-rule align-top">
-            <th scope="row" class="py-1 pr-3 text-left font-mono font-medium [overflow-wrap:anywhere]">
-              {{ part.value }}
-            </th>
-            <td class="py-1 text-pencil" dir="auto">{{ part.meaning }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <div class="mb-3 flex flex-wrap gap-2">
+      <dl class="mb-3 text-sm leading-snug" data-anatomy>
+        <div
+          v-for="part in chosen.anatomy"
+          :key="part.part"
+          class="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1"
+        >
+          <dt class="font-mono font-medium [overflow-wrap:anywhere]">{{ part.value }}</dt>
+          <dd class="min-w-40 flex-1 text-pencil" dir="auto">{{ part.meaning }}</dd>
+        </div>
+      </dl>
+      <div class="mb-2 flex flex-wrap gap-2">
         <CopyButton ref="linkButton" :text="chosen.url" label="Copy link" shortcut="l" />
         <CopyButton ref="snippetButton" :text="chosen.html" label="Copy button" shortcut="c" />
       </div>
       <pre
         tabindex="0"
+        role="region"
         aria-label="The button’s HTML"
-        class="mb-1 max-h-24 overflow-auto border border-rule bg-sheet p-2 font-mono text-xs break-all whitespace-pre-wrap"
+        class="mb-1 max-h-11 overflow-auto border border-rule bg-sheet px-2 py-1 font-mono text-xs break-all whitespace-pre-wrap"
         data-snippet
         >{{ chosen.html }}</pre>
-      <p class="mb-3 text-sm text-pencil">
+      <p class="mb-3 text-sm leading-snug text-pencil">
         <strong v-if="isStale" class="text-amber">Save first: this button still has the saved words. </strong>
-        The link follows every change. The button is a copy: it keeps its words and look from the day it is pasted.
+        The link follows every change; the button is a copy and keeps its words and look.
       </p>
     </template>
     <p v-else class="mb-3 text-pencil">Name the page where it shall stand; its link and its button appear here.</p>
-    <p class="mb-3 text-sm">{{ steps }} to payment: click, {{ pages.join(', ') }}, payment.</p>
-    <form class="flex flex-wrap items-end gap-2" novalidate @submit.prevent="add">
+    <form class="flex flex-wrap items-start gap-2" novalidate @submit.prevent="add">
       <TextField
         v-model="page"
         class="min-w-40 flex-1"
         :label="chosen ? 'Put it on another page' : 'Put it on a page'"
         :error="refusal ? (sentenceAt(refusal, 'page') ?? refusal.message) : undefined"
       />
-      <button type="submit" class="side-deed !min-h-10" :disabled="isPlacing">Place it</button>
+      <button type="submit" class="side-deed mt-7 !min-h-10" :disabled="isPlacing">Place it</button>
     </form>
   </section>
 </template>

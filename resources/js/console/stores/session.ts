@@ -10,7 +10,7 @@ export const useSession = defineStore('session', () => {
   const firstShop = computed(() => person.value?.shops[0]?.slug ?? '')
 
   async function load(): Promise<boolean> {
-    if (!person.value) person.value = (await outcome(api.GET('/me'))).data ?? null
+    if (!person.value) person.value = (await outcome(api.GET('/me'))).data?.person ?? null
     return person.value !== null
   }
 

@@ -149,7 +149,7 @@ async function settleAddress(): Promise<void> {
       <ul class="mt-3 grid gap-1" aria-live="polite" data-findings>
         <li v-for="finding in proof.findings" :key="finding.sentence"><FindingLine :finding="finding" /></li>
       </ul>
-      <div class="mt-6 grid gap-x-10 gap-y-8 border-t border-rule pt-5 lg:grid-cols-3">
+      <div class="mt-6 grid gap-x-10 gap-y-8 border-t border-rule pt-5 lg:grid-cols-[1fr_1fr_1.25fr]">
         <ProofPage :caption="proof.caption" />
         <ProofBill :bill="proof.bill" />
         <ProofLink

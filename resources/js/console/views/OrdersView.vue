@@ -29,9 +29,7 @@ onMounted(async () => {
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <details v-if="refused.length" class="mb-5 border-l-4 border-amber py-1 pl-4" data-refused>
     <summary class="cursor-pointer font-semibold text-amber">
-      {{
-        refused.length === 1 ? 'One message about a payment was' : `${refused.length} messages about payments were`
-      }}
+      {{ refused.length === 1 ? 'One message about a payment was' : `${refused.length} messages about payments were` }}
       not believed
     </summary>
     <ul class="mt-2 grid gap-2">
