@@ -6,7 +6,7 @@ namespace App\Carts;
 
 final readonly class CartEdit
 {
-    /** @param array<int, string> $errors a sentence by line */
+    /** @param  array<int, string>  $errors a sentence by line */
     public function __construct(
         public bool $hasChanged,
         public array $errors,

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 /** What the forms of cart and checkout send about lines: `quantity[line]`, and `remove` from the button of a line. */
 final readonly class CartForm
 {
-    /** @param array<int, string> $quantities as typed, by line */
+    /** @param  array<int, string>  $quantities as typed, by line */
     private function __construct(
         public array $quantities,
         public ?int $remove,

@@ -21,6 +21,7 @@ final readonly class EditCart
     {
         return DB::transaction(function () use ($cart, $quantities, $remove): CartEdit {
             $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
+            /** @var array<int, string> $errors */
             $errors = [];
             $hasChanged = false;
             foreach ($cart->lines as $line) {

@@ -13,7 +13,7 @@ use PaperKite\Quote\Receipt;
 /** The bill and the shopper as they were when the payment was opened: all that an order is written from. */
 final readonly class FrozenCheckout implements Castable
 {
-    /** @param list<FrozenLine> $lines */
+    /** @param  list<FrozenLine>  $lines */
     public function __construct(
         public array $lines,
         public ShopperDetails $shopper,
@@ -42,7 +42,7 @@ final readonly class FrozenCheckout implements Castable
         return new self($lines, $shopper, $receipt->items->minor, $receipt->shipping->minor, $receipt->shippingBecause);
     }
 
-    /** @param array<mixed> $arguments */
+    /** @param  array<mixed>  $arguments */
     public static function castUsing(array $arguments): FrozenCheckoutCast
     {
         return new FrozenCheckoutCast;

@@ -17,7 +17,7 @@ use PaperKite\Checkout\ShopperDetails;
  */
 final class FrozenCheckoutCast implements CastsAttributes
 {
-    /** @param array<string, mixed> $attributes */
+    /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): FrozenCheckout
     {
         /** @var array{lines: list<array{productId: int, placementId: int|null, sku: string, name: string, picture: string, quantity: int, unitMinor: int, subtotalMinor: int}>, shopper: array{email: string, name: string, street: string, postcode: string, town: string, country: string}, itemsMinor: int, shippingMinor: int, shippingBecause: string} $kept */
@@ -32,7 +32,7 @@ final class FrozenCheckoutCast implements CastsAttributes
         );
     }
 
-    /** @param array<string, mixed> $attributes */
+    /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         if (! $value instanceof FrozenCheckout) {

@@ -21,7 +21,7 @@ final readonly class RecentClicks
 
     public function isFirst(int $placementId, Request $request, ?string $visitor): bool
     {
-        $who = $visitor ?? implode('|', [$request->ip(), $request->userAgent(), $request->header('Accept-Language')]);
+        $who = $visitor ?? implode('|', [$request->ip(), $request->userAgent(), $request->headers->get('Accept-Language')]);
 
         return apcu_add('click-'.hash_hmac('sha256', "{$placementId}|{$who}", $this->key), true, $this->seconds);
     }

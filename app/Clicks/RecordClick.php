@@ -19,7 +19,7 @@ final readonly class RecordClick
             'shop_id' => $placement->shop_id,
             'offer_id' => $placement->offer_id,
             'placement_id' => $placement->id,
-            'country' => ShopperCountry::fromLanguages((string) $request->header('Accept-Language')),
+            'country' => ShopperCountry::fromLanguages($request->headers->get('Accept-Language') ?? ''),
             'device' => Device::of(RequestHeaders::of($request))->value,
             'hour' => now()->startOfHour(),
         ]);

@@ -88,7 +88,7 @@ final readonly class MosslightApiary
         return $offer->placements()->create(['shop_id' => $offer->shop_id, 'code' => PlacementCode::random($chance)->text, 'page' => $page]);
     }
 
-    /** @param list<Placement> $placements */
+    /** @param  list<Placement>  $placements */
     private function clicks(array $placements, Randomizer $chance): void
     {
         $clicks = [];

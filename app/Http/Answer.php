@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[Attribute(Attribute::TARGET_METHOD | Attribute::IS_REPEATABLE)]
 final class Answer extends OA\Response
 {
-    /** @param class-string $resource */
+    /** @param  class-string  $resource */
     public function __construct(string $resource, int $status = 200, string $description = 'Done.')
     {
         parent::__construct(response: $status, description: $description, content: new OA\JsonContent(ref: $resource));

@@ -39,7 +39,7 @@ final class Cart extends Model
 
     public function receipt(Shop $shop): Receipt
     {
-        return Quote::of($this->lines->map(fn (CartLine $line) => $line->toCore())->values()->all(), $shop->rules());
+        return Quote::of(array_values($this->lines->map(fn (CartLine $line) => $line->toCore())->all()), $shop->rules());
     }
 
     /** @return BelongsTo<Shop, $this> */
@@ -51,6 +51,6 @@ final class Cart extends Model
     /** @return HasMany<CartLine, $this> */
     public function lines(): HasMany
     {
-        return $this->hasMany(CartLine::class)->with('product')->orderBy('id');
+        return $this->hasMany(CartLine::class)->orderBy('id');
     }
 }

@@ -21,6 +21,9 @@ final class CartLine extends Model
 {
     public $timestamps = false;
 
+    /** @var list<string> a line is nothing without its product */
+    protected $with = ['product'];
+
     public function toCore(): QuoteLine
     {
         return new QuoteLine($this->product->toCore(), Quantity::of($this->quantity));

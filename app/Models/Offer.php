@@ -24,6 +24,7 @@ use PaperKite\Quote\Quantity;
  * @property OfferState $state
  * @property Shop $shop
  * @property Product $product
+ * @property \Illuminate\Database\Eloquent\Collection<int, Placement> $placements
  */
 final class Offer extends Model
 {

@@ -20,10 +20,4 @@ enum PaymentState: string
 
     /** Authorised when the goods had gone; the authorisation is given back. */
     case SoldOut = 'sold_out';
-
-    /** Whether an authorisation that arrives now may still become an order. */
-    public function awaitsAuthorisation(): bool
-    {
-        return $this === self::Open || $this === self::Declined;
-    }
 }

@@ -32,12 +32,13 @@ final readonly class SettlePayment
             $payment = Payment::query()->whereKey($payment->id)->lockForUpdate()->firstOrFail();
 
             $differences = $said->terms->differencesFrom($payment->terms());
-            match (true) {
-                $differences !== [] => ($this->refuse)($payment, implode(' ', $differences)),
-                $said->state->isPaid() => $this->authorised($payment),
-                $said->state->isRefusal() => $this->declined($payment),
-                default => null,
-            };
+            if ($differences !== []) {
+                ($this->refuse)($payment, implode(' ', $differences));
+            } elseif ($said->state->isPaid()) {
+                $this->authorised($payment);
+            } elseif ($said->state->isRefusal()) {
+                $this->declined($payment);
+            }
 
             return $payment;
         }, self::TRIES_AFTER_DEADLOCK);
@@ -59,11 +60,14 @@ final readonly class SettlePayment
 
     private function authorised(Payment $payment): void
     {
-        match ($payment->state) {
-            PaymentState::Open => $this->order($payment) ? CapturePayment::dispatch($payment->id) : VoidPayment::dispatch($payment->id),
-            PaymentState::Ordered => null,
-            PaymentState::Declined, PaymentState::Superseded, PaymentState::SoldOut => VoidPayment::dispatch($payment->id),
-        };
+        if ($payment->state === PaymentState::Ordered) {
+            return;
+        }
+        if ($payment->state === PaymentState::Open && $this->order($payment)) {
+            CapturePayment::dispatch($payment->id);
+        } else {
+            VoidPayment::dispatch($payment->id);
+        }
     }
 
     private function order(Payment $payment): bool

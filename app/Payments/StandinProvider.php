@@ -121,7 +121,7 @@ final readonly class StandinProvider implements PaymentProvider
         }
     }
 
-    /** @param array<mixed> $data */
+    /** @param  array<mixed>  $data */
     private static function statement(array $data): ProviderStatement
     {
         return new ProviderStatement(
@@ -136,7 +136,7 @@ final readonly class StandinProvider implements PaymentProvider
         );
     }
 
-    /** @param array<mixed> $data */
+    /** @param  array<mixed>  $data */
     private static function text(array $data, string $key): string
     {
         $value = $data[$key] ?? null;

@@ -14,7 +14,7 @@ final class UnverifiedEvent extends RuntimeException
         parent::__construct($message, previous: $previous);
     }
 
-    /** @param string $claimedReference what the unproven body says it is about */
+    /** @param  string  $claimedReference what the unproven body says it is about */
     public static function signature(string $claimedReference, Throwable $cause): self
     {
         return new self('Its signature is not the provider’s.', $claimedReference, $cause);

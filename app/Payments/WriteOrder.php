@@ -90,7 +90,7 @@ final readonly class WriteOrder
     private function nextNumber(int $shopId): int
     {
         $shop = Shop::query()->whereKey($shopId)->lockForUpdate()->firstOrFail();
-        $shop->increment('last_order_number');
+        $shop->update(['last_order_number' => $shop->last_order_number + 1]);
 
         return $shop->last_order_number;
     }

@@ -10,6 +10,7 @@ use App\Clicks\RecentClicks;
 use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
 use App\Payments\StandinProvider;
+use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
@@ -19,7 +20,6 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Carbon\CarbonImmutable;
 use Laravel\Sanctum\Sanctum;
 use RuntimeException;
 
@@ -42,7 +42,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::unguard();
-        Model::preventLazyLoading($this->app->environment('testing'));
+        Model::preventLazyLoading($this->app->runningUnitTests());
         Date::use(CarbonImmutable::class);
         // Each host serves its own copy, so that no page loads from another.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");

@@ -11,7 +11,7 @@ enum Device: string
     case Tablet = 'tablet';
     case Desktop = 'desktop';
 
-    /** @param array<string, string> $headers by lower-case name */
+    /** @param  array<string, string>  $headers by lower-case name */
     public static function of(array $headers): self
     {
         $agent = $headers['user-agent'] ?? '';

@@ -19,7 +19,7 @@ final readonly class PlacementCode
 
     private function __construct(public string $text) {}
 
-    /** @param Randomizer $source a secure one: a code that can be guessed is a link that can be guessed */
+    /** @param  Randomizer  $source a secure one: a code that can be guessed is a link that can be guessed */
     public static function random(Randomizer $source): self
     {
         $text = '';

@@ -9,7 +9,7 @@ final readonly class PlacementLink
 {
     public const PATH = '/k/';
 
-    /** @param string $base the shop's own origin: scheme, host and, where it has one, port */
+    /** @param  string  $base the shop's own origin: scheme, host and, where it has one, port */
     public function __construct(
         private string $base,
         private PlacementCode $code,

@@ -26,7 +26,7 @@ enum Visit
     /** Words by which programs that fetch a page for its preview or index name themselves. */
     private const ROBOTS = '/bot\b|bot[\/_-]|crawl|spider|preview|unfurl|externalhit|embed|scanner|fetcher/i';
 
-    /** @param array<string, string> $headers by lower-case name */
+    /** @param  array<string, string>  $headers by lower-case name */
     public static function of(string $method, array $headers): self
     {
         $mode = $headers['sec-fetch-mode'] ?? null;
@@ -40,7 +40,7 @@ enum Visit
         };
     }
 
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     private static function isAhead(array $headers): bool
     {
         $purposes = strtolower(($headers['sec-purpose'] ?? '').' '.($headers['purpose'] ?? '').' '.($headers['x-purpose'] ?? '').' '.($headers['x-moz'] ?? ''));
@@ -48,7 +48,7 @@ enum Visit
         return preg_match('/prefetch|prerender|preview/', $purposes) === 1;
     }
 
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     private static function isRobot(array $headers): bool
     {
         return preg_match(self::ROBOTS, $headers['user-agent'] ?? '') === 1;

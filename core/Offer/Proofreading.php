@@ -24,13 +24,13 @@ final class Proofreading
         return $findings;
     }
 
-    /** @param list<Finding> $findings */
+    /** @param  list<Finding>  $findings */
     public static function allowsSaving(array $findings): bool
     {
         return array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Error && $finding->slot !== null) === [];
     }
 
-    /** @param list<Finding> $findings */
+    /** @param  list<Finding>  $findings */
     public static function allowsGoingLive(array $findings): bool
     {
         return array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Error) === [];

@@ -9,7 +9,7 @@ use PaperKite\Quote\Receipt;
 /** An offer said aloud. Desk, list and command line all show this one sentence. */
 final readonly class Sentence
 {
-    /** @param list<Segment> $segments */
+    /** @param  list<Segment>  $segments */
     private function __construct(public array $segments) {}
 
     /**

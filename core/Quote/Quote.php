@@ -9,7 +9,7 @@ use PaperKite\Money\Money;
 /** The one calculation behind cart, checkout, proof and order: what these lines cost in this shop. */
 final class Quote
 {
-    /** @param list<CartLine> $cart */
+    /** @param  list<CartLine>  $cart */
     public static function of(array $cart, ShopRules $rules): Receipt
     {
         $items = Money::zero($rules->currency);
@@ -24,7 +24,7 @@ final class Quote
         return new Receipt($lines, $items, $shipping, $items->plus($shipping), self::because($lines, $shipping));
     }
 
-    /** @param list<ReceiptLine> $lines */
+    /** @param  list<ReceiptLine>  $lines */
     private static function because(array $lines, Money $shipping): string
     {
         return match (true) {

@@ -9,7 +9,7 @@ use PaperKite\Money\Money;
 /** What the shopper pays, and why. */
 final readonly class Receipt
 {
-    /** @param list<ReceiptLine> $lines in the order of the cart */
+    /** @param  list<ReceiptLine>  $lines in the order of the cart */
     public function __construct(
         public array $lines,
         public Money $items,

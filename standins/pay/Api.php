@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Standins\pay;
 
+use Standins\Answer;
+use Standins\Request;
+
 /** What shops ask of the provider. */
 final readonly class Api
 {
@@ -15,77 +18,58 @@ final readonly class Api
         private string $origin,
     ) {}
 
-    /**
-     * @param  array<string, string>  $headers  by lower-case name
-     * @return array{int, array<string, mixed>} status and answer
-     */
-    public function answer(string $method, string $path, array $headers, string $body): array
+    public function answer(Request $request): Answer
     {
-        if (! hash_equals("Bearer {$this->key}", $headers['authorization'] ?? '')) {
-            return [401, ['error' => 'The key is not known.']];
+        if (! hash_equals("Bearer {$this->key}", $request->headers['authorization'] ?? '')) {
+            return Answer::json(['error' => 'The key is not known.'], 401);
         }
-        if ($method === 'POST' && $path === '/api/payments') {
-            return $this->open($headers['idempotency-key'] ?? '', (array) json_decode($body, true));
+        if ($request->path === '/api/payments') {
+            return $request->method === 'POST'
+                ? $this->open($request->headers['idempotency-key'] ?? '', (array) json_decode($request->body(), true))
+                : Answer::json(['payments' => array_map(static fn (Payment $payment): array => $payment->shown(), $this->ledger->latest())]);
         }
-        if ($method === 'GET' && $path === '/api/payments') {
-            return [200, ['payments' => array_map(self::shown(...), $this->ledger->payments())]];
-        }
-        if (preg_match('#\A/api/payments/([a-z0-9-]+)(?:/(capture|void))?\z#', $path, $parts) !== 1 || $this->ledger->payment($parts[1]) === null) {
-            return [404, ['error' => 'There is no such payment.']];
-        }
+        $isKnown = preg_match('#\A/api/payments/([a-z0-9-]+)(?:/(capture|void))?\z#', $request->path, $parts) === 1;
+        $payment = $isKnown ? $this->ledger->payment($parts[1]) : null;
 
-        return match ([$method, $parts[2] ?? '']) {
-            ['GET', ''] => $this->state($parts[1]),
-            ['POST', 'capture'] => $this->capture($parts[1]),
-            ['POST', 'void'] => $this->void($parts[1]),
-            default => [405, ['error' => 'That can’t be done with a payment.']],
+        return match (true) {
+            $payment === null => Answer::json(['error' => 'There is no such payment.'], 404),
+            $request->method === 'GET' => Answer::json($payment->shown()),
+            ($parts[2] ?? '') === 'capture' => $this->capture($payment),
+            default => $this->void($payment),
         };
     }
 
-    /**
-     * @param  array<string, mixed>  $payment
-     * @return array<string, mixed>
-     */
-    public static function shown(array $payment): array
+    /** @param  array<mixed>  $facts */
+    private function open(string $idempotencyKey, array $facts): Answer
     {
-        return array_intersect_key($payment, array_flip(['id', 'reference', 'state', 'amount', 'currency', 'payee', 'digest', 'captures']));
-    }
-
-    /**
-     * @param  array<mixed>  $facts
-     * @return array{int, array<string, mixed>}
-     */
-    private function open(string $idempotencyKey, array $facts): array
-    {
-        $texts = array_filter(array_intersect_key($facts, array_flip(self::FACTS)), is_string(...));
-        if ($idempotencyKey === '' || count($texts) !== count(self::FACTS)) {
-            return [422, ['error' => 'A payment needs an Idempotency-Key and: '.implode(', ', self::FACTS).'.']];
+        $texts = [];
+        foreach (self::FACTS as $name) {
+            $fact = $facts[$name] ?? null;
+            if ($idempotencyKey === '' || ! is_string($fact)) {
+                return Answer::json(['error' => 'A payment needs an Idempotency-Key and: '.implode(', ', self::FACTS).'.'], 422);
+            }
+            $texts[$name] = $fact;
         }
         $payment = $this->ledger->open($idempotencyKey, $texts);
 
-        return [200, self::shown($payment) + ['page' => "{$this->origin}/pay/{$payment['id']}"]];
+        return Answer::json($payment->shown() + ['page' => "{$this->origin}/pay/{$payment->id}"]);
     }
 
-    /** @return array{int, array<string, mixed>} */
-    private function state(string $id): array
+    private function capture(Payment $payment): Answer
     {
-        return [200, self::shown($this->ledger->payment($id) ?? [])];
+        $hasMoved = $this->ledger->move($payment->id, 'authorised', 'captured');
+
+        return $hasMoved || $payment->state === 'captured'
+            ? Answer::json(($this->ledger->payment($payment->id) ?? $payment)->shown())
+            : Answer::json(['error' => "A payment that is {$payment->state} can’t be captured."], 409);
     }
 
-    /** @return array{int, array<string, mixed>} */
-    private function capture(string $id): array
+    private function void(Payment $payment): Answer
     {
-        $this->ledger->move($id, 'authorised', 'captured');
-        $answer = $this->state($id);
+        if (! $this->ledger->move($payment->id, 'open', 'cancelled')) {
+            $this->ledger->move($payment->id, 'authorised', 'voided');
+        }
 
-        return $answer[1]['state'] === 'captured' ? $answer : [409, ['error' => "A payment that is {$answer[1]['state']} can’t be captured."]];
-    }
-
-    /** @return array{int, array<string, mixed>} */
-    private function void(string $id): array
-    {
-        $this->ledger->move($id, 'open', 'cancelled') || $this->ledger->move($id, 'authorised', 'voided');
-
-        return $this->state($id);
+        return Answer::json(($this->ledger->payment($payment->id) ?? $payment)->shown());
     }
 }

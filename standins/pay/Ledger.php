@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Standins\pay;
 
 use PDO;
+use PDOStatement;
 
 /** Payments and the events about them, in one SQLite file. */
 final readonly class Ledger
 {
+    private const PAYMENT = 'id, reference, state, amount, currency, payee, digest, description, return_to, cancel_to, events_to, captures';
+
+    private const DELIVERY = 'id, event, url, body, is_forged, attempts';
+
     private PDO $db;
 
     public function __construct(string $file)
     {
-        $this->db = new PDO("sqlite:{$file}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC]);
+        $this->db = new PDO("sqlite:{$file}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
         $this->db->exec('PRAGMA busy_timeout = 10000');
         $this->db->exec('PRAGMA journal_mode = WAL');
         $this->db->exec('CREATE TABLE IF NOT EXISTS payments (id TEXT PRIMARY KEY, opened_by TEXT UNIQUE, reference TEXT, state TEXT, amount TEXT, currency TEXT, payee TEXT, digest TEXT, description TEXT, return_to TEXT, cancel_to TEXT, events_to TEXT, captures INTEGER DEFAULT 0)');
@@ -22,29 +27,27 @@ final readonly class Ledger
     }
 
     /**
-     * @param  array<string, string>  $facts
-     * @return array<string, mixed> the payment, opened now or by the same request before
+     * @param  array<string, string>  $facts  what the shop says of the payment, by name
+     * @return Payment the one opened now, or by the same request before
      */
-    public function open(string $idempotencyKey, array $facts): array
+    public function open(string $idempotencyKey, array $facts): Payment
     {
-        $this->run(
-            'INSERT OR IGNORE INTO payments (id, opened_by, reference, state, amount, currency, payee, digest, description, return_to, cancel_to, events_to) VALUES (?, ?, ?, \'open\', ?, ?, ?, ?, ?, ?, ?, ?)',
-            ['pm-'.bin2hex(random_bytes(10)), $idempotencyKey, $facts['reference'], $facts['amount'], $facts['currency'], $facts['payee'], $facts['digest'], $facts['description'], $facts['return_to'], $facts['cancel_to'], $facts['events_to']],
-        );
+        $names = implode(', ', array_keys($facts));
+        $marks = implode(', ', array_fill(0, count($facts), '?'));
+        $this->run("INSERT OR IGNORE INTO payments (id, opened_by, state, {$names}) VALUES (?, ?, 'open', {$marks})", ['pm-'.bin2hex(random_bytes(10)), $idempotencyKey, ...array_values($facts)]);
 
-        return $this->one('SELECT * FROM payments WHERE opened_by = ?', [$idempotencyKey]) ?? [];
+        return $this->payments('opened_by = ?', [$idempotencyKey])[0];
     }
 
-    /** @return array<string, mixed>|null */
-    public function payment(string $id): ?array
+    public function payment(string $id): ?Payment
     {
-        return $this->one('SELECT * FROM payments WHERE id = ?', [$id]);
+        return $this->payments('id = ?', [$id])[0] ?? null;
     }
 
-    /** @return list<array<string, mixed>> the latest payments first */
-    public function payments(): array
+    /** @return list<Payment> the latest first */
+    public function latest(): array
     {
-        return array_values($this->run('SELECT * FROM payments ORDER BY rowid DESC LIMIT 200', [])->fetchAll());
+        return $this->payments('1 = 1 ORDER BY rowid DESC LIMIT 200', []);
     }
 
     /** Moves a payment on, if it still is where the move begins. */
@@ -60,42 +63,52 @@ final readonly class Ledger
         return (int) $this->db->lastInsertId();
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<PromisedDelivery> */
     public function due(float $now): array
     {
-        return array_values($this->run('SELECT * FROM deliveries WHERE done = 0 AND due_at <= ? ORDER BY due_at LIMIT 20', [$now])->fetchAll());
+        return $this->deliveries('done = 0 AND due_at <= ? ORDER BY due_at LIMIT 20', [$now]);
     }
 
-    /** @return array<string, mixed>|null */
-    public function delivery(int $id): ?array
+    public function delivery(int $id): ?PromisedDelivery
     {
-        return $this->one('SELECT * FROM deliveries WHERE id = ?', [$id]);
+        return $this->deliveries('id = ?', [$id])[0] ?? null;
     }
 
     /** Claims an attempt, so that two deliverers do not make the same one. */
-    public function claim(int $id, int $attempts, float $nextAt): bool
+    public function claim(PromisedDelivery $delivery, float $nextAt): bool
     {
-        return $this->run('UPDATE deliveries SET attempts = attempts + 1, due_at = ? WHERE id = ? AND attempts = ? AND done = 0', [$nextAt, $id, $attempts])->rowCount() === 1;
+        return $this->run('UPDATE deliveries SET attempts = attempts + 1, due_at = ? WHERE id = ? AND attempts = ? AND done = 0', [$nextAt, $delivery->id, $delivery->attempts])->rowCount() === 1;
     }
 
-    public function done(int $id): void
+    public function done(PromisedDelivery $delivery): void
     {
-        $this->run('UPDATE deliveries SET done = 1 WHERE id = ?', [$id]);
+        $this->run('UPDATE deliveries SET done = 1 WHERE id = ?', [$delivery->id]);
     }
 
     /**
-     * @param  list<mixed>  $values
-     * @return array<string, mixed>|null
+     * @param  list<string|int|float>  $values
+     * @return list<Payment>
      */
-    private function one(string $sql, array $values): ?array
+    private function payments(string $where, array $values): array
     {
-        $row = $this->run($sql, $values)->fetch();
-
-        return is_array($row) ? $row : null;
+        /** @var list<Payment> */
+        return $this->run('SELECT '.self::PAYMENT." FROM payments WHERE {$where}", $values)
+            ->fetchAll(PDO::FETCH_FUNC, static fn (mixed ...$row): Payment => new Payment(...$row)); // @phpstan-ignore argument.type
     }
 
-    /** @param list<mixed> $values */
-    private function run(string $sql, array $values): \PDOStatement
+    /**
+     * @param  list<string|int|float>  $values
+     * @return list<PromisedDelivery>
+     */
+    private function deliveries(string $where, array $values): array
+    {
+        /** @var list<PromisedDelivery> */
+        return $this->run('SELECT '.self::DELIVERY." FROM deliveries WHERE {$where}", $values)
+            ->fetchAll(PDO::FETCH_FUNC, static fn (mixed ...$row): PromisedDelivery => new PromisedDelivery(...$row)); // @phpstan-ignore argument.type
+    }
+
+    /** @param  list<string|int|float>  $values */
+    private function run(string $sql, array $values): PDOStatement
     {
         $statement = $this->db->prepare($sql);
         $statement->execute($values);

@@ -9,7 +9,6 @@ require __DIR__.'/../../vendor/autoload.php';
 
 // Delivers what is due until it is stopped; started beside the provider's pages.
 $events = new Events(new Ledger((string) getenv('KITE_STANDIN_PAY_DB')), (string) getenv('KITE_STANDIN_PAY_SECRET'));
-while (true) {
+for (; ; usleep(500_000)) {
     $events->attemptDue();
-    usleep(500_000);
 }

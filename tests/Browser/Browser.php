@@ -192,7 +192,7 @@ final class Browser
         $this->driver->takeScreenshot($file);
     }
 
-    /** @param callable(): bool $isSo */
+    /** @param  callable(): bool  $isSo */
     public function until(callable $isSo, string $what): void
     {
         try {

@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\DB;
 
 final class PersonCreate extends Command
 {
+    use ReadsText;
+
     protected $signature = 'person:create
         {email : The address to sign in with}
         {--name= : What to call the person; by default the address}
@@ -20,7 +22,7 @@ final class PersonCreate extends Command
 
     public function handle(): int
     {
-        $email = (string) $this->argument('email');
+        $email = $this->text('email');
         /** @var list<string> $slugs */
         $slugs = $this->option('shop');
         $shops = Shop::query()->whereIn('slug', $slugs)->pluck('id', 'slug');
@@ -43,8 +45,7 @@ final class PersonCreate extends Command
             return self::FAILURE;
         }
         DB::transaction(function () use ($email, $password, $shops): void {
-            $name = $this->option('name');
-            $person = Person::query()->create(['name' => is_string($name) && $name !== '' ? $name : $email, 'email' => $email, 'password' => $password]);
+            $person = Person::query()->create(['name' => $this->optionText('name') ?: $email, 'email' => $email, 'password' => $password]);
             $person->shops()->attach($shops->values()->all());
         });
         $this->info("{$email} can sign in now.");

@@ -13,6 +13,8 @@ use PaperKite\Text\Line;
 
 final class ShopCreate extends Command
 {
+    use ReadsText;
+
     protected $signature = 'shop:create
         {slug : Names the shop in the console’s addresses: a-z, 0-9 and -}
         {name : As shoppers read it}
@@ -23,11 +25,11 @@ final class ShopCreate extends Command
 
     public function handle(): int
     {
-        $slug = (string) $this->argument('slug');
-        $host = strtolower((string) $this->argument('host'));
+        $slug = $this->text('slug');
+        $host = strtolower($this->text('host'));
         try {
-            $name = Line::of((string) $this->argument('name'), 'The name', 120)->text;
-            $currency = Currency::of((string) $this->option('currency'));
+            $name = Line::of($this->text('name'), 'The name', 120)->text;
+            $currency = Currency::of($this->optionText('currency'));
         } catch (Refusal $refusal) {
             return $this->refuse($refusal->getMessage());
         }

@@ -10,14 +10,16 @@ use Illuminate\Support\Facades\DB;
 
 final class ShopMove extends Command
 {
+    use ReadsText;
+
     protected $signature = 'shop:move {slug} {host : The new host}';
 
     protected $description = 'Moves a shop to another host; the old one leads there for good';
 
     public function handle(): int
     {
-        $slug = (string) $this->argument('slug');
-        $host = strtolower((string) $this->argument('host'));
+        $slug = $this->text('slug');
+        $host = strtolower($this->text('host'));
         $shop = Shop::query()->where('slug', $slug)->first();
         $problem = match (true) {
             $shop === null => "No shop has the slug “{$slug}”.",

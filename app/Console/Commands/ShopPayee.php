@@ -9,14 +9,16 @@ use Illuminate\Console\Command;
 
 final class ShopPayee extends Command
 {
+    use ReadsText;
+
     protected $signature = 'shop:payee {slug} {account : The shop’s account at the payment provider}';
 
     protected $description = 'Sets the account that is paid';
 
     public function handle(): int
     {
-        $slug = (string) $this->argument('slug');
-        $account = (string) $this->argument('account');
+        $slug = $this->text('slug');
+        $account = $this->text('account');
         $shop = Shop::query()->where('slug', $slug)->first();
         if ($shop === null) {
             $this->error("No shop has the slug “{$slug}”.");

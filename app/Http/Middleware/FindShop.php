@@ -15,7 +15,7 @@ final readonly class FindShop
 {
     public function __construct(private ShopHosts $hosts) {}
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $shop = $this->hosts->shopAt($request->getHost());

@@ -18,7 +18,7 @@ final readonly class SameOrigin
 {
     public function __construct(private Shop $shop) {}
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         if (! $request->isMethodSafe() && ! $this->isOwn($request)) {

@@ -15,7 +15,7 @@ final readonly class ShopperHeaders
 {
     public function __construct(private PaymentProvider $provider) {}
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $nonce = Vite::useCspNonce();

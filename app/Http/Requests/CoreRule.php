@@ -14,7 +14,7 @@ final class CoreRule implements ValidationRule
     /** Blank text is asked about as well: the core says what is missing. */
     public bool $implicit = true;
 
-    /** @param Closure(string): mixed $read throws a Refusal for what it does not take */
+    /** @param  Closure(string): mixed  $read throws a Refusal for what it does not take */
     public function __construct(private readonly Closure $read) {}
 
     public function validate(string $attribute, mixed $value, Closure $fail): void

@@ -53,6 +53,7 @@ final class ProductRequest extends FormRequest
     {
         $except = $request->integer('except');
 
+        /** @var array<string, list<string>> */
         return Validator::make($request->all(), self::rulesFor($shop, $request->boolean('tracks_stock'), $except), self::MESSAGES)->errors()->toArray();
     }
 

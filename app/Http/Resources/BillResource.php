@@ -13,7 +13,7 @@ use PaperKite\Quote\ReceiptLine;
 #[OA\Schema(schema: 'Bill', description: 'What the shopper pays, and why.')]
 final readonly class BillResource
 {
-    /** @param list<BillLineResource> $lines */
+    /** @param  list<BillLineResource>  $lines */
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: BillLineResource::class))]
         public array $lines,

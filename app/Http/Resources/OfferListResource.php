@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'OfferList')]
 final readonly class OfferListResource
 {
-    /** @param list<OfferRowResource> $items */
+    /** @param  list<OfferRowResource>  $items */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: OfferRowResource::class))]
         public array $items,

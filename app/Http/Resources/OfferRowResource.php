@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Offer;
+use App\Models\Placement;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
@@ -32,11 +33,11 @@ final readonly class OfferRowResource
         public array $trace,
     ) {}
 
-    /** @param list<int> $trace */
+    /** @param  list<int>  $trace */
     public static function of(Offer $offer, Shop $shop, array $trace): self
     {
         $core = $offer->toCore();
-        $pages = array_values(array_map(strval(...), $offer->placements->pluck('page')->all()));
+        $pages = array_values($offer->placements->map(fn (Placement $placement): string => $placement->page)->all());
 
         return new self($offer->id, $offer->state, SegmentResource::listOf(Sentence::of($core, Quote::of([$core->line()], $shop->rules()), $pages)), $pages, $trace);
     }

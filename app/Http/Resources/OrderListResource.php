@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'OrderList')]
 final readonly class OrderListResource
 {
-    /** @param list<OrderRowResource> $items */
+    /** @param  list<OrderRowResource>  $items */
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: OrderRowResource::class))]
         public array $items,
@@ -19,7 +19,7 @@ final readonly class OrderListResource
         public Page $at,
     ) {}
 
-    /** @param LengthAwarePaginator<int, Order> $paginator */
+    /** @param  LengthAwarePaginator<int, Order>  $paginator */
     public static function of(LengthAwarePaginator $paginator): self
     {
         return new self(array_map(OrderRowResource::of(...), array_values($paginator->items())), Page::of($paginator));

@@ -11,7 +11,7 @@ use Symfony\Component\Intl\Countries;
 #[OA\Schema(schema: 'Order')]
 final readonly class OrderResource
 {
-    /** @param list<string> $address */
+    /** @param  list<string>  $address */
     private function __construct(
         #[OA\Property]
         public int $number,

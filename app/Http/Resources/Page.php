@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Database\Eloquent\Model;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'PageFacts', description: 'Where a page of a list stands.')]
@@ -19,7 +20,11 @@ final readonly class Page
         public int $total,
     ) {}
 
-    /** @param LengthAwarePaginator<int, covariant \Illuminate\Database\Eloquent\Model> $paginator */
+    /**
+     * @template M of Model
+     *
+     * @param  LengthAwarePaginator<int, M>  $paginator
+     */
     public static function of(LengthAwarePaginator $paginator): self
     {
         return new self($paginator->currentPage(), $paginator->lastPage(), $paginator->total());

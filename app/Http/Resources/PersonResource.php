@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Person')]
 final readonly class PersonResource
 {
-    /** @param list<ShopNameResource> $shops */
+    /** @param  list<ShopNameResource>  $shops */
     private function __construct(
         #[OA\Property]
         public string $name,

@@ -13,7 +13,7 @@ use PaperKite\Link\HtmlButton;
 #[OA\Schema(schema: 'Placement')]
 final readonly class PlacementResource
 {
-    /** @param list<AnatomyPartResource> $anatomy */
+    /** @param  list<AnatomyPartResource>  $anatomy */
     private function __construct(
         #[OA\Property]
         public int $id,

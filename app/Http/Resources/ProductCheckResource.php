@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'ProductCheck', description: 'What stands in the product’s form, read back.')]
 final readonly class ProductCheckResource
 {
-    /** @param array<string, list<string>>|\stdClass $errors */
+    /** @param  array<string, list<string>>|\stdClass  $errors */
     public function __construct(
         #[OA\Property(description: 'The price as the shopper will see it; null while it can’t be read.')]
         public ?string $price_shown,

@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'ProductList')]
 final readonly class ProductListResource
 {
-    /** @param list<ProductResource> $items */
+    /** @param  list<ProductResource>  $items */
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: ProductResource::class))]
         public array $items,
@@ -19,7 +19,7 @@ final readonly class ProductListResource
         public Page $at,
     ) {}
 
-    /** @param LengthAwarePaginator<int, Product> $paginator */
+    /** @param  LengthAwarePaginator<int, Product>  $paginator */
     public static function of(LengthAwarePaginator $paginator): self
     {
         return new self(array_map(ProductResource::of(...), array_values($paginator->items())), Page::of($paginator));

@@ -38,7 +38,7 @@ final readonly class ProofResource
         public array $pages_to_payment,
     ) {}
 
-    /** @param list<string> $places */
+    /** @param  list<string>  $places */
     public static function of(Draft $draft, Shop $shop, array $places): self
     {
         $findings = Proofreading::of($draft);

@@ -2,6 +2,8 @@
  * What moves on the shopper's pages. Every page is complete without it: a changed quantity is reckoned in when the
  * field is left, and a form is sent once however often its button is pressed.
  */
+document.documentElement.classList.add('scripted')
+
 for (const input of document.querySelectorAll<HTMLInputElement>('[data-quantity]')) {
   input.addEventListener('change', () => {
     const update = input.form?.querySelector<HTMLButtonElement>('[data-update]')

@@ -7,7 +7,7 @@
 <form method="post" action="/cart" class="two-columns" novalidate>
 <section aria-label="Goods">
 <x-shop.lines :cart="$cart" :quantities="$quantities" :errors="$errors" />
-<button class="plain" name="update" value="1" data-update>Reckon again</button>
+<button class="plain" name="update" value="1" data-update>Work out the total</button>
 </section>
 <section class="slip" aria-label="The bill">
 <x-shop.bill :receipt="$receipt" />

@@ -12,7 +12,7 @@
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">Pay</button>
 <section aria-label="Goods and address">
 <x-shop.lines :cart="$cart" :quantities="$quantities" :errors="$lineErrors" />
-<button class="plain" name="update" value="1" data-update>Reckon again</button>
+<button class="plain" name="update" value="1" data-update>Work out the total</button>
 <h2>Where it goes</h2>
 <div class="fields">
 <x-shop.field name="email" label="E-mail" type="email" autocomplete="email" :typed="$typed" :errors="$errors" />

@@ -36,7 +36,7 @@ final readonly class OfferController
                 ->orWhereRelation('placements', 'page', 'like', $pattern)))
             ->orderByDesc('updated_at')->orderByDesc('id')
             ->paginate(self::PER_PAGE);
-        $trace = $traces->ofOffers(array_values($offers->pluck('id')->all()));
+        $trace = $traces->ofOffers(array_map(static fn (Offer $offer): int => $offer->id, array_values($offers->items())));
 
         return response()->json(new OfferListResource(
             array_map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $trace[$offer->id]), array_values($offers->items())),

@@ -21,8 +21,8 @@ final readonly class OfferProofController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function __invoke(OfferRequest $request, Shop $shop): JsonResponse
     {
-        $pages = Placement::query()->where(['shop_id' => $shop->id, 'offer_id' => $request->integer('offer')])->orderBy('id')->pluck('page');
+        $placements = Placement::query()->where(['shop_id' => $shop->id, 'offer_id' => $request->integer('offer')])->orderBy('id')->get();
 
-        return response()->json(ProofResource::of($request->draft(), $shop, array_values(array_map(strval(...), $pages->all()))));
+        return response()->json(ProofResource::of($request->draft(), $shop, array_values($placements->map(fn (Placement $placement): string => $placement->page)->all())));
     }
 }

@@ -9,11 +9,13 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Resources\PersonResource;
 use App\Http\Resources\SessionResource;
 use App\Models\Person;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
+use LogicException;
 use OpenApi\Attributes as OA;
 
 final readonly class SignInController
@@ -25,7 +27,7 @@ final readonly class SignInController
     #[OA\Response(response: 429, ref: '#/components/responses/Refused')]
     public function signIn(SignInRequest $request): JsonResponse
     {
-        if (! Auth::guard('web')->attempt($request->safe(['email', 'password']))) {
+        if (! $this->guard()->attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()])) {
             throw ValidationException::withMessages(['email' => 'E-mail address and password don’t belong together; check both.']);
         }
         $request->session()->regenerate();
@@ -37,7 +39,7 @@ final readonly class SignInController
     #[OA\Response(response: 204, description: 'Signed out.')]
     public function signOut(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        $this->guard()->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
@@ -51,6 +53,13 @@ final readonly class SignInController
         $person = $request->user('web');
 
         return response()->json(new SessionResource($person instanceof Person ? PersonResource::of($person) : null));
+    }
+
+    private function guard(): StatefulGuard
+    {
+        $guard = Auth::guard('web');
+
+        return $guard instanceof StatefulGuard ? $guard : throw new LogicException('People sign in by session.');
     }
 
     private function person(Request $request): Person

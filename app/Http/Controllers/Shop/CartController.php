@@ -84,7 +84,7 @@ final readonly class CartController
             ->first();
     }
 
-    /** @param array<int, string> $errors */
+    /** @param  array<int, string>  $errors */
     private function page(Shop $shop, ?Cart $cart, ?CartForm $form = null, array $errors = []): Response
     {
         return response()->view('shop.cart', [

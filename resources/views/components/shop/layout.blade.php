@@ -6,8 +6,9 @@
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>{{ $title }} · {{ $shop->name }}</title>
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
-<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; }</style>
 @vite(['resources/css/shopper.css', 'resources/js/shopper/main.ts'])
+{{-- After the style sheet, whose colour it replaces by the shop's own. --}}
+<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; }</style>
 </head>
 <body>
 <header class="shop-head">

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins;
+
+final readonly class Answer
+{
+    private function __construct(
+        private int $status,
+        private string $type,
+        private string $body,
+        private ?string $location = null,
+    ) {}
+
+    public static function page(string $html, int $status = 200): self
+    {
+        return new self($status, 'text/html; charset=utf-8', $html);
+    }
+
+    public static function goOnTo(string $address): self
+    {
+        return new self(303, 'text/html; charset=utf-8', '', $address);
+    }
+
+    /** @param  array<string, mixed>  $data */
+    public static function json(array $data, int $status = 200): self
+    {
+        return new self($status, 'application/json', json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+    }
+
+    public function send(): void
+    {
+        http_response_code($this->status);
+        header("Content-Type: {$this->type}");
+        header('Cache-Control: no-store');
+        if ($this->location !== null) {
+            header("Location: {$this->location}");
+        }
+        echo $this->body;
+    }
+}

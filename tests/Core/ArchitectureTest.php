@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Attributes\TestRule;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** The borders of the core's rooms, checked by phpstan through phpat. */
+final class ArchitectureTest
+{
+    private const OUTSIDE = ['App', 'Illuminate', 'Laravel', 'Carbon', 'Standins', 'OpenApi', 'GuzzleHttp', 'Symfony\Component\HttpFoundation', 'Psr\Clock'];
+
+    #[TestRule]
+    public function nothing_in_the_core_knows_the_framework(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('PaperKite'))
+            ->shouldNot()->dependOn()
+            ->classes(...array_map(Selector::inNamespace(...), self::OUTSIDE))
+            ->because('the rules of the job are pure');
+    }
+
+    #[TestRule]
+    public function text_stands_on_nothing(): Rule
+    {
+        return $this->onlyOn('Text', []);
+    }
+
+    #[TestRule]
+    public function money_stands_on_nothing(): Rule
+    {
+        return $this->onlyOn('Money', []);
+    }
+
+    #[TestRule]
+    public function the_catalogue_stands_on_money(): Rule
+    {
+        return $this->onlyOn('Catalogue', ['Money', 'Text']);
+    }
+
+    #[TestRule]
+    public function the_quote_stands_on_the_catalogue(): Rule
+    {
+        return $this->onlyOn('Quote', ['Money', 'Text', 'Catalogue']);
+    }
+
+    #[TestRule]
+    public function the_offer_does_not_know_links_or_checkout(): Rule
+    {
+        return $this->onlyOn('Offer', ['Money', 'Text', 'Catalogue', 'Quote']);
+    }
+
+    #[TestRule]
+    public function the_link_stands_on_nothing(): Rule
+    {
+        return $this->onlyOn('Link', []);
+    }
+
+    #[TestRule]
+    public function the_checkout_stands_on_the_quote(): Rule
+    {
+        return $this->onlyOn('Checkout', ['Money', 'Text', 'Quote', 'Catalogue']);
+    }
+
+    /** @param  list<string>  $rooms */
+    private function onlyOn(string $room, array $rooms): Rule
+    {
+        $others = array_diff(['Text', 'Money', 'Catalogue', 'Quote', 'Offer', 'Link', 'Checkout'], [$room, ...$rooms]);
+
+        return PHPat::rule()
+            ->classes(Selector::inNamespace("PaperKite\\{$room}"))
+            ->shouldNot()->dependOn()
+            ->classes(...array_map(static fn (string $other) => Selector::inNamespace("PaperKite\\{$other}"), array_values($others)))
+            ->because('a room knows only the rooms it stands on');
+    }
+}
