@@ -23,8 +23,8 @@ enum Visit
 
     private const FRAMES = ['iframe', 'frame', 'embed', 'object', 'fencedframe'];
 
-    /** Words by which programs that fetch a page for its preview or index name themselves. */
-    private const ROBOTS = '/bot\b|bot[\/_-]|crawl|spider|preview|unfurl|externalhit|embed|scanner|fetcher/i';
+    /** How programs that fetch a page for its preview or index name themselves: a version after "bot", an address to ask at. */
+    private const ROBOTS = '~bot/|\+?https?://|crawl|spider|preview|unfurl|externalhit|scanner|fetcher~i';
 
     /** @param  array<string, string>  $headers by lower-case name */
     public static function of(string $method, array $headers): self

@@ -10,7 +10,7 @@ use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** The borders of the core's rooms, checked by phpstan through phpat. */
-final class ArchitectureTest
+final class Architecture
 {
     private const OUTSIDE = ['App', 'Illuminate', 'Laravel', 'Carbon', 'Standins', 'OpenApi', 'GuzzleHttp', 'Symfony\Component\HttpFoundation', 'Psr\Clock'];
 

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Offer\OfferState;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** axe-core finds nothing on any view, at either width, in either scheme. */
+final class AccessibilityTest extends BrowserTestCase
+{
+    #[DataProvider('ways')]
+    public function test_the_consoles_views_are_accessible(int $width, bool $isDark): void
+    {
+        $this->stock();
+        $browser = $this->browser($width);
+        if ($isDark) {
+            $browser->useDarkScheme();
+        }
+        $browser->goTo($this->consoleAddress('/sign-in'))->seeing('Password');
+        $this->assertAccessible($browser, 'sign-in');
+        $browser->click('Sign in')->seeing('The e-mail address is missing.');
+        $this->assertAccessible($browser, 'sign-in with errors');
+
+        $this->signedIn($width)->seeing('Take one home');
+        $this->assertAccessible($browser, 'the offers');
+        $browser->click('When someone clicks')->seeing('On the bill')->seeing('the spring post');
+        $this->assertAccessible($browser, 'the desk');
+        $browser->click('Quantity: one. Change it')->type('How many one click adds', '0')->seeing('To mend');
+        $this->assertAccessible($browser, 'the desk with an open slot and a finding');
+        $browser->press(WebDriverKeys::ESCAPE)->notSeeing('Enter keeps it');
+        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'shop' => 'Shopfront', 'offers/new' => 'Not saved yet.'] as $path => $text) {
+            $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
+            $this->assertAccessible($browser, $path);
+        }
+        self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'));
+    }
+
+    #[DataProvider('ways')]
+    public function test_the_shoppers_pages_are_accessible(int $width, bool $isDark): void
+    {
+        $code = $this->stock();
+        $browser = $this->browser($width);
+        if ($isDark) {
+            $browser->useDarkScheme();
+        }
+        foreach (['/' => 'Everything in the shop', '/p/long' => 'Add to cart', '/cart' => 'Nothing is in it yet.', '/k/zzzzzzz' => 'Nothing is sold here'] as $path => $text) {
+            $browser->goTo($this->shop->base().$path)->seeing($text);
+            $this->assertAccessible($browser, $path);
+            self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
+        }
+        $browser->goTo("{$this->shop->base()}/p/long")->click('Add to cart')->seeing('Go to the checkout');
+        $this->assertAccessible($browser, 'the cart');
+        $browser->goTo("{$this->shop->base()}/k/{$code}")->seeing('Checkout');
+        $this->assertAccessible($browser, 'the checkout');
+        $browser->click('Pay')->seeing('still to be put right');
+        $this->assertAccessible($browser, 'the checkout with errors');
+        self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'checkout');
+        $browser->type('E-mail', 'ada@letters.example')->type('Name', 'Ada')->type('Street', '1 Row')->type('Town', 'Tarn')->choose('Country', 'IE')
+            ->click('Pay')->arrivingAt('pay.localhost')->seeing('Authorise');
+        $this->assertAccessible($browser, 'the payment page');
+        $browser->click('Authorise')->arrivingAt('/thanks/')->seeing('Thank you');
+        $this->assertAccessible($browser, 'the thank-you page');
+        foreach (['/', '/april-in-the-apiary', '/board'] as $path) {
+            $browser->goTo($this->standinAddress('blog', $path));
+            $this->assertAccessible($browser, "the blog’s {$path}");
+        }
+    }
+
+    /** @return iterable<string, array{int, bool}> */
+    public static function ways(): iterable
+    {
+        yield 'on a desk' => [1280, false];
+        yield 'on a phone, in the dark' => [390, true];
+    }
+
+    private function stock(): string
+    {
+        $this->product($this->shop, ['stock' => 0, 'name' => 'Starter hive']);
+        $this->product($this->shop, ['sku' => 'long', 'name' => 'A parcel of heather honey, willow honey, a tall candle and a very longwindedlynamedbeeswaxwrapthatneverends']);
+        $offer = $this->offer($this->product($this->shop), ['caption' => 'Take one home', 'state' => OfferState::Live]);
+
+        return $this->placement($offer)->code;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Person;
+use App\Models\Shop;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Makes;
+use Throwable;
+
+/** A test on the running servers, each with a shop of its own, as a person meets them in a browser. */
+abstract class BrowserTestCase extends TestCase
+{
+    use Makes;
+
+    protected const PASSWORD = 'a long enough password';
+
+    protected Shop $shop;
+
+    protected Person $person;
+
+    private ?Browser $browser = null;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['database.connections.mariadb.database' => getenv('KITE_SERVED_DATABASE')]);
+        DB::purge();
+        $this->shop = $this->shop();
+        $this->person = $this->person($this->shop, self::PASSWORD);
+    }
+
+    protected function tearDown(): void
+    {
+        $browser = $this->browser;
+        try {
+            if ($browser !== null && $this->status()->isUnknown()) {
+                self::assertSame([], $this->complaints($browser), 'The browser’s console complains.');
+            }
+        } finally {
+            $browser?->close();
+            $this->browser = null;
+            parent::tearDown();
+        }
+    }
+
+    protected function onNotSuccessfulTest(Throwable $thrown): never
+    {
+        $this->browser?->close();
+
+        parent::onNotSuccessfulTest($thrown);
+    }
+
+    protected function browser(int $width = 1280, int $height = 800): Browser
+    {
+        return $this->browser ??= Browser::open((string) getenv('KITE_CHROMEDRIVER'), $width, $height);
+    }
+
+    protected function signedIn(int $width = 1280): Browser
+    {
+        return $this->browser($width)->goTo($this->consoleAddress('/sign-in'))->seeing('Password')
+            ->type('E-mail', $this->person->email)->type('Password', self::PASSWORD)->click('Sign in')->seeing('Offers');
+    }
+
+    protected function consoleAddress(string $path): string
+    {
+        return "http://seller.localhost:{$this->port()}{$path}";
+    }
+
+    protected function standinAddress(string $name, string $path): string
+    {
+        return "http://{$name}.localhost:{$this->port()}{$path}";
+    }
+
+    /** Runs axe-core on the page, after WCAG 2.2 A and AA and its best practices. */
+    protected function assertAccessible(Browser $browser, string $what): void
+    {
+        $browser->evaluate((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $browser->driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.html + " " + n.failureSummary).join(" | "))))',
+        );
+
+        self::assertSame([], $found, "axe-core on {$what}");
+    }
+
+    /** @return list<string> all complaints but those of requests whose refusal is the answer the page shows */
+    private function complaints(Browser $browser): array
+    {
+        return array_values(array_filter(
+            $browser->complaints(),
+            static fn (string $complaint): bool => preg_match('/the server responded with a status of (404|409|410|422)/', $complaint) !== 1,
+        ));
+    }
+
+    private function port(): string
+    {
+        $port = config('kite.port');
+
+        return is_scalar($port) ? (string) $port : '';
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Order;
+use App\Models\Placement;
+use App\Models\Product;
+use App\Models\StockMovement;
+use App\Payments\PaymentState;
+use GuzzleHttp\Client;
+use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\Promise\Utils;
+use Psr\Http\Message\ResponseInterface;
+use RuntimeException;
+
+/** Twenty shoppers at once on the last five pieces: real processes behind a real server and database. */
+final class LastPiecesTest extends BrowserTestCase
+{
+    private const SHOPPERS = 20;
+
+    private const PIECES = 5;
+
+    public function test_the_last_pieces_are_sold_once_and_every_other_authorisation_is_given_back(): void
+    {
+        $product = $this->product($this->shop, ['stock' => self::PIECES]);
+        $placement = $this->placement($this->offer($product));
+        $shoppers = array_map(static fn (): Client => new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]), range(1, self::SHOPPERS));
+
+        $pages = array_map(fn (Client $shopper): string => $this->hostedPage($shopper, $placement), $shoppers);
+        self::assertCount(self::SHOPPERS, array_unique($pages));
+        $ends = array_map(
+            static fn (ResponseInterface $answer): string => $answer->getHeaderLine('Location'),
+            Utils::unwrap(array_map(static fn (Client $shopper, string $page) => $shopper->postAsync($page, ['form_params' => ['do' => 'pay', 'delivery' => 'twice']]), $shoppers, $pages)),
+        );
+        $answers = Utils::unwrap(array_map(static fn (Client $shopper, string $end) => $shopper->getAsync($end), $shoppers, $ends));
+
+        $thanked = array_filter($answers, static fn (ResponseInterface $answer): bool => str_starts_with($answer->getHeaderLine('Location'), '/thanks/'));
+        $told = array_filter($answers, static fn (ResponseInterface $answer): bool => str_contains((string) $answer->getBody(), 'Somebody was quicker'));
+        self::assertSame([self::PIECES, self::SHOPPERS - self::PIECES], [count($thanked), count($told)]);
+        $this->assertSoldOnce($product);
+        self::assertSame(['captured' => self::PIECES, 'voided' => self::SHOPPERS - self::PIECES], $this->settledAtTheProvider($pages));
+    }
+
+    private function assertSoldOnce(Product $product): void
+    {
+        self::assertSame(self::PIECES, Order::query()->where('shop_id', $this->shop->id)->count());
+        self::assertSame(range(1001, 1000 + self::PIECES), Order::query()->where('shop_id', $this->shop->id)->orderBy('number')->pluck('number')->all());
+        self::assertSame(0, $product->refresh()->stock);
+        self::assertSame(self::PIECES, StockMovement::query()->where('product_id', $product->id)->count());
+        self::assertSame(self::SHOPPERS - self::PIECES, \App\Models\Payment::query()->where('shop_id', $this->shop->id)->where('state', PaymentState::SoldOut)->count());
+    }
+
+    /** From the click to the provider's page, as a browser sends it. */
+    private function hostedPage(Client $shopper, Placement $placement): string
+    {
+        $base = $this->shop->base();
+        $checkout = $base.$shopper->get($placement->link($this->shop)->url())->getHeaderLine('Location');
+        preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $shopper->get($checkout)->getBody(), $found);
+
+        return $shopper->post($checkout, [
+            'headers' => ['Origin' => $base],
+            'form_params' => ['digest' => $found[1] ?? '', 'email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE'],
+        ])->getHeaderLine('Location');
+    }
+
+    /**
+     * @param  list<string>  $pages
+     * @return array<string, int> payments by what became of them, once the queue has told the provider
+     */
+    private function settledAtTheProvider(array $pages): array
+    {
+        $ids = array_map(static fn (string $page): string => basename($page), $pages);
+        for ($try = 0; $try < 150; $try++) {
+            $states = array_count_values(array_map($this->stateOf(...), $ids));
+            if (! isset($states['authorised'])) {
+                ksort($states);
+
+                return $states;
+            }
+            usleep(200_000);
+        }
+        throw new RuntimeException('The queue never told the provider.');
+    }
+
+    private function stateOf(string $payment): string
+    {
+        $answer = (new Client)->get(config()->string('kite.payments.standin.api')."/payments/{$payment}", ['headers' => ['Host' => 'pay.localhost', 'Authorization' => 'Bearer '.config()->string('kite.payments.standin.key')]]);
+        /** @var array{state: string, captures: int} $said */
+        $said = json_decode((string) $answer->getBody(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertLessThanOrEqual(1, $said['captures']);
+
+        return $said['state'];
+    }
+}

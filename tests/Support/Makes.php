@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Models\Offer;
+use App\Models\Person;
+use App\Models\Placement;
+use App\Models\Product;
+use App\Models\Shop;
+use App\Offers\PlaceOffer;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\OfferState;
+
+/** One valid shop with what belongs to it, from which a test changes what it is about. */
+trait Makes
+{
+    /** @param  array<string, mixed>  $with */
+    protected function shop(array $with = []): Shop
+    {
+        $name = 'tarn-'.bin2hex(random_bytes(4));
+
+        return Shop::query()->create($with + [
+            'slug' => $name, 'name' => 'Tarn Side Goods', 'host' => "{$name}.localhost", 'currency' => 'EUR', 'accent' => '#2f5d4e',
+            'shipping_fee_minor' => 390, 'payee' => 'tarn-side', 'last_order_number' => 1000,
+        ])->refresh();
+    }
+
+    protected function person(Shop $shop, string $password = 'a long enough password'): Person
+    {
+        $person = Person::query()->create(['name' => 'Wren Halloway', 'email' => bin2hex(random_bytes(5)).'@tarn.example', 'password' => $password]);
+        $person->shops()->attach($shop->id);
+
+        return $person;
+    }
+
+    /** @param  array<string, mixed>  $with */
+    protected function product(Shop $shop, array $with = []): Product
+    {
+        return $shop->products()->create($with + [
+            'sku' => 'honey-'.bin2hex(random_bytes(3)), 'name' => 'Heather honey, 340 g', 'price_minor' => 980, 'currency' => $shop->currency,
+            'picture' => Drawing::HoneyJar, 'stock' => null,
+        ])->refresh();
+    }
+
+    /** @param  array<string, mixed>  $with */
+    protected function offer(Product $product, array $with = []): Offer
+    {
+        return Offer::query()->create($with + [
+            'shop_id' => $product->shop_id, 'product_id' => $product->id, 'quantity' => 1, 'destination' => Destination::Pay,
+            'cart_use' => CartUse::JustThis, 'caption' => null, 'state' => OfferState::Live,
+        ])->refresh();
+    }
+
+    protected function placement(Offer $offer, string $page = 'the spring post'): Placement
+    {
+        return (new PlaceOffer)($offer, $page)->refresh();
+    }
+}

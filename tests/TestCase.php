@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Payments\PaymentProvider;
+use Illuminate\Foundation\Testing\DatabaseTransactions;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Tests\Support\FakeProvider;
+use Tests\Support\Makes;
+
+/** A test of the application in this process, on a database of its own, every change of which is taken back. */
+abstract class TestCase extends LaravelTestCase
+{
+    use DatabaseTransactions;
+    use Makes;
+
+    protected FakeProvider $provider;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->provider = new FakeProvider;
+        $this->app?->instance(PaymentProvider::class, $this->provider);
+        apcu_clear_cache();
+    }
+
+    /** The address of a path in the console. */
+    protected function console(string $path): string
+    {
+        return 'http://'.config()->string('kite.console_host').$path;
+    }
+}
