@@ -7,6 +7,7 @@ namespace Tests;
 use App\Payments\PaymentProvider;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Testing\PendingCommand;
 use Tests\Support\FakeProvider;
 use Tests\Support\Makes;
 
@@ -30,5 +31,13 @@ abstract class TestCase extends LaravelTestCase
     protected function console(string $path): string
     {
         return 'http://'.config()->string('kite.console_host').$path;
+    }
+
+    /** @param  array<string, mixed>  $arguments */
+    protected function command(string $command, array $arguments = []): PendingCommand
+    {
+        $pending = $this->artisan($command, $arguments);
+
+        return $pending instanceof PendingCommand ? $pending : self::fail('The command was run without being watched.');
     }
 }

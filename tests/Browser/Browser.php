@@ -14,7 +14,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
-use RuntimeException;
+use PHPUnit\Framework\Assert;
 
 /** A person at a browser: goes to addresses, reads, clicks on what can be read, types at labels. */
 final class Browser
@@ -80,10 +80,12 @@ final class Browser
         return $this->driver->getCurrentURL();
     }
 
-    /** What can be read on the page. */
+    /** What can be read on the page, its white space folded. */
     public function text(): string
     {
-        return $this->driver->findElement(WebDriverBy::tagName('body'))->getText();
+        $text = $this->evaluate('return document.body.innerText');
+
+        return trim((string) preg_replace('/\s+/u', ' ', is_string($text) ? $text : ''));
     }
 
     public function seeing(string $text): self
@@ -96,6 +98,13 @@ final class Browser
     public function notSeeing(string $text): self
     {
         $this->until(fn (): bool => ! str_contains($this->text(), $text), "“{$text}” to be gone");
+
+        return $this;
+    }
+
+    public function seeingCount(string $selector, int $count): self
+    {
+        $this->until(fn (): bool => $this->count($selector) === $count, "{$count} of “{$selector}”");
 
         return $this;
     }
@@ -144,6 +153,7 @@ final class Browser
 
     public function clear(WebDriverElement $field): void
     {
+        $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $field);
         $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys([WebDriverKeys::BACKSPACE]);
@@ -203,8 +213,10 @@ final class Browser
                     return false;
                 }
             });
+            // What was waited for is an assertion that held.
+            Assert::assertThat(true, Assert::isTrue());
         } catch (TimeoutException) {
-            throw new RuntimeException("Waited in vain for {$what} at {$this->address()}; there is:\n{$this->text()}");
+            Assert::fail("Waited in vain for {$what} at {$this->address()}; there is:\n{$this->text()}");
         }
     }
 
@@ -212,7 +224,7 @@ final class Browser
     {
         $quoted = self::quoted($words);
 
-        return WebDriverBy::xpath("//*[(self::a or self::button or self::summary or @role='button' or @role='option' or @role='radio' or @role='menuitem' or @role='switch') and (starts-with(normalize-space(.), {$quoted}) or @aria-label={$quoted}) and not(@tabindex='-1' and @aria-hidden='true')]");
+        return WebDriverBy::xpath("//*[(self::a or self::button or self::label or self::summary or @role='button' or @role='option' or @role='radio' or @role='menuitem' or @role='switch') and (starts-with(normalize-space(.), {$quoted}) or @aria-label={$quoted}) and not(@tabindex='-1' and @aria-hidden='true')]");
     }
 
     private function clickOn(WebDriverBy $by, string $what): self

@@ -17,7 +17,7 @@ final class DeskTest extends BrowserTestCase
         $this->product($this->shop, ['name' => 'Tall beeswax candle', 'price_minor' => 1295]);
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('go straight to paying');
 
-        $browser->click('Product: Heather honey, 340 g. Change it')->type('Find a product', 'candle')->notSeeing('€9.80 each')->click('Tall beeswax candle')->seeing('€12.95 + €3.90 shipping')->seeing('Changed, not saved yet.');
+        $browser->click('Product: Heather honey, 340 g. Change it')->type('Find a product', 'candle')->seeingCount('[data-editor] li', 1)->click('Tall beeswax candle')->seeing('€12.95 + €3.90 shipping')->seeing('Changed, not saved yet.');
         $browser->click('Quantity: one. Change it')->type('How many one click adds', '3')->press(WebDriverKeys::ENTER)->seeing('€38.85');
         $browser->click('Quantity: 3. Change it')->type('How many one click adds', '0')->seeing('To mend: The quantity');
         self::assertFalse($browser->driver->findElement(\Facebook\WebDriver\WebDriverBy::xpath('//button[normalize-space(.)="Save"]'))->isEnabled());

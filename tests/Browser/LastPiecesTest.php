@@ -11,6 +11,7 @@ use App\Models\StockMovement;
 use App\Payments\PaymentState;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
 use Psr\Http\Message\ResponseInterface;
 use RuntimeException;
@@ -32,15 +33,25 @@ final class LastPiecesTest extends BrowserTestCase
         self::assertCount(self::SHOPPERS, array_unique($pages));
         $ends = array_map(
             static fn (ResponseInterface $answer): string => $answer->getHeaderLine('Location'),
-            Utils::unwrap(array_map(static fn (Client $shopper, string $page) => $shopper->postAsync($page, ['form_params' => ['do' => 'pay', 'delivery' => 'twice']]), $shoppers, $pages)),
+            self::all(array_map(static fn (Client $shopper, string $page) => $shopper->postAsync($page, ['form_params' => ['do' => 'pay', 'delivery' => 'twice']]), $shoppers, $pages)),
         );
-        $answers = Utils::unwrap(array_map(static fn (Client $shopper, string $end) => $shopper->getAsync($end), $shoppers, $ends));
+        $answers = self::all(array_map(static fn (Client $shopper, string $end) => $shopper->getAsync($end), $shoppers, $ends));
 
         $thanked = array_filter($answers, static fn (ResponseInterface $answer): bool => str_starts_with($answer->getHeaderLine('Location'), '/thanks/'));
         $told = array_filter($answers, static fn (ResponseInterface $answer): bool => str_contains((string) $answer->getBody(), 'Somebody was quicker'));
         self::assertSame([self::PIECES, self::SHOPPERS - self::PIECES], [count($thanked), count($told)]);
         $this->assertSoldOnce($product);
         self::assertSame(['captured' => self::PIECES, 'voided' => self::SHOPPERS - self::PIECES], $this->settledAtTheProvider($pages));
+    }
+
+    /**
+     * @param  array<PromiseInterface>  $promises
+     * @return array<ResponseInterface>
+     */
+    private static function all(array $promises): array
+    {
+        /** @var array<ResponseInterface> */
+        return Utils::unwrap($promises);
     }
 
     private function assertSoldOnce(Product $product): void

@@ -94,7 +94,7 @@ final class ClickTest extends TestCase
             $twice = $this->follow($placement, $visitor)->headers->get('Location');
 
             self::assertSame($once, $twice);
-            self::assertSame(1, (int) CartLine::query()->where('placement_id', $placement->id)->sum('quantity'));
+            self::assertSame([1], CartLine::query()->where('placement_id', $placement->id)->pluck('quantity')->all());
             self::assertLessThanOrEqual(1, $this->clicks());
         }
     }
@@ -184,7 +184,7 @@ final class ClickTest extends TestCase
     {
         $placement = $this->placed();
         $former = $this->shop->host;
-        $this->artisan('shop:move', ['slug' => $this->shop->slug, 'host' => 'moved.localhost'])->assertSuccessful();
+        $this->command('shop:move', ['slug' => $this->shop->slug, 'host' => 'moved.localhost'])->assertSuccessful();
         $base = $this->shop->refresh()->base();
 
         $this->get("http://{$former}/k/{$placement->code}", self::NAVIGATES)->assertStatus(301)->assertHeader('Location', "{$base}/k/{$placement->code}");
@@ -240,7 +240,7 @@ final class ClickTest extends TestCase
 
     public function test_public_addresses_carry_no_session(): void
     {
-        foreach (Route::getRoutes() as $route) {
+        foreach (Route::getRoutes()->getRoutes() as $route) {
             if ($route->getDomain() === null) {
                 self::assertNotContains(StartSession::class, Route::gatherRouteMiddleware($route), $route->uri());
             }
@@ -254,7 +254,7 @@ final class ClickTest extends TestCase
         $this->follow($this->placed(['destination' => Destination::Cart]), $kept);
 
         $this->travel(25)->hours();
-        $this->artisan('carts:sweep')->assertSuccessful();
+        $this->command('carts:sweep')->assertSuccessful();
 
         self::assertSame([1, 1], [Cart::query()->count(), CartLine::query()->count()]);
     }

@@ -10,7 +10,6 @@ use App\Models\Person;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Testing\PendingCommand;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 use Tests\TestCase;
@@ -88,13 +87,5 @@ final class CommandsTest extends TestCase
         $this->actingAs($this->person($shop))->getJson($this->console("/api/shops/{$shop->slug}"))->assertOk()->assertJsonPath('is_ready', false);
         $this->putJson($this->console("/api/shops/{$shop->slug}/shipping-fee"), ['amount' => '4.999'])->assertUnprocessable()->assertJsonValidationErrorFor('amount');
         $this->putJson($this->console("/api/shops/{$shop->slug}/shipping-fee"), ['amount' => '4.50'])->assertOk()->assertJsonPath('shipping_fee.shown', '€4.50');
-    }
-
-    /** @param  array<string, mixed>  $arguments */
-    private function command(string $command, array $arguments = []): PendingCommand
-    {
-        $pending = $this->artisan($command, $arguments);
-
-        return $pending instanceof PendingCommand ? $pending : self::fail('The command was run without being watched.');
     }
 }

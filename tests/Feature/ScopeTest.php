@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Order;
-use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Route;
 use Tests\TestCase;
 
@@ -55,11 +54,11 @@ final class ScopeTest extends TestCase
     private function addresses(string $slug, int $offer, int $product): array
     {
         $addresses = [];
-        foreach (Route::getRoutes() as $route) {
-            /** @var RoutingRoute $route */
+        foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/shops/{shop}')) {
+                $method = is_string($route->methods()[0] ?? null) ? $route->methods()[0] : self::fail('A route without a method.');
                 $path = strtr($route->uri(), ['{shop}' => $slug, '{offer}' => (string) $offer, '{product}' => (string) $product, '{order}' => '1001']);
-                $addresses[] = [$route->methods()[0], "/{$path}"];
+                $addresses[] = [$method, "/{$path}"];
             }
         }
 

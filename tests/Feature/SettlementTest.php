@@ -194,7 +194,7 @@ final class SettlementTest extends TestCase
         self::assertNotNull(Order::query()->firstOrFail()->captured_at);
         (new VoidPayment($this->payment->id))->handle($this->provider);
         self::assertSame(["capture {$this->payment->reference}", "void {$this->payment->reference}"], $this->provider->asked);
-        self::assertSame([0, 300], [$job->tries, max($job->backoff())]);
+        self::assertSame([0, 300], [$job->tries, last($job->backoff())]);
     }
 
     public function test_a_sum_that_is_not_its_parts_the_database_refuses(): void

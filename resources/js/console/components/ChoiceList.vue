@@ -7,7 +7,7 @@ const model = defineModel<T>({ required: true })
 
 <template>
   <RadioGroup v-model="model">
-    <RadioGroupLabel class="sr-only">{{ label }}</RadioGroupLabel>
+    <RadioGroupLabel as="span" class="sr-only">{{ label }}</RadioGroupLabel>
     <RadioGroupOption
       v-for="choice in choices"
       :key="choice.value"

@@ -7,7 +7,7 @@ const model = defineModel<T>({ required: true })
 
 <template>
   <RadioGroup v-model="model" class="flex flex-wrap items-baseline gap-x-3">
-    <RadioGroupLabel class="text-sm text-pencil">{{ label }}</RadioGroupLabel>
+    <RadioGroupLabel as="span" class="text-sm text-pencil">{{ label }}</RadioGroupLabel>
     <RadioGroupOption
       v-for="choice in choices"
       :key="choice.value"

@@ -24,7 +24,7 @@ async function leave(): Promise<void> {
 <template>
   <header class="border-b border-rule">
     <div class="mx-auto flex max-w-[80rem] flex-wrap items-center gap-x-6 gap-y-1 px-5 py-2.5 sm:px-8">
-      <span class="flex min-w-0 items-center gap-2">
+      <span class="flex min-w-0 flex-1 items-center gap-2 sm:flex-none">
         <KiteMark />
         <span class="sentence truncate text-lg font-semibold" dir="auto">{{ session.shop?.name }}</span>
       </span>
@@ -41,7 +41,7 @@ async function leave(): Promise<void> {
         </RouterLink>
       </nav>
       <div class="ml-auto flex items-center gap-3">
-        <button type="button" class="min-h-8 px-1 text-sea" @click="$emit('keys')">
+        <button type="button" class="hidden min-h-8 px-1 text-sea sm:block" @click="$emit('keys')">
           Keys <kbd class="rounded-sm border border-rule px-1 font-mono text-sm">?</kbd>
         </button>
         <Menu as="div" class="relative">

@@ -149,7 +149,9 @@ async function settleAddress(): Promise<void> {
       <ul class="mt-3 grid gap-1" aria-live="polite" data-findings>
         <li v-for="finding in proof.findings" :key="finding.sentence"><FindingLine :finding="finding" /></li>
       </ul>
-      <div class="mt-6 grid gap-x-10 gap-y-8 border-t border-rule pt-5 lg:grid-cols-[1fr_1fr_1.25fr]">
+      <div
+        class="mt-6 border-t border-rule pt-5 max-lg:flex max-lg:snap-x max-lg:gap-6 max-lg:overflow-x-auto lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.25fr)] lg:gap-x-10 max-lg:[&>section]:w-[88%] max-lg:[&>section]:flex-none max-lg:[&>section]:snap-start"
+      >
         <ProofPage :caption="proof.caption" />
         <ProofBill :bill="proof.bill" />
         <ProofLink

@@ -149,7 +149,7 @@ async function save(): Promise<void> {
       </div>
     </div>
     <RadioGroup :model-value="entry.picture" @update:model-value="(picture: Schemas['Drawing']) => change({ picture })">
-      <RadioGroupLabel class="mb-1 block font-medium">Picture</RadioGroupLabel>
+      <RadioGroupLabel as="span" class="mb-1 block font-medium">Picture</RadioGroupLabel>
       <div class="grid max-w-xl grid-cols-3 gap-3 sm:grid-cols-4">
         <RadioGroupOption
           v-for="drawing in session.shop?.drawings"

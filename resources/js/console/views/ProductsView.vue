@@ -45,12 +45,12 @@ function stockOf(product: Schemas['Product']): string {
           >
           <span class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ product.sku }}</span>
         </span>
-        <span
-          class="w-28 text-right text-sm"
-          :class="product.stock === 0 ? 'font-semibold text-amber' : 'text-pencil'"
-          >{{ stockOf(product) }}</span
-        >
-        <span class="w-24 text-right text-lg">{{ product.price.shown }}</span>
+        <span class="grid justify-items-end text-right sm:flex sm:items-baseline">
+          <span class="text-lg sm:order-last sm:w-28">{{ product.price.shown }}</span>
+          <span class="text-sm" :class="product.stock === 0 ? 'font-semibold text-amber' : 'text-pencil'">{{
+            stockOf(product)
+          }}</span>
+        </span>
       </li>
     </ul>
     <PageTurner :at="list.at" @turn="turnTo" />
