@@ -41,10 +41,10 @@ const { floatingStyles } = useFloating(anchor, panel, {
       :style="floatingStyles"
       class="z-30 w-[min(26rem,calc(100vw-1.5rem))] border-t-3 border-sea bg-sheet p-4 text-base leading-normal font-normal shadow-lg"
       :data-editor="name"
-      @vue:mounted="emit('open')"
       @keydown.esc.capture="emit('leave')"
     >
-      <p class="small-title mb-2">{{ name }}</p>
+      <!-- What the panel holds is made each time it opens; the panel itself is not. -->
+      <p class="small-title mb-2" @vue:mounted="emit('open')">{{ name }}</p>
       <slot :close="close" />
       <FindingLine v-for="finding in findings" :key="finding.sentence" :finding="finding" class="mt-2" />
       <p class="mt-3 text-sm text-pencil">Enter keeps it, Escape leaves it as it was.</p>

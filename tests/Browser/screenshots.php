@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Browser;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+// Walks through the demo and takes one picture of each main view; run by bin/screenshots.
+$folder = $argv[1] ?? 'docs/screenshots';
+$port = (string) getenv('KITE_PUBLIC_PORT');
+$console = "http://seller.localhost:{$port}";
+$shop = "http://mosslight.localhost:{$port}";
+is_dir($folder) || mkdir($folder, 0755, true);
+
+$browser = Browser::open((string) getenv('KITE_CHROMEDRIVER'));
+$take = static function (string $name) use ($browser, $folder): void {
+    // Fonts and pictures arrive a moment after the words.
+    usleep(600_000);
+    $browser->evaluate('document.activeElement?.blur()');
+    $browser->picture("{$folder}/{$name}.png");
+    echo "{$name}\n";
+};
+
+try {
+    $browser->goTo("{$console}/sign-in")->seeing('Password')->type('E-mail', 'wren@mosslight.example')->type('Password', (string) getenv('KITE_DEMO_PASSWORD'))->click('Sign in')->seeing('Heather honey');
+    $take('offers');
+    $browser->goTo("{$console}/mosslight/offers/1")->seeing('On the bill')->seeing('Copy button');
+    $take('desk');
+    $browser->click('Destination: straight to paying. Change it')->seeing('Enter keeps it');
+    usleep(600_000);
+    $browser->picture("{$folder}/slot.png");
+    foreach (['products' => 'Starter hive', 'orders' => 'Ada Nwosu-Reed'] as $view => $text) {
+        $browser->goTo("{$console}/mosslight/{$view}")->seeing($text);
+        $take($view);
+    }
+    $browser->goTo("{$console}/mosslight/products/1")->seeing('Pieces in stock');
+    $take('product');
+    $browser->goTo("{$console}/mosslight/orders/1011")->seeing('Goes to');
+    $take('order');
+
+    $browser->goTo("{$shop}/")->seeing('Everything in the shop');
+    $take('shopfront');
+    $browser->goTo("{$shop}/p/candle")->seeing('Add to cart')->type('How many', '2')->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/honey-340")->click('Add to cart')->arrivingAt('/cart')->seeing('Heather honey');
+    $take('cart');
+    $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->seeing('April in the apiary');
+    $take('blog');
+    $browser->click('Buy now')->arrivingAt('/checkout/')->seeing('Pay €13.70')->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed');
+    $take('checkout');
+    $browser->resize(390, 844);
+    $browser->click('Pay €13.70')->seeing('still to be put right');
+    $take('checkout-phone');
+    $browser->goTo("{$console}/mosslight/offers/1")->seeing('On the bill');
+    $take('desk-phone');
+    $browser->resize(1280, 800);
+    $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->click('Buy now')->arrivingAt('/checkout/')
+        ->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth')->choose('Country', 'GB')
+        ->click('Pay €13.70')->arrivingAt('pay.localhost')->seeing('Authorise');
+    $take('pay');
+    $browser->click('Authorise')->arrivingAt('/thanks/')->seeing('Thank you');
+    $take('thanks');
+} finally {
+    $browser->close();
+}
