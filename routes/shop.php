@@ -34,4 +34,7 @@ Route::middleware('shopper')->group(function (): void {
     Route::get('/return/{reference}', ReturnController::class);
     Route::get('/cancelled/{reference}', CancelledController::class);
     Route::get('/thanks/{token}', ThankYouController::class);
+
+    // Any other address of a shop says so in the shop's look, and a former host leads on.
+    Route::get('{any}', static fn () => abort(404))->where('any', '.*');
 });

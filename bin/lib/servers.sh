@@ -132,6 +132,8 @@ make_folders() {
 cache_application() {
     php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet ||
         stop_with "The application could not be prepared; the lines above say why."
+    php bin/lib/preload-list.php >"$RUN/cache/preload.list" || stop_with "The list of classes to preload could not be made; the lines above say why."
+    export KITE_PRELOAD_LIST=$RUN/cache/preload.list
     php artisan migrate --force --quiet || stop_with "The database could not be brought up to date; the lines above say why."
     if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog"; fi
     chmod -R a+rX "$RUN/cache" "$RUN/views"
@@ -163,7 +165,7 @@ catch_workers_output = yes
 CONF
     launch fpm php-fpm8.2 $FPM_AS_ROOT --fpm-config "$RUN/fpm.conf" \
         -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000 -d opcache.memory_consumption=192 \
-        -d realpath_cache_size=4M -d expose_php=0
+        -d opcache.preload="$ROOT/bin/lib/preload.php" -d opcache.preload_user="$WEB_USER" -d realpath_cache_size=4M -d expose_php=0
     cat >"$RUN/nginx.conf" <<CONF
 ${WEB_USER:+$([ "$(id -u)" -ne 0 ] || echo "user $WEB_USER;")}
 worker_processes 2;

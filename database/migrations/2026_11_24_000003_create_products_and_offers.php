@@ -22,6 +22,7 @@ return new class extends Migration
             $table->integer('stock')->nullable()->comment('null: not tracked');
             $table->timestamps();
             $table->unique(['shop_id', 'sku']);
+            $table->index(['shop_id', 'name', 'id']);
             // Lets other tables refer to a product of the same shop only.
             $table->unique(['shop_id', 'id']);
         });

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+// Prints the files of the classes that a request needs, found by serving two: php-fpm keeps them in memory from its
+// start (see preload.php), which spares every request some hundred look-ups.
+
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+
+$root = dirname(__DIR__, 2);
+require "{$root}/vendor/autoload.php";
+
+$kernel = (require "{$root}/bootstrap/app.php")->make(Kernel::class);
+foreach (['HEAD' => '/k/zzzzzzz', 'POST' => '/nowhere'] as $method => $path) {
+    $kernel->handle(Request::create("http://nowhere.localhost{$path}", $method));
+}
+foreach ([
+    App\Http\Controllers\Shop\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class,
+    App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
+    Illuminate\Database\Query\Builder::class, Illuminate\Database\Eloquent\Builder::class, Illuminate\View\View::class,
+] as $class) {
+    class_exists($class);
+}
+
+// Composer's own files define functions when they are required, and would define them twice.
+$functions = array_map(realpath(...), array_values(require "{$root}/vendor/composer/autoload_files.php"));
+$isClass = static fn (string $file): bool => preg_match('~^'.preg_quote($root, '~').'/(vendor|app|core)/~', $file) === 1
+    && ! str_contains($file, '/vendor/composer/') && ! str_ends_with($file, '/vendor/autoload.php')
+    && ! in_array($file, $functions, true)
+    && preg_match('/^(?:(?:abstract|final|readonly) )*(?:class|interface|trait|enum) /m', (string) file_get_contents($file)) === 1;
+echo implode("\n", array_filter(get_included_files(), $isClass)), "\n";

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Payment;
+use App\Models\Shop;
+use App\Payments\PaymentState;
+use App\Payments\ProviderState;
+use App\Payments\ProviderUnreachable;
+use App\Payments\StandinProvider;
+use App\Payments\UnverifiedEvent;
+use App\Secrets;
+use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Client\Request;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use StandardWebhooks\Webhook;
+use Tests\TestCase;
+
+/** How the shop speaks to the provider. */
+final class StandinProviderTest extends TestCase
+{
+    private const SECRET = 'whsec_dGVzdCBzZWNyZXQgdGhhdCBpcyBsb25nIGVub3VnaA==';
+
+    private const SAID = ['id' => 'pm-1', 'reference' => 'ours', 'state' => 'authorised', 'amount' => '13.70', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => 'abc'];
+
+    private Factory $http;
+
+    private StandinProvider $standin;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->http = new Factory;
+        $this->standin = new StandinProvider($this->http, 'http://127.0.0.1:9/api', 'pay.localhost', 'http://pay.localhost', 'the key', self::SECRET);
+    }
+
+    public function test_opening_says_what_is_to_be_paid_and_where_to_come_back(): void
+    {
+        $this->http->fake(['*/payments' => $this->http::response(self::SAID + ['page' => 'http://pay.localhost/pay/pm-1'])]);
+        $payment = $this->payment();
+
+        $opened = $this->standin->open($payment);
+
+        self::assertSame(['pm-1', 'http://pay.localhost/pay/pm-1'], [$opened->providerId, $opened->url]);
+        $this->http->assertSent(fn (Request $request): bool => $request->hasHeader('Authorization', 'Bearer the key')
+            && $request->hasHeader('Host', 'pay.localhost')
+            && $request->hasHeader('Idempotency-Key', "open-{$payment->reference}")
+            && $request['amount'] === '13.70'
+            && $request['return_to'] === "{$payment->shop->base()}/return/{$payment->reference}"
+            && $request['events_to'] === "{$payment->shop->base()}/events/payments");
+    }
+
+    public function test_capture_and_void_carry_a_key_of_their_own_that_never_changes(): void
+    {
+        $this->http->fake(['*' => $this->http::response(self::SAID)]);
+        $payment = $this->payment();
+
+        $this->standin->capture($payment);
+        $this->standin->void($payment);
+        $this->standin->void($payment);
+
+        $keys = $this->http->recorded()->map(static function (array $pair): string {
+            /** @var array{Request} $pair */
+            return implode(',', array_filter($pair[0]->header('Idempotency-Key'), is_string(...)));
+        })->all();
+        self::assertSame(["capture-{$payment->reference}", "void-{$payment->reference}", "void-{$payment->reference}"], $keys);
+    }
+
+    public function test_what_the_provider_says_is_read(): void
+    {
+        $this->http->fake(['*/payments/pm-1' => $this->http::response(self::SAID)]);
+
+        $said = $this->standin->find('pm-1');
+
+        self::assertSame([ProviderState::Authorised, 'ours', 1370, 'tarn-side'], [$said->state, $said->reference, $said->terms->amount->minor, $said->terms->payee]);
+    }
+
+    /** @param  array<string, mixed>|string  $body */
+    #[DataProvider('nonsense')]
+    public function test_an_answer_that_is_not_as_agreed_is_no_answer(array|string $body, int $status): void
+    {
+        $this->http->fake(['*' => $this->http::response($body, $status)]);
+
+        $this->expectException(ProviderUnreachable::class);
+
+        $this->standin->find('pm-1');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>|string, int}> */
+    public static function nonsense(): iterable
+    {
+        yield 'an error' => [['error' => 'x'], 500];
+        yield 'no JSON' => ['<html>', 200];
+        yield 'an unknown state' => [['state' => 'dancing'] + self::SAID, 200];
+        yield 'an amount that is a number' => [['amount' => 13.7] + self::SAID, 200];
+        yield 'an amount with too many decimals' => [['amount' => '13.701'] + self::SAID, 200];
+        yield 'nothing' => [[], 200];
+    }
+
+    public function test_a_provider_that_is_not_there_is_no_answer(): void
+    {
+        $this->expectException(ProviderUnreachable::class);
+
+        $this->standin->find('pm-1');
+    }
+
+    public function test_an_event_is_read_only_when_its_signature_is_right(): void
+    {
+        $body = (string) json_encode(['type' => 'payment.authorised', 'data' => self::SAID]);
+
+        self::assertSame('ours', $this->standin->readEvent($body, $this->signed($body))->reference);
+        foreach ([
+            'another body' => [str_replace('13.70', '0.01', $body), $this->signed($body)],
+            'no headers' => [$body, []],
+            'a malformed signature' => [$body, ['webhook-signature' => 'nonsense'] + $this->signed($body)],
+            'signed, but empty' => ['{}', $this->signed('{}')],
+            'signed, but no JSON' => ['x', $this->signed('x')],
+        ] as $what => [$altered, $headers]) {
+            try {
+                $this->standin->readEvent($altered, $headers);
+                self::fail("It was believed: {$what}.");
+            } catch (UnverifiedEvent $refused) {
+                self::assertNotSame('', $refused->getMessage());
+            }
+        }
+    }
+
+    public function test_a_capture_that_fails_stays_in_the_queue_until_it_is_answered(): void
+    {
+        config(['queue.default' => 'database']);
+        $payment = $this->payment();
+        \App\Jobs\CapturePayment::dispatch($payment->id);
+        $this->provider->isDown = true;
+
+        $this->command('queue:work', ['--once' => true, '--tries' => 0])->assertSuccessful();
+        self::assertSame([1, 1], [DB::table('jobs')->count(), DB::table('jobs')->value('attempts')]);
+        self::assertSame(0, DB::table('failed_jobs')->count());
+
+        $this->provider->isDown = false;
+        DB::table('jobs')->update(['available_at' => 0]);
+        $this->command('queue:work', ['--once' => true, '--tries' => 0])->assertSuccessful();
+        self::assertSame([0, ["capture {$payment->reference}"]], [DB::table('jobs')->count(), $this->provider->asked]);
+    }
+
+    /** @return array<string, string> */
+    private function signed(string $body): array
+    {
+        $signature = (new Webhook(self::SECRET))->sign('ev-1', time(), $body);
+
+        return ['webhook-id' => 'ev-1', 'webhook-timestamp' => (string) time(), 'webhook-signature' => is_string($signature) ? $signature : ''];
+    }
+
+    private function payment(?Shop $shop = null): Payment
+    {
+        $shop ??= $this->shop();
+        $payment = new Payment(['shop_id' => $shop->id, 'reference' => Secrets::token(), 'provider_id' => 'pm-1', 'amount_minor' => 1370, 'currency' => 'EUR', 'payee' => 'tarn-side', 'cart_digest' => str_repeat('a', 64), 'state' => PaymentState::Ordered]);
+        $payment->setRawAttributes($payment->getAttributes() + ['checkout' => '{}']);
+        $payment->save();
+
+        return $payment->setRelation('shop', $shop);
+    }
+}
