@@ -7,12 +7,22 @@ namespace App\Jobs;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Payments\PaymentProvider;
+use App\Payments\ProviderRefused;
+use App\Payments\RefuseEvent;
 
 final class CapturePayment extends ProviderJob
 {
-    public function handle(PaymentProvider $provider): void
+    public function handle(PaymentProvider $provider, RefuseEvent $tell): void
     {
-        $provider->capture(Payment::query()->findOrFail($this->paymentId));
+        $payment = Payment::query()->findOrFail($this->paymentId);
+        try {
+            $provider->capture($payment);
+        } catch (ProviderRefused $refused) {
+            // An answer, though not the one hoped for: the order stands unpaid until the seller has looked into it.
+            $tell($payment, $refused->getMessage());
+
+            return;
+        }
         Order::query()->where('payment_id', $this->paymentId)->whereNull('captured_at')->update(['captured_at' => now()]);
     }
 }

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What came in the provider's name and was not believed.
+ * What did not go as it should with a payment: a message that was not believed, or a refusal of the provider.
  *
  * @property int $id
  * @property int $shop_id

@@ -28,6 +28,7 @@ interface PaymentProvider
      * Takes the money that is held. Asked again, it takes nothing more.
      *
      * @throws ProviderUnreachable
+     * @throws ProviderRefused when it answered that it will not
      */
     public function capture(Payment $payment): void;
 

@@ -7,7 +7,7 @@ namespace App\Payments;
 use App\Models\Payment;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps what was not believed, for the seller to see: one row for each payment and reason, however often it comes. */
+/** Keeps what did not go as it should, for the seller to see: one row for each payment and reason, however often it comes. */
 final readonly class RefuseEvent
 {
     public function __invoke(Payment $payment, string $reason): void

@@ -33,7 +33,7 @@ final readonly class SettlePayment
 
             $differences = $said->terms->differencesFrom($payment->terms());
             if ($differences !== []) {
-                ($this->refuse)($payment, implode(' ', $differences));
+                ($this->refuse)($payment, 'A message about it does not fit and was not believed. '.implode(' ', $differences));
             } elseif ($said->state->isPaid()) {
                 $this->authorised($payment);
             } elseif ($said->state->isRefusal()) {

@@ -7,6 +7,7 @@ namespace App\Payments;
 use App\Models\Payment;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\PendingRequest;
+use Illuminate\Http\Client\Response;
 use PaperKite\Checkout\PaymentTerms;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
@@ -94,10 +95,13 @@ final readonly class StandinProvider implements PaymentProvider
 
     private function command(Payment $payment, string $verb): void
     {
-        $this->ask(fn (PendingRequest $request) => $request
+        $answer = $this->ask(fn (PendingRequest $request): Response => $request
             ->withHeaders(['Idempotency-Key' => "{$verb}-{$payment->reference}"])
             ->post('/payments/'.rawurlencode((string) $payment->provider_id)."/{$verb}")
-            ->throw());
+            ->throwIf(fn (Response $response): bool => $response->status() !== 409 && ! $response->successful()));
+        if ($answer->status() === 409) {
+            throw ProviderRefused::to($verb);
+        }
     }
 
     /**

@@ -17,7 +17,7 @@ final class UnverifiedEvent extends RuntimeException
     /** @param  string  $claimedReference what the unproven body says it is about */
     public static function signature(string $claimedReference, Throwable $cause): self
     {
-        return new self('Its signature is not the provider’s.', $claimedReference, $cause);
+        return new self('A message about it was not signed by the provider, and was not believed.', $claimedReference, $cause);
     }
 
     public static function content(Throwable $cause): self

@@ -31,16 +31,6 @@ enum Destination: string
         };
     }
 
-    /** Pages of the shop that stand between the click and the payment page. */
-    public function stepsToPayment(): int
-    {
-        return match ($this) {
-            self::Pay => 1,
-            self::Cart => 2,
-            self::Choose => 3,
-        };
-    }
-
     /** @return list<string> what the shopper meets between the click and the payment page, in order */
     public function pagesToPayment(): array
     {

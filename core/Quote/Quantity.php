@@ -31,10 +31,4 @@ final readonly class Quantity
 
         return self::of((int) $text);
     }
-
-    /** This and the other together, but never more than a line may hold. */
-    public function increasedBy(self $other): self
-    {
-        return new self(min(self::LARGEST, $this->pieces + $other->pieces));
-    }
 }

@@ -18,9 +18,4 @@ final readonly class Receipt
         /** Why shipping costs what it costs, in a sentence for the shopper. */
         public string $shippingBecause,
     ) {}
-
-    public function pieces(): int
-    {
-        return array_sum(array_map(static fn (ReceiptLine $line): int => $line->quantity, $this->lines));
-    }
 }

@@ -18,6 +18,7 @@ use App\Models\StockMovement;
 use App\Payments\PaymentProvider;
 use App\Payments\PaymentState;
 use App\Payments\ProviderState;
+use App\Payments\RefuseEvent;
 use App\Payments\SettlePayment;
 use App\Payments\StandinProvider;
 use App\Secrets;
@@ -112,7 +113,7 @@ final class SettlementTest extends TestCase
 
         self::assertSame([0, 1, 3], [Order::query()->count(), RefusedEvent::query()->count(), RefusedEvent::query()->firstOrFail()->times]);
         $this->actingAs($this->person($this->shop))->getJson($this->console("/api/shops/{$this->shop->slug}/refused-events"))
-            ->assertOk()->assertJsonPath('0.reason', 'It says €0.01, but €23.50 was to be paid.')->assertJsonPath('0.times', 3);
+            ->assertOk()->assertJsonPath('0.reason', 'A message about it does not fit and was not believed. It says €0.01, but €23.50 was to be paid.')->assertJsonPath('0.times', 3);
     }
 
     public function test_a_signed_event_is_believed_and_no_other(): void
@@ -120,7 +121,7 @@ final class SettlementTest extends TestCase
         $this->listenAsStandin();
 
         $this->deliver(['state' => 'authorised'], 'whsec_'.base64_encode('a forger'))->assertUnauthorized();
-        self::assertSame([0, 'Its signature is not the provider’s.'], [Order::query()->count(), RefusedEvent::query()->firstOrFail()->reason]);
+        self::assertSame([0, 'A message about it was not signed by the provider, and was not believed.'], [Order::query()->count(), RefusedEvent::query()->firstOrFail()->reason]);
         $this->deliver(['state' => 'authorised', 'payee' => 'somebody'])->assertNoContent();
         self::assertSame(0, Order::query()->count());
         $this->deliver(['state' => 'authorised', 'reference' => 'unknown'])->assertNotFound();
@@ -190,11 +191,22 @@ final class SettlementTest extends TestCase
         $this->settle(ProviderState::Authorised);
         $job = new CapturePayment($this->payment->id);
 
-        $job->handle($this->provider);
+        $job->handle($this->provider, new RefuseEvent);
         self::assertNotNull(Order::query()->firstOrFail()->captured_at);
         (new VoidPayment($this->payment->id))->handle($this->provider);
         self::assertSame(["capture {$this->payment->reference}", "void {$this->payment->reference}"], $this->provider->asked);
         self::assertSame([0, 300], [$job->tries, last($job->backoff())]);
+    }
+
+    public function test_money_that_the_provider_will_not_hand_over_is_told_to_the_seller(): void
+    {
+        $this->settle(ProviderState::Authorised);
+        $this->provider->refusesToCapture = true;
+
+        (new CapturePayment($this->payment->id))->handle($this->provider, new RefuseEvent);
+
+        self::assertNull(Order::query()->firstOrFail()->captured_at);
+        self::assertSame('The provider answered that it will not capture this payment; ask it why before anything is sent.', RefusedEvent::query()->firstOrFail()->reason);
     }
 
     public function test_a_sum_that_is_not_its_parts_the_database_refuses(): void

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Payment;
 use App\Models\Shop;
 use App\Payments\PaymentState;
+use App\Payments\ProviderRefused;
 use App\Payments\ProviderState;
 use App\Payments\ProviderUnreachable;
 use App\Payments\StandinProvider;
@@ -67,6 +68,21 @@ final class StandinProviderTest extends TestCase
             return implode(',', array_filter($pair[0]->header('Idempotency-Key'), is_string(...)));
         })->all();
         self::assertSame(["capture-{$payment->reference}", "void-{$payment->reference}", "void-{$payment->reference}"], $keys);
+    }
+
+    public function test_a_refusal_is_an_answer_and_a_failure_is_none(): void
+    {
+        $this->http->fake(['*/capture' => $this->http::response(['error' => 'It was voided.'], 409), '*/void' => $this->http::response('', 500)]);
+        $payment = $this->payment();
+
+        try {
+            $this->standin->capture($payment);
+            self::fail('A refusal was taken for a yes.');
+        } catch (ProviderRefused $refused) {
+            self::assertStringContainsString('will not capture', $refused->getMessage());
+        }
+        $this->expectException(ProviderUnreachable::class);
+        $this->standin->void($payment);
     }
 
     public function test_what_the_provider_says_is_read(): void

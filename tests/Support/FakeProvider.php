@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Models\Payment;
 use App\Payments\OpenedPayment;
 use App\Payments\PaymentProvider;
+use App\Payments\ProviderRefused;
 use App\Payments\ProviderState;
 use App\Payments\ProviderStatement;
 use App\Payments\ProviderUnreachable;
@@ -18,6 +19,8 @@ use RuntimeException;
 final class FakeProvider implements PaymentProvider
 {
     public bool $isDown = false;
+
+    public bool $refusesToCapture = false;
 
     public ProviderState $state = ProviderState::Open;
 
@@ -40,6 +43,9 @@ final class FakeProvider implements PaymentProvider
 
     public function capture(Payment $payment): void
     {
+        if ($this->refusesToCapture) {
+            throw ProviderRefused::to('capture');
+        }
         $this->note("capture {$payment->reference}");
     }
 

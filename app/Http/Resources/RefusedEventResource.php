@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\RefusedEvent;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'RefusedEvent', description: 'Something that came in the payment provider’s name and was not believed.')]
+#[OA\Schema(schema: 'RefusedEvent', description: 'What is wrong about a payment: a message that was not believed, or a refusal.')]
 final readonly class RefusedEventResource
 {
     private function __construct(

@@ -491,7 +491,7 @@ export interface components {
             bill: components["schemas"]["Bill"] | null;
             pages_to_payment: string[];
         };
-        /** @description Something that came in the payment provider’s name and was not believed. */
+        /** @description What is wrong about a payment: a message that was not believed, or a refusal. */
         RefusedEvent: {
             /** @description The payment it was about, as the provider names it. */
             payment: string | null;

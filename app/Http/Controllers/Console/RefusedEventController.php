@@ -10,7 +10,7 @@ use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
-/** What came in the payment provider's name and was not believed: the latest 20. */
+/** What the seller should know of payments that did not go as they should: the latest 20. */
 final readonly class RefusedEventController
 {
     private const LATEST = 20;

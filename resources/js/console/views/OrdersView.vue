@@ -29,15 +29,13 @@ onMounted(async () => {
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <details v-if="refused.length" class="mb-5 border-l-4 border-amber py-1 pl-4" data-refused>
     <summary class="cursor-pointer font-semibold text-amber">
-      {{ refused.length === 1 ? 'One message about a payment was' : `${refused.length} messages about payments were` }}
-      not believed
+      {{ refused.length === 1 ? 'One payment wants a look' : `${refused.length} things about payments want a look` }}
     </summary>
     <ul class="mt-2 grid gap-2">
       <li v-for="event in refused" :key="`${event.payment}${event.reason}`">
         <span class="font-mono text-sm">{{ event.payment }}</span> · {{ event.reason }}
         <span class="text-sm text-pencil"
-          >{{ event.times === 1 ? 'Once' : `${event.times} times` }}, last {{ dayAndTime(event.last_at) }}. Nothing was
-          booked for it.</span
+          >{{ event.times === 1 ? 'Once' : `${event.times} times` }}, last {{ dayAndTime(event.last_at) }}.</span
         >
       </li>
     </ul>
