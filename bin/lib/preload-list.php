@@ -12,13 +12,16 @@ $root = dirname(__DIR__, 2);
 require "{$root}/vendor/autoload.php";
 
 $kernel = (require "{$root}/bootstrap/app.php")->make(Kernel::class);
-foreach (['HEAD' => '/k/zzzzzzz', 'POST' => '/nowhere'] as $method => $path) {
+foreach (['GET' => '/k/zzzzzzz', 'POST' => '/cart'] as $method => $path) {
     $kernel->handle(Request::create("http://nowhere.localhost{$path}", $method));
 }
 foreach ([
     App\Http\Controllers\Shop\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class,
-    App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
+    App\Clicks\RecordClick::class, App\Clicks\RecentClicks::class, App\Carts\AddToCart::class, App\Carts\Visitor::class, App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
     Illuminate\Database\Query\Builder::class, Illuminate\Database\Eloquent\Builder::class, Illuminate\View\View::class,
+    Illuminate\Database\Eloquent\Collection::class, Illuminate\Database\Eloquent\Relations\HasMany::class, Illuminate\Cache\ApcStore::class,
+    Illuminate\Cache\RateLimiter::class, Carbon\CarbonImmutable::class, Brick\Math\BigDecimal::class, Symfony\Component\HttpFoundation\Cookie::class,
+    PaperKite\Offer\Offer::class, PaperKite\Quote\Quote::class, PaperKite\Money\Money::class, Symfony\Component\Intl\Countries::class,
 ] as $class) {
     class_exists($class);
 }

@@ -132,9 +132,9 @@ make_folders() {
 cache_application() {
     php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet ||
         stop_with "The application could not be prepared; the lines above say why."
+    php artisan migrate --force --quiet || stop_with "The database could not be brought up to date; the lines above say why."
     php bin/lib/preload-list.php >"$RUN/cache/preload.list" || stop_with "The list of classes to preload could not be made; the lines above say why."
     export KITE_PRELOAD_LIST=$RUN/cache/preload.list
-    php artisan migrate --force --quiet || stop_with "The database could not be brought up to date; the lines above say why."
     if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog"; fi
     chmod -R a+rX "$RUN/cache" "$RUN/views"
 }
