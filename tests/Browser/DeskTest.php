@@ -39,6 +39,18 @@ final class DeskTest extends BrowserTestCase
         $browser->press('?')->seeing('Single keys on this page')->seeing('Copy the link')->press(WebDriverKeys::ESCAPE)->notSeeing('Single keys on this page');
     }
 
+    public function test_what_is_not_saved_is_not_left_by_accident(): void
+    {
+        $offer = $this->placed();
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill');
+
+        $browser->click('Caption: Buy now. Change it')->type('Words on the button', 'Mine')->press(WebDriverKeys::ENTER)->seeing('Changed, not saved yet.');
+        $browser->click('Products')->seeing('The last change is not saved')->click('Stay here')->notSeeing('The last change is not saved')->seeing('Mine');
+        $browser->click('Products')->click('Go on without it')->seeing('Heather honey, 340 g')->arrivingAt('/products');
+        $browser->click('New product')->type('Name', 'Half a name')->click('Orders')->seeing('The last change is not saved')->press(WebDriverKeys::ESCAPE)->notSeeing('The last change is not saved')->click('Leave it')->arrivingAt('/products');
+        self::assertNull($offer->refresh()->caption);
+    }
+
     public function test_script_and_other_scripts_are_shown_as_they_are(): void
     {
         $name = "\u{200F}דבש 👩‍🌾🏽 <img src=x onerror=document.title='caught'>";

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import { api, outcome, type Refusal, type Schemas } from '../../shared/client'
 import DeskSentence from '../components/DeskSentence.vue'
 import FindingLine from '../components/FindingLine.vue'
+import LeaveDialog from '../components/LeaveDialog.vue'
 import ProofBill from '../components/ProofBill.vue'
 import ProofLink from '../components/ProofLink.vue'
 import ProofPage from '../components/ProofPage.vue'
 import StateMark from '../components/StateMark.vue'
+import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useProof } from '../composables/useProof'
 import { useSession } from '../stores/session'
 
@@ -44,13 +46,13 @@ onMounted(async () => {
   const first = data?.items.find((product) => product.stock !== 0) ?? data?.items[0]
   if (first)
     entry.value = { product_id: first.id, quantity: '1', destination: 'pay', cart_use: 'just_this', caption: '' }
+  // The default sentence is nobody's work yet, so that leaving it loses nothing.
+  saved.value = JSON.stringify(entry.value)
   hasNoProducts.value = data !== undefined && !first
   refusal.value = refused ?? null
 })
 
-onBeforeRouteLeave(
-  () => !isDirty.value || !offer.value || window.confirm('The last change is not saved. Leave without it?'),
-)
+const { isAsking, answer } = useLeaveGuard(isDirty)
 
 function take(taken: Schemas['Offer']): void {
   offer.value = taken
@@ -130,6 +132,7 @@ async function settleAddress(): Promise<void> {
 
 <template>
   <div class="pt-6 pb-20">
+    <LeaveDialog :is-open="isAsking" @answer="answer" />
     <p v-if="refusal" class="mb-4 text-wrong" role="alert">
       {{
         Object.values(refusal.errors ?? {})

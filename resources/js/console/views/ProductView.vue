@@ -4,7 +4,9 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../shared/client'
+import LeaveDialog from '../components/LeaveDialog.vue'
 import TextField from '../components/TextField.vue'
+import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useLatest } from '../composables/useLatest'
 import { useSession } from '../stores/session'
 
@@ -33,6 +35,8 @@ const latest = useLatest((asked: Schemas['ProductEntry']) =>
   ),
 )
 const check = computed(() => latest.answer.value?.data ?? null)
+const hasUnsaved = computed(() => touched.value.size > 0)
+const { isAsking, answer } = useLeaveGuard(hasUnsaved)
 const title = computed(() => (props.id ? 'Product' : 'New product'))
 
 onMounted(async () => {
@@ -80,11 +84,18 @@ async function save(): Promise<void> {
     : await outcome(api.POST('/shops/{shop}/products', { params: { path }, body: entry.value }))
   isWorking.value = false
   refusal.value = refused ?? null
-  if (data) await router.push({ name: 'products', params: path })
+  if (data) await leave()
+}
+
+/** Leaves without being asked: all is saved, or is not wanted. */
+async function leave(): Promise<void> {
+  touched.value.clear()
+  await router.push({ name: 'products', params: { shop: session.slug } })
 }
 </script>
 
 <template>
+  <LeaveDialog :is-open="isAsking" @answer="answer" />
   <h1 class="sentence py-6 text-3xl font-semibold">{{ title }}</h1>
   <p v-if="refusal && !refusal.errors" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
   <form
@@ -143,9 +154,7 @@ async function save(): Promise<void> {
       />
       <div class="flex gap-3 pt-2">
         <button type="submit" class="deed" :disabled="isWorking">Save</button>
-        <RouterLink :to="{ name: 'products', params: { shop: session.slug } }" class="side-deed !min-h-10"
-          >Leave it</RouterLink
-        >
+        <button type="button" class="side-deed !min-h-10" @click="leave">Leave it</button>
       </div>
     </div>
     <RadioGroup :model-value="entry.picture" @update:model-value="(picture: Schemas['Drawing']) => change({ picture })">

@@ -1,0 +1,24 @@
+import { computed, shallowRef, type ComputedRef, type Ref } from 'vue'
+import { onBeforeRouteLeave } from 'vue-router'
+
+/**
+ * Asks before a view is left with something unsaved in it.
+ *
+ * @param hasUnsaved Whether there is something to lose.
+ */
+export function useLeaveGuard(hasUnsaved: Ref<boolean>): {
+  isAsking: ComputedRef<boolean>
+  answer: (leaves: boolean) => void
+} {
+  const waiting = shallowRef<((leaves: boolean) => void) | null>(null)
+  const isAsking = computed(() => waiting.value !== null)
+
+  onBeforeRouteLeave(() => !hasUnsaved.value || new Promise<boolean>((resolve) => (waiting.value = resolve)))
+
+  function answer(leaves: boolean): void {
+    waiting.value?.(leaves)
+    waiting.value = null
+  }
+
+  return { isAsking, answer }
+}
