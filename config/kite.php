@@ -8,6 +8,12 @@ return [
     'port' => env('KITE_PUBLIC_PORT'),
     'console_host' => env('KITE_CONSOLE_HOST', 'seller.localhost'),
 
+    // Where uploaded pictures are kept; the web server hands them out at /pictures/.
+    'pictures' => env('KITE_PICTURES', storage_path('pictures')),
+
+    // The folder of the outbox stand-in.
+    'outbox' => env('KITE_STANDIN_OUTBOX', storage_path('outbox')),
+
     'clicks' => [
         // The same placement by the same visitor within this many seconds is the same click.
         'same_click_seconds' => 2,

@@ -3,14 +3,19 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Console\ButtonPreviewController;
+use App\Http\Controllers\Console\CheckoutRulesController;
+use App\Http\Controllers\Console\CouponController;
 use App\Http\Controllers\Console\OfferController;
 use App\Http\Controllers\Console\OfferProofController;
 use App\Http\Controllers\Console\OfferStateController;
 use App\Http\Controllers\Console\OrderController;
+use App\Http\Controllers\Console\PayeeController;
+use App\Http\Controllers\Console\PictureController;
 use App\Http\Controllers\Console\PlacementController;
 use App\Http\Controllers\Console\ProductCheckController;
 use App\Http\Controllers\Console\ProductController;
 use App\Http\Controllers\Console\RefusedEventController;
+use App\Http\Controllers\Console\RulesController;
 use App\Http\Controllers\Console\ShopController;
 use App\Http\Controllers\Console\SignInController;
 use Illuminate\Support\Facades\Route;
@@ -25,8 +30,18 @@ Route::prefix('api')->group(function (): void {
 
         Route::prefix('shops/{shop}')->middleware('can:work,shop')->scopeBindings()->group(function (): void {
             Route::get('', [ShopController::class, 'show']);
-            Route::put('shipping-fee', [ShopController::class, 'setShippingFee']);
 
+            Route::get('rules', [RulesController::class, 'show']);
+            Route::put('rules', [RulesController::class, 'change']);
+            Route::post('rules/trial', [RulesController::class, 'try']);
+            Route::get('checkout', [CheckoutRulesController::class, 'show']);
+            Route::put('checkout', [CheckoutRulesController::class, 'change']);
+            Route::get('coupons', [CouponController::class, 'list']);
+            Route::post('coupons', [CouponController::class, 'create']);
+            Route::put('coupons/{coupon}', [CouponController::class, 'change']);
+            Route::put('payee', PayeeController::class)->middleware('throttle:sign-in');
+
+            Route::post('pictures', PictureController::class);
             Route::get('products', [ProductController::class, 'list']);
             Route::post('products', [ProductController::class, 'create']);
             Route::post('products/check', ProductCheckController::class);

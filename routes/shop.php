@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CancelledController;
 use App\Http\Controllers\Shop\CartController;
 use App\Http\Controllers\Shop\CheckoutController;
@@ -9,6 +10,7 @@ use App\Http\Controllers\Shop\PaymentEventController;
 use App\Http\Controllers\Shop\PlacementController;
 use App\Http\Controllers\Shop\ReturnController;
 use App\Http\Controllers\Shop\ShopfrontController;
+use App\Http\Controllers\Shop\TextController;
 use App\Http\Controllers\Shop\ThankYouController;
 use App\Http\Middleware\FindShop;
 use App\Http\Middleware\ShopperHeaders;
@@ -33,7 +35,16 @@ Route::middleware('shopper')->group(function (): void {
 
     Route::get('/return/{reference}', ReturnController::class);
     Route::get('/cancelled/{reference}', CancelledController::class);
-    Route::get('/thanks/{token}', ThankYouController::class);
+    Route::get('/thanks/{token}', [ThankYouController::class, 'show']);
+    Route::post('/thanks/{token}', [ThankYouController::class, 'ask']);
+
+    Route::get('/account', [AccountController::class, 'show']);
+    Route::post('/account', [AccountController::class, 'ask']);
+    Route::post('/account/sign-out', [AccountController::class, 'signOut']);
+    Route::get('/link/{token}', [AccountController::class, 'link']);
+    Route::post('/link/{token}', [AccountController::class, 'use']);
+    Route::get('/terms', [TextController::class, 'terms']);
+    Route::get('/policy', [TextController::class, 'policy']);
 
     // Any other address of a shop says so in the shop's look, and a former host leads on.
     Route::get('{any}', static fn () => abort(404))->where('any', '.*');

@@ -6,7 +6,6 @@ namespace App\Carts;
 
 use App\Models\Cart;
 use App\Models\Placement;
-use App\Models\Product;
 use App\Models\Shop;
 use App\Secrets;
 use Illuminate\Http\Request;
@@ -22,7 +21,7 @@ final readonly class AddToCart
     ) {}
 
     /** @throws TooManyCarts */
-    public function toShared(Shop $shop, Visitor $visitor, Product $product, int $quantity, ?Placement $placement, Request $request): Cart
+    public function toShared(Shop $shop, Visitor $visitor, Goods $goods, ?Placement $placement, Request $request): Cart
     {
         $now = now();
         $ref = Secrets::ref();
@@ -39,7 +38,7 @@ final readonly class AddToCart
         if ($this->isSameClick($cart, $placement)) {
             return $cart;
         }
-        $this->addLine($cart, $product, $quantity, $placement);
+        $this->addLine($cart, $goods, $placement);
         $cart->update(['last_placement_id' => $placement?->id, 'last_added_at' => $now, 'second_step_at' => $isNew ? null : $now]);
 
         return $cart;
@@ -67,7 +66,7 @@ final readonly class AddToCart
             'last_added_at' => $now,
             'created_at' => $now,
         ]);
-        $this->addLine($cart, $placement->offer->product, $placement->offer->quantity, $placement);
+        $this->addLine($cart, new Goods($placement->offer->product, null, $placement->offer->quantity), $placement);
 
         return $cart;
     }
@@ -79,11 +78,11 @@ final readonly class AddToCart
             && $cart->last_added_at?->greaterThan(now()->subSeconds($this->sameClickSeconds)) === true;
     }
 
-    private function addLine(Cart $cart, Product $product, int $quantity, ?Placement $placement): void
+    private function addLine(Cart $cart, Goods $goods, ?Placement $placement): void
     {
         DB::insert(
-            'INSERT INTO cart_lines (cart_id, product_id, quantity, placement_id) VALUES (?, ?, ?, ?) ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity)), placement_id = COALESCE(VALUES(placement_id), placement_id)',
-            [$cart->id, $product->id, $quantity, $placement?->id, Quantity::LARGEST],
+            'INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, placement_id) VALUES (?, ?, ?, ?, ?) ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity)), placement_id = COALESCE(VALUES(placement_id), placement_id)',
+            [$cart->id, $goods->product->id, $goods->variant?->id, $goods->quantity, $placement?->id, Quantity::LARGEST],
         );
     }
 }

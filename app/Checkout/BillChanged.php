@@ -18,4 +18,9 @@ final class BillChanged extends RuntimeException
     {
         return new self('Something in the cart has sold out in the meantime. Nothing was paid; see the lines marked below.');
     }
+
+    public static function couponUsed(string $code): self
+    {
+        return new self("Coupon “{$code}” was used with this e-mail address as often as it may be, and is taken out. Nothing was paid; look at the new total, then pay.");
+    }
 }

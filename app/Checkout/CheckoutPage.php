@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Checkout;
 
+use App\Carts\CartBill;
+use App\Carts\CartCountry;
+use App\Carts\LineNotices;
 use App\Models\Cart;
-use App\Models\CartLine;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Checkout\CartDigest;
+use PaperKite\Checkout\CheckoutField;
+use PaperKite\Quote\ShippingZone;
 use Symfony\Component\Intl\Countries;
 
 /** The checkout as it is shown: at first, after a mistake, after the world has changed. */
@@ -17,9 +22,9 @@ final readonly class CheckoutPage
 {
     public function __construct(private PaymentProvider $provider) {}
 
-    public function shown(Shop $shop, Cart $cart, ?string $notice): Response
+    public function shown(Shop $shop, Cart $cart, Request $request, ?string $notice): Response
     {
-        return $this->page($shop, $cart, $cart->typed ?? [], 200, $notice);
+        return $this->page($shop, $cart, $request, $cart->typed ?? [], 200, $notice);
     }
 
     /**
@@ -28,14 +33,14 @@ final readonly class CheckoutPage
      * @param  array<int, string>  $quantities  as typed, by line
      * @param  array<int, string>  $lineErrors  a sentence by line
      */
-    public function corrected(Shop $shop, Cart $cart, array $typed, array $errors, array $quantities = [], array $lineErrors = []): Response
+    public function corrected(Shop $shop, Cart $cart, Request $request, array $typed, array $errors, array $quantities = [], array $lineErrors = []): Response
     {
-        return $this->page($shop, $cart, $typed, 422, null, $errors, $quantities, $lineErrors);
+        return $this->page($shop, $cart, $request, $typed, 422, null, $errors, $quantities, $lineErrors);
     }
 
-    public function refused(Shop $shop, Cart $cart, int $status, string $sentence): Response
+    public function refused(Shop $shop, Cart $cart, Request $request, int $status, string $sentence): Response
     {
-        return $this->page($shop, $cart, $cart->typed ?? [], $status, $sentence);
+        return $this->page($shop, $cart, $request, $cart->typed ?? [], $status, $sentence);
     }
 
     /**
@@ -44,34 +49,35 @@ final readonly class CheckoutPage
      * @param  array<int, string>  $quantities
      * @param  array<int, string>  $lineErrors
      */
-    private function page(Shop $shop, Cart $cart, array $typed, int $status, ?string $notice, array $errors = [], array $quantities = [], array $lineErrors = []): Response
+    private function page(Shop $shop, Cart $cart, Request $request, array $typed, int $status, ?string $notice, array $errors = [], array $quantities = [], array $lineErrors = []): Response
     {
-        $receipt = $cart->receipt($shop);
+        $bill = CartBill::of($shop, $cart, CartCountry::of($shop, $cart, $request));
+        $unreachable = $bill->faultAt('country');
 
         return response()->view('shop.checkout', [
             'shop' => $shop,
             'cart' => $cart,
-            'receipt' => $receipt,
-            'digest' => CartDigest::of($receipt),
-            'typed' => $typed,
-            'errors' => $errors,
+            'bill' => $bill,
+            'digest' => $bill->receipt === null ? '' : CartDigest::of($bill->receipt),
+            'typed' => ['country' => $bill->country] + array_filter($typed, static fn (string $text): bool => $text !== '') + $typed,
+            'fields' => array_values(array_filter(CheckoutField::cases(), static fn (CheckoutField $field): bool => $shop->checkout_rules->asks($field))),
+            'errors' => $errors + ($unreachable === null ? [] : ['country' => $unreachable]),
             'quantities' => $quantities,
-            'lineErrors' => $lineErrors + $this->stockErrors($cart),
+            'lineErrors' => $lineErrors + LineNotices::stock($cart),
+            'lineNotices' => LineNotices::of($cart, $bill->receipt),
             'notice' => $notice,
             'payNotice' => $this->provider->notice(),
-            'countries' => Countries::getNames('en'),
+            'countries' => self::countries($shop),
         ], $status);
     }
 
-    /** @return array<int, string> a sentence by line */
-    private function stockErrors(Cart $cart): array
+    /** @return array<string, string> names by code, of where the shop ships to */
+    private static function countries(Shop $shop): array
     {
-        return $cart->lines
-            ->filter(fn (CartLine $line): bool => ! $line->product->toCore()->stock->covers($line->quantity))
-            ->mapWithKeys(fn (CartLine $line): array => [$line->id => match ($line->product->stock) {
-                0 => 'This has sold out; remove it to go on.',
-                default => "Only {$line->product->stock} left; take fewer to go on.",
-            }])
-            ->all();
+        $named = array_merge(...array_map(static fn (ShippingZone $zone): array => $zone->countries, $shop->rules()->zones));
+
+        return $named === [] || in_array(ShippingZone::ANYWHERE, $named, true)
+            ? Countries::getNames('en')
+            : array_intersect_key(Countries::getNames('en'), array_flip($named));
     }
 }

@@ -7,7 +7,6 @@ namespace App\Checkout;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use InvalidArgumentException;
-use PaperKite\Catalogue\Drawing;
 use PaperKite\Checkout\ShopperDetails;
 
 /**
@@ -20,16 +19,13 @@ final class FrozenCheckoutCast implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): FrozenCheckout
     {
-        /** @var array{lines: list<array{productId: int, placementId: int|null, sku: string, name: string, picture: string, quantity: int, unitMinor: int, subtotalMinor: int}>, shopper: array{email: string, name: string, street: string, postcode: string, town: string, country: string}, itemsMinor: int, shippingMinor: int, shippingBecause: string} $kept */
+        /** @var array{lines: list<array{productId: int, variantId: int|null, placementId: int|null, sku: string, name: string, choices: string, picture: string, quantity: int, unitMinor: int, subtotalMinor: int, discountMinor: int, taxMinor: int, because: string}>, shopper: array<string, string>, itemsMinor: int, discountMinor: int, shippingMinor: int, taxMinor: int, taxIsContained: bool, profitMinor: int, couponId: int|null, couponCode: string|null, reasons: array<string, string>} $kept */
         $kept = json_decode(is_string($value) ? $value : '', true, flags: JSON_THROW_ON_ERROR);
 
-        return new FrozenCheckout(
-            array_map(static fn (array $line): FrozenLine => new FrozenLine(...['picture' => Drawing::from($line['picture'])] + $line), $kept['lines']),
-            new ShopperDetails(...$kept['shopper']),
-            $kept['itemsMinor'],
-            $kept['shippingMinor'],
-            $kept['shippingBecause'],
-        );
+        return new FrozenCheckout(...[
+            'lines' => array_map(static fn (array $line): FrozenLine => new FrozenLine(...$line), $kept['lines']),
+            'shopper' => new ShopperDetails(...$kept['shopper']),
+        ] + $kept);
     }
 
     /** @param  array<string, mixed>  $attributes */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Checkout;
 
+use App\Carts\CartBill;
+use App\Carts\LineNotices;
 use App\Jobs\VoidPayment;
 use App\Models\Cart;
 use App\Models\Payment;
@@ -33,6 +35,7 @@ final readonly class OpenPayment
      */
     public function __invoke(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
     {
+        $this->couponMustBeLeft($shop, $cart, $shopper);
         $payment = DB::transaction(fn (): Payment => $this->paymentFor($shop, $cart, $shopper, $shownDigest), 5);
         if ($payment->amount()->isZero()) {
             return $this->settle->withoutProvider($payment);
@@ -50,17 +53,16 @@ final readonly class OpenPayment
     private function paymentFor(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
     {
         $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
-        $receipt = $cart->receipt($shop);
-        $digest = CartDigest::of($receipt);
-        if ($receipt->lines === [] || $digest !== $shownDigest) {
+        $bill = CartBill::of($shop, $cart, $shopper->country);
+        $receipt = $bill->receipt;
+        if ($receipt === null || $receipt->lines === [] || CartDigest::of($receipt) !== $shownDigest) {
             throw BillChanged::sinceShown();
         }
-        foreach ($cart->lines as $line) {
-            if (! $line->product->toCore()->stock->covers($line->quantity)) {
-                throw BillChanged::stock();
-            }
+        if (! $cart->lines->every(LineNotices::covers(...))) {
+            throw BillChanged::stock();
         }
-        $checkout = FrozenCheckout::of($cart, $receipt, $shopper);
+        $digest = CartDigest::of($receipt);
+        $checkout = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon);
 
         // A second click, or a reload of the form, is the same payment; anything else ends the earlier one.
         $open = Payment::query()->where('cart_id', $cart->id)->where('state', PaymentState::Open)->lockForUpdate()->get();
@@ -76,13 +78,23 @@ final readonly class OpenPayment
             'shop_id' => $shop->id,
             'cart_id' => $cart->id,
             'reference' => Secrets::token(),
-            'amount_minor' => $receipt->total->minor,
+            'amount_minor' => $receipt->dueNow->minor,
             'currency' => $shop->currency,
             'payee' => $shop->payee ?? throw ProviderUnreachable::notConfigured(),
             'cart_digest' => $digest,
             'state' => PaymentState::Open,
             'checkout' => $checkout,
         ]);
+    }
+
+    /** @throws BillChanged after taking a coupon out that this shopper has used as often as it may be */
+    private function couponMustBeLeft(Shop $shop, Cart $cart, ShopperDetails $shopper): void
+    {
+        $coupon = $cart->coupon_code === null ? null : $shop->coupons()->where('code', $cart->coupon_code)->first();
+        if ($coupon !== null && CouponUse::isSpentFor($coupon, $shopper->email)) {
+            $cart->update(['coupon_code' => null]);
+            throw BillChanged::couponUsed($coupon->code);
+        }
     }
 
     private function closeIfSuperseded(Payment $payment): void

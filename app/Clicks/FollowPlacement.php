@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clicks;
 
 use App\Carts\AddToCart;
+use App\Carts\Goods;
 use App\Carts\TooManyCarts;
 use App\Carts\Visitor;
 use App\Models\Cart;
@@ -31,7 +32,7 @@ final readonly class FollowPlacement
     public function __invoke(Placement $placement, Visitor $visitor, Request $request): string
     {
         $isFirst = $this->recent->isFirst($placement->id, $request, $visitor->isNew ? null : $visitor->digest());
-        if (! $placement->offer->destination->addsAtOnce()) {
+        if (! $placement->offer->addsAtOnce()) {
             $this->count($placement, $request, $isFirst);
 
             return '/p/'.rawurlencode($placement->offer->product->sku).'?'.http_build_query(['quantity' => $placement->offer->quantity, 'k' => $placement->code]);
@@ -39,7 +40,7 @@ final readonly class FollowPlacement
         $cart = DB::transaction(function () use ($placement, $visitor, $request, $isFirst): Cart {
             $cart = $this->takesAlone($placement)
                 ? $this->add->alone($placement, $visitor, $request)
-                : $this->add->toShared($placement->shop, $visitor, $placement->offer->product, $placement->offer->quantity, $placement, $request);
+                : $this->add->toShared($placement->shop, $visitor, new Goods($placement->offer->product, null, $placement->offer->quantity), $placement, $request);
             $this->count($placement, $request, $isFirst);
 
             return $cart;

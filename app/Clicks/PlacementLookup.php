@@ -18,8 +18,8 @@ final class PlacementLookup
     private const COLUMNS = [
         'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page'],
         'offers' => ['id', 'shop_id', 'product_id', 'quantity', 'destination', 'cart_use', 'caption', 'state'],
-        'products' => ['id', 'shop_id', 'sku', 'name', 'price_minor', 'currency', 'picture', 'stock'],
-        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent', 'shipping_fee_minor', 'payee'],
+        'products' => ['id', 'shop_id', 'sku', 'name', 'stock', 'allows_back_order', 'has_variants'],
+        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent'],
     ];
 
     /** @return Placement|null with its shop, offer and product; `null` where this host has no such placement */

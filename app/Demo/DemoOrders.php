@@ -4,24 +4,23 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Carts\CartBill;
 use App\Checkout\FrozenCheckout;
-use App\Checkout\FrozenLine;
+use App\Models\Cart;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Models\Variant;
 use App\Payments\PaymentState;
 use App\Payments\WriteOrder;
 use App\Secrets;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Date;
+use LogicException;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\ShopperDetails;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
-use PaperKite\Quote\Quote;
-use PaperKite\Quote\Receipt;
 use Random\Randomizer;
 
 /** Twelve orders of the last four weeks, written as every order is. */
@@ -36,25 +35,25 @@ final readonly class DemoOrders
         ['Ada Nwosu-Reed', '12 Chandler Court', 'VT1 9DD', 'Tarnmouth', 'GB'],
     ];
 
-    /** What each order holds: index of the product and quantity. */
+    /** What each order holds: the SKU of a product or variant, and the quantity. */
     private const CARTS = [
-        [[0, 1]], [[2, 2]], [[0, 2], [3, 1]], [[1, 1]], [[0, 1]], [[2, 4]],
-        [[3, 2]], [[0, 1], [1, 1]], [[2, 2]], [[0, 3]], [[1, 2], [2, 1]], [[0, 1]],
+        [['honey-340', 1]], [['candle', 2]], [['honey-340', 2], ['wrap-s-clover', 1]], [['honey-170', 1]], [['honey-340', 1]], [['candle', 4]],
+        [['wrap-l-plain', 1], ['wrap-l-clover', 1]], [['honey-340', 1], ['honey-170', 1]], [['candle', 2]], [['honey-340', 3]], [['honey-170', 2], ['candle', 1]], [['honey-340', 1]],
     ];
+
+    /** The one order with a coupon. */
+    private const WITH_COUPON = 5;
 
     public function __construct(private WriteOrder $writeOrder) {}
 
-    /**
-     * @param  list<Product>  $products
-     * @param  list<Placement>  $placements
-     */
-    public function load(Shop $shop, array $products, array $placements, Randomizer $chance): void
+    /** @param  list<Placement>  $placements */
+    public function load(Shop $shop, array $placements, Randomizer $chance): void
     {
         $now = CarbonImmutable::now();
-        foreach (self::CARTS as $index => $cart) {
+        foreach (self::CARTS as $index => $goods) {
             Date::setTestNow($now->subDays(25 - 2 * $index)->setTime($chance->getInt(8, 21), $chance->getInt(0, 59)));
             try {
-                $this->order($shop, $index, array_map(static fn (array $line): array => [$products[$line[0]], $line[1]], $cart), $placements);
+                $this->order($shop, $index, $goods, $placements);
             } finally {
                 Date::setTestNow();
             }
@@ -62,42 +61,57 @@ final readonly class DemoOrders
     }
 
     /**
-     * @param  list<array{Product, int}>  $cart
+     * @param  list<array{string, int}>  $goods
      * @param  list<Placement>  $placements
      */
-    private function order(Shop $shop, int $index, array $cart, array $placements): void
+    private function order(Shop $shop, int $index, array $goods, array $placements): void
     {
-        $receipt = Quote::of(array_map(static fn (array $line) => new CartLine($line[0]->toCore(), Quantity::of($line[1])), $cart), $shop->rules());
-        [$name, $street, $postcode, $town, $country] = self::SHOPPERS[$index % count(self::SHOPPERS)];
-        $email = preg_replace('/[^a-z]+/', '.', strtolower(iconv('UTF-8', 'ASCII//TRANSLIT', $name) ?: 'shopper')).'@letters.example';
+        $shopper = $this->shopper($index);
+        $cart = $this->cart($shop, $index, $goods, $placements);
+        $bill = CartBill::of($shop, $cart, $shopper->country);
+        $receipt = $bill->receipt ?? throw new LogicException('A cart of the demo can’t be reckoned.');
         $payment = Payment::query()->create([
             'shop_id' => $shop->id,
+            'cart_id' => $cart->id,
             'reference' => Secrets::token(),
             'provider_id' => sprintf('pm-demo-%02d', $index + 1),
-            'amount_minor' => $receipt->total->minor,
+            'amount_minor' => $receipt->dueNow->minor,
             'currency' => $shop->currency,
             'payee' => (string) $shop->payee,
             'cart_digest' => CartDigest::of($receipt),
             'state' => PaymentState::Ordered,
-            'checkout' => $this->frozen($receipt, $cart, $placements, new ShopperDetails($email, $name, $street, $postcode, $town, $country)),
+            'checkout' => FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon),
         ]);
         $order = ($this->writeOrder)($payment);
         Order::query()->whereKey($order->id)->update(['captured_at' => $order->placed_at->addSeconds(2)]);
+        $cart->delete();
+    }
+
+    private function shopper(int $index): ShopperDetails
+    {
+        [$name, $street, $postcode, $town, $country] = self::SHOPPERS[$index % count(self::SHOPPERS)];
+        $email = preg_replace('/[^a-z]+/', '.', strtolower(iconv('UTF-8', 'ASCII//TRANSLIT', $name) ?: 'shopper')).'@letters.example';
+
+        return new ShopperDetails($email, $name, $street, $postcode, $town, $country);
     }
 
     /**
-     * @param  list<array{Product, int}>  $cart
+     * @param  list<array{string, int}>  $goods
      * @param  list<Placement>  $placements
      */
-    private function frozen(Receipt $receipt, array $cart, array $placements, ShopperDetails $shopper): FrozenCheckout
+    private function cart(Shop $shop, int $index, array $goods, array $placements): Cart
     {
-        $lines = [];
-        foreach ($receipt->lines as $i => $line) {
-            $product = $cart[$i][0];
-            $placement = collect($placements)->first(fn (Placement $placement): bool => $placement->offer()->value('product_id') === $product->id);
-            $lines[] = new FrozenLine($product->id, $placement?->id, $product->sku, $product->name, $product->picture, $line->quantity, $line->unit->minor, $line->subtotal->minor);
+        $cart = Cart::query()->create([
+            'shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => hash('sha256', "demo-{$index}"),
+            'coupon_code' => $index === self::WITH_COUPON ? 'BLOSSOM' : null, 'created_at' => now(),
+        ]);
+        foreach ($goods as [$sku, $quantity]) {
+            $variant = Variant::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->first();
+            $product = $variant === null ? Product::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->firstOrFail() : $variant->product;
+            $placement = collect($placements)->first(fn (Placement $placement): bool => $placement->offer->product_id === $product->id);
+            $cart->lines()->create(['product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity, 'placement_id' => $placement?->id]);
         }
 
-        return new FrozenCheckout($lines, $shopper, $receipt->items->minor, $receipt->shipping->minor, $receipt->shippingBecause);
+        return $cart->load('lines');
     }
 }

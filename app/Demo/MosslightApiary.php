@@ -10,7 +10,6 @@ use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
-use PaperKite\Catalogue\Drawing;
 use PaperKite\Link\Device;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Offer\CartUse;
@@ -26,7 +25,11 @@ final readonly class MosslightApiary
 
     private const SEED = 20260420;
 
-    public function __construct(private DemoOrders $orders) {}
+    public function __construct(
+        private MosslightGoods $goods,
+        private MosslightRules $rules,
+        private DemoOrders $orders,
+    ) {}
 
     /** The code of the placement on the stand-in blog: the first that the seed yields. */
     public static function blogCode(): PlacementCode
@@ -43,39 +46,28 @@ final readonly class MosslightApiary
             'host' => 'mosslight.localhost',
             'currency' => 'EUR',
             'accent' => '#2f5d4e',
-            'shipping_fee_minor' => 390,
             'payee' => 'mosslight-apiary',
         ]);
         Person::query()->create(['name' => 'Wren Halloway', 'email' => 'wren@mosslight.example', 'password' => $password])->shops()->attach($shop->id);
 
-        $products = array_map(fn (array $product): Product => $this->product($shop, ...$product), [
-            ['honey-340', 'Heather honey, 340 g', 980, Drawing::HoneyJar, 42],
-            ['honey-170', 'Willow honey, 170 g', 640, Drawing::SmallJar, 18],
-            ['candle', 'Tall beeswax candle', 1295, Drawing::TallCandle, null],
-            ['wrap-clover', 'Beeswax food wrap, clover print', 725, Drawing::FoodWrap, 60],
-            ['starter-hive', 'Starter hive', 34900, Drawing::Hive, 0],
-        ]);
+        $this->rules->load($shop);
+        $goods = $this->goods->load($shop);
         $offers = [
-            $this->offer($shop, $products[0], 1, Destination::Pay, CartUse::JustThis, null, OfferState::Live),
-            $this->offer($shop, $products[2], 2, Destination::Cart, CartUse::WithCart, 'Two for the long table', OfferState::Live),
-            $this->offer($shop, $products[4], 1, Destination::Choose, CartUse::JustThis, null, OfferState::Draft),
+            $this->offer($shop, $goods['honey-340'], 1, Destination::Pay, CartUse::JustThis, null, OfferState::Live),
+            $this->offer($shop, $goods['candle'], 2, Destination::Cart, CartUse::WithCart, 'Two for the long table', OfferState::Live),
+            $this->offer($shop, $goods['starter-hive'], 1, Destination::Choose, CartUse::JustThis, null, OfferState::Draft),
         ];
         $placements = [
             $this->placement($offers[0], $chance, 'Hedge & Hollow: April in the apiary'),
             $this->placement($offers[1], $chance, 'Candle workshop page'),
         ];
         $this->clicks($placements, $chance);
-        $this->orders->load($shop, $products, $placements, $chance);
+        $this->orders->load($shop->refresh(), $placements, $chance);
     }
 
     private static function chance(): Randomizer
     {
         return new Randomizer(new Mt19937(self::SEED));
-    }
-
-    private function product(Shop $shop, string $sku, string $name, int $price, Drawing $picture, ?int $stock): Product
-    {
-        return $shop->products()->create(['sku' => $sku, 'name' => $name, 'price_minor' => $price, 'currency' => 'EUR', 'picture' => $picture, 'stock' => $stock]);
     }
 
     private function offer(Shop $shop, Product $product, int $quantity, Destination $destination, CartUse $cartUse, ?string $caption, OfferState $state): Offer

@@ -6,11 +6,16 @@ namespace App\Http;
 
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\WeightUnit;
+use PaperKite\Checkout\CouponPlace;
+use PaperKite\Checkout\Demand;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
+use PaperKite\Quote\CouponKind;
+use PaperKite\Quote\ShippingMeasure;
 
 /** What is true of the console's whole interface. */
 #[OA\OpenApi(openapi: '3.1.0')]
@@ -24,6 +29,11 @@ use PaperKite\Offer\Slot;
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
         new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),
+        new OA\Schema(schema: 'CouponKind', type: 'string', enum: CouponKind::class),
+        new OA\Schema(schema: 'CouponPlace', type: 'string', enum: CouponPlace::class),
+        new OA\Schema(schema: 'Demand', type: 'string', enum: Demand::class),
+        new OA\Schema(schema: 'ShippingMeasure', type: 'string', enum: ShippingMeasure::class),
+        new OA\Schema(schema: 'WeightUnit', type: 'string', enum: WeightUnit::class),
         new OA\Schema(schema: 'Refusal', description: 'Why nothing was changed.', required: ['message'], properties: [
             new OA\Property(property: 'message', description: 'One sentence.', type: 'string'),
             new OA\Property(property: 'errors', description: 'Sentences by field.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),

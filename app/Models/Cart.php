@@ -8,8 +8,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use PaperKite\Quote\Quote;
-use PaperKite\Quote\Receipt;
 
 /**
  * @property int $id
@@ -20,6 +18,8 @@ use PaperKite\Quote\Receipt;
  * @property int|null $last_placement_id
  * @property CarbonImmutable|null $last_added_at
  * @property CarbonImmutable|null $second_step_at
+ * @property string|null $country
+ * @property string|null $coupon_code
  * @property array<string, string>|null $typed
  * @property CarbonImmutable $created_at
  * @property Shop $shop
@@ -35,11 +35,6 @@ final class Cart extends Model
     protected function casts(): array
     {
         return ['last_added_at' => 'immutable_datetime', 'second_step_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'typed' => 'array'];
-    }
-
-    public function receipt(Shop $shop): Receipt
-    {
-        return Quote::of(array_values($this->lines->map(fn (CartLine $line) => $line->toCore())->all()), $shop->rules());
     }
 
     /** @return BelongsTo<Shop, $this> */

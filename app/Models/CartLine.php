@@ -13,25 +13,41 @@ use PaperKite\Quote\Quantity;
  * @property int $id
  * @property int $cart_id
  * @property int $product_id
+ * @property int|null $variant_id
  * @property int $quantity
  * @property int|null $placement_id
+ * @property int|null $seen_unit_minor
  * @property Product $product
+ * @property Variant|null $variant
  */
 final class CartLine extends Model
 {
     public $timestamps = false;
 
-    /** @var list<string> a line is nothing without its product */
-    protected $with = ['product'];
+    /** @var list<string> a line is nothing without its goods */
+    protected $with = ['product', 'variant.picture'];
 
     public function toCore(): QuoteLine
     {
-        return new QuoteLine($this->product->toCore(), Quantity::of($this->quantity));
+        $product = $this->product->toCoreAs($this->variant);
+
+        return new QuoteLine($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku));
+    }
+
+    public function picturePath(): string
+    {
+        return $this->variant?->picture?->path() ?? $this->product->lead()->path;
     }
 
     /** @return BelongsTo<Product, $this> */
     public function product(): BelongsTo
     {
         return $this->belongsTo(Product::class);
+    }
+
+    /** @return BelongsTo<Variant, $this> */
+    public function variant(): BelongsTo
+    {
+        return $this->belongsTo(Variant::class);
     }
 }

@@ -34,6 +34,23 @@ final class Offer extends Model
         return ['destination' => Destination::class, 'cart_use' => CartUse::class, 'state' => OfferState::class];
     }
 
+    /** The words on the button. */
+    public function caption(): string
+    {
+        return $this->caption ?? $this->destination->caption();
+    }
+
+    /** Whether the click puts the goods into a cart: not where the shopper has still to choose. */
+    public function addsAtOnce(): bool
+    {
+        return $this->destination->addsAtOnce() && ! $this->product->has_variants;
+    }
+
+    public function isSoldOut(): bool
+    {
+        return ! $this->product->has_variants && ! $this->product->stockOnHand()->covers($this->quantity);
+    }
+
     public function toCore(): CoreOffer
     {
         return new CoreOffer(

@@ -25,9 +25,18 @@ use PaperKite\Money\Money;
  * @property string $country
  * @property string $currency
  * @property int $items_minor
+ * @property int $discount_minor
  * @property int $shipping_minor
+ * @property int $tax_minor
+ * @property bool $tax_is_contained
  * @property int $total_minor
- * @property string $shipping_because
+ * @property int $profit_minor
+ * @property string|null $coupon_code
+ * @property array<string, string> $reasons
+ * @property string $phone
+ * @property string $company
+ * @property string $comment
+ * @property CarbonImmutable|null $opened_until
  * @property CarbonImmutable $placed_at
  * @property CarbonImmutable|null $captured_at
  * @property Shop $shop
@@ -41,7 +50,7 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime'];
+        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => 'array', 'tax_is_contained' => 'boolean'];
     }
 
     public function money(int $minor): Money

@@ -4,9 +4,19 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Catalogue\LeadPicture;
+use App\Catalogue\OptionsCast;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\ItemShipping;
+use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product as CatalogueProduct;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
@@ -17,27 +27,132 @@ use PaperKite\Money\Money;
  * @property int $shop_id
  * @property string $sku
  * @property string $name
- * @property int $price_minor
+ * @property string|null $summary
+ * @property string|null $description
  * @property string $currency
+ * @property int $price_minor
+ * @property int|null $sale_minor
+ * @property CarbonImmutable|null $sale_from
+ * @property CarbonImmutable|null $sale_until
+ * @property int|null $cost_minor
+ * @property string $tax_class
+ * @property string|null $weight
+ * @property string $weight_unit
+ * @property int $weight_g
+ * @property int|null $shipping_first_minor
+ * @property int|null $shipping_more_minor
  * @property Drawing $picture
+ * @property string|null $lead_picture
+ * @property string|null $lead_alt
  * @property int|null $stock
+ * @property bool $allows_back_order
+ * @property int|null $low_stock
+ * @property list<Option> $options
+ * @property bool $has_variants
+ * @property list<array{name: string, values: list<string>}>|null $traits
+ * @property Collection<int, Variant> $variants
+ * @property Collection<int, Picture> $pictures
+ * @property Collection<int, Category> $categories
+ * @property Collection<int, Product> $addOns
  */
 final class Product extends Model
 {
+    use HasSale;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['picture' => Drawing::class];
+        return [
+            'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array',
+            'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
+            'allows_back_order' => 'boolean', 'has_variants' => 'boolean',
+        ];
     }
 
+    /** With all its variants, where it has any: read them for a whole list at once. */
     public function toCore(): CatalogueProduct
+    {
+        return $this->cataloguedWith($this->has_variants ? array_values($this->variants->all()) : []);
+    }
+
+    /** With no variant but the one that was chosen. */
+    public function toCoreAs(?Variant $variant): CatalogueProduct
+    {
+        return $variant === null ? $this->toCore() : $this->cataloguedWith([$variant]);
+    }
+
+    public function money(int $minor): Money
+    {
+        return Money::ofMinor($minor, Currency::of($this->currency));
+    }
+
+    public function lead(): LeadPicture
+    {
+        return $this->lead_picture === null
+            ? new LeadPicture($this->picture->path(), $this->picture->label())
+            : new LeadPicture(Picture::pathOf($this->lead_picture), (string) $this->lead_alt);
+    }
+
+    public function stockOnHand(): Stock
+    {
+        return self::stockOf($this->stock, $this->allows_back_order);
+    }
+
+    /** Of all variants that are counted, where there are variants; `null` where nothing is. */
+    public function piecesOnHand(): ?int
+    {
+        if (! $this->has_variants) {
+            return $this->stock;
+        }
+        $counted = array_filter($this->variants->map(fn (Variant $variant): ?int => $variant->stock)->all(), static fn (?int $stock): bool => $stock !== null);
+
+        return $counted === [] ? null : array_sum($counted);
+    }
+
+    public static function stockOf(?int $pieces, bool $allowsBackOrder): Stock
+    {
+        return $pieces === null ? Stock::untracked() : Stock::of($pieces, $allowsBackOrder);
+    }
+
+    /** @return HasMany<Variant, $this> */
+    public function variants(): HasMany
+    {
+        return $this->hasMany(Variant::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return BelongsToMany<Category, $this> */
+    public function categories(): BelongsToMany
+    {
+        return $this->belongsToMany(Category::class)->orderBy('name');
+    }
+
+    /** @return BelongsToMany<Product, $this> */
+    public function addOns(): BelongsToMany
+    {
+        return $this->belongsToMany(self::class, 'add_ons', 'product_id', 'add_on_id')->orderBy('add_ons.position');
+    }
+
+    /** @param  list<Variant>  $variants */
+    private function cataloguedWith(array $variants): CatalogueProduct
     {
         return new CatalogueProduct(
             Sku::of($this->sku),
             $this->name,
-            Money::ofMinor($this->price_minor, Currency::of($this->currency)),
-            $this->picture,
-            $this->stock === null ? Stock::untracked() : Stock::of($this->stock),
+            ProductKind::Physical,
+            new Price($this->money($this->price_minor), $this->sale()),
+            $this->cost_minor === null ? null : $this->money($this->cost_minor),
+            $this->tax_class,
+            $this->weight_g,
+            $this->shipping_first_minor === null ? null : new ItemShipping($this->money($this->shipping_first_minor), $this->money($this->shipping_more_minor ?? 0)),
+            options: $this->options,
+            variants: array_map(fn (Variant $variant) => $variant->toCore($this), $variants),
+            stock: $this->stockOnHand(),
         );
     }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Checkout\CheckoutRulesCast;
+use App\Shops\ShopRulesCast;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Offer\Readiness;
@@ -19,12 +24,21 @@ use PaperKite\Quote\ShopRules;
  * @property string $host
  * @property string $currency
  * @property string $accent
- * @property int $shipping_fee_minor
+ * @property ShopRules $rules
+ * @property string $home_country
+ * @property CheckoutRules $checkout_rules
  * @property string|null $payee
  * @property int $last_order_number
+ * @property Collection<int, Person> $people
  */
 final class Shop extends Model
 {
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class];
+    }
+
     public function getRouteKeyName(): string
     {
         return 'slug';
@@ -40,9 +54,15 @@ final class Shop extends Model
         return Currency::of($this->currency);
     }
 
+    /** What the shop adds to the price of its goods. */
     public function rules(): ShopRules
     {
-        return new ShopRules($this->currency(), $this->money($this->shipping_fee_minor));
+        return $this->rules;
+    }
+
+    public function zone(): DateTimeZone
+    {
+        return $this->rules->timezone;
     }
 
     public function readiness(): Readiness
@@ -80,6 +100,24 @@ final class Shop extends Model
     public function orders(): HasMany
     {
         return $this->hasMany(Order::class);
+    }
+
+    /** @return HasMany<Coupon, $this> */
+    public function coupons(): HasMany
+    {
+        return $this->hasMany(Coupon::class);
+    }
+
+    /** @return HasMany<Category, $this> */
+    public function categories(): HasMany
+    {
+        return $this->hasMany(Category::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class);
     }
 
     /** @return HasMany<RefusedEvent, $this> */

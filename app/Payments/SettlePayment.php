@@ -6,6 +6,7 @@ namespace App\Payments;
 
 use App\Jobs\CapturePayment;
 use App\Jobs\VoidPayment;
+use App\Messages\WriteMessage;
 use App\Models\Cart;
 use App\Models\Payment;
 use Illuminate\Support\Facades\DB;
@@ -22,6 +23,7 @@ final readonly class SettlePayment
 
     public function __construct(
         private WriteOrder $writeOrder,
+        private WriteMessage $writeMessage,
         private RefuseEvent $refuse,
     ) {}
 
@@ -73,7 +75,7 @@ final readonly class SettlePayment
     private function order(Payment $payment): bool
     {
         try {
-            DB::transaction(fn () => ($this->writeOrder)($payment));
+            DB::transaction(fn () => $this->writeMessage->ofOrder(($this->writeOrder)($payment)));
             $payment->state = PaymentState::Ordered;
         } catch (GoodsGone) {
             $payment->state = PaymentState::SoldOut;

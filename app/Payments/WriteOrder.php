@@ -4,84 +4,102 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
+use App\Checkout\CouponUse;
 use App\Checkout\FrozenLine;
 use App\Models\CartLine;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Payment;
-use App\Models\Product;
 use App\Models\Shop;
 use App\Models\StockMovement;
 use App\Secrets;
+use App\Stock\TakeFromStock;
 
 /** Writes the order of an authorised payment and takes its goods off the shelf and out of the cart. */
 final readonly class WriteOrder
 {
+    public function __construct(private TakeFromStock $take) {}
+
     /**
      * Runs inside the transaction that settles the payment.
      *
-     * @throws GoodsGone when a product has fewer pieces left than were paid for
+     * @throws GoodsGone when fewer pieces are left than were paid for, or the coupon is used up
      */
     public function __invoke(Payment $payment): Order
     {
         // Always in the order of their ids: two orders that share products then wait for, and never on, each other.
-        $lines = collect($payment->checkout->lines)->sortBy('productId');
-        $lines->each($this->takeFromStock(...));
-
+        $lines = collect($payment->checkout->lines)->sortBy([['productId', 'asc'], ['variantId', 'asc']])->values();
+        $missing = $lines->map(fn (FrozenLine $line): int => ($this->take)($line->productId, $line->variantId, $line->quantity));
         $order = $this->order($payment);
-        OrderLine::query()->insert(array_map(fn (FrozenLine $line): array => [
-            'order_id' => $order->id,
-            'product_id' => $line->productId,
-            'placement_id' => $line->placementId,
-            'sku' => $line->sku,
-            'name' => $line->name,
-            'picture' => $line->picture->value,
-            'quantity' => $line->quantity,
-            'unit_minor' => $line->unitMinor,
-            'subtotal_minor' => $line->subtotalMinor,
-        ], $payment->checkout->lines));
-        StockMovement::query()->insert($lines->map(fn (FrozenLine $line): array => [
-            'product_id' => $line->productId,
-            'order_id' => $order->id,
-            'pieces' => -$line->quantity,
-            'created_at' => $order->placed_at,
-        ])->values()->all());
+        if ($payment->checkout->couponId !== null) {
+            CouponUse::count($payment->checkout->couponId, $order->id, $payment->checkout->shopper->email);
+        }
+        foreach ($lines as $i => $line) {
+            $this->line($order, $line, $missing[$i] ?? 0);
+        }
         $this->takeFromCart($payment);
 
         return $order;
     }
 
-    private function takeFromStock(FrozenLine $line): void
+    private function line(Order $order, FrozenLine $line, int $backOrdered): void
     {
-        $taken = Product::query()
-            ->whereKey($line->productId)
-            ->where(fn ($query) => $query->whereNull('stock')->orWhere('stock', '>=', $line->quantity))
-            ->decrement('stock', $line->quantity);
-        if ($taken === 0) {
-            throw GoodsGone::product($line->productId);
-        }
+        $written = OrderLine::query()->create([
+            'order_id' => $order->id,
+            'product_id' => $line->productId,
+            'variant_id' => $line->variantId,
+            'placement_id' => $line->placementId,
+            'sku' => $line->sku,
+            'name' => $line->name,
+            'choices' => $line->choices,
+            'picture' => $line->picture,
+            'quantity' => $line->quantity,
+            'back_ordered' => $backOrdered,
+            'unit_minor' => $line->unitMinor,
+            'subtotal_minor' => $line->subtotalMinor,
+            'discount_minor' => $line->discountMinor,
+            'tax_minor' => $line->taxMinor,
+            'because' => $line->because,
+        ]);
+        StockMovement::query()->insert([
+            'product_id' => $line->productId,
+            'variant_id' => $line->variantId,
+            'order_id' => $order->id,
+            'order_line_id' => $written->id,
+            'pieces' => -$line->quantity,
+            'created_at' => $order->placed_at,
+        ]);
     }
 
     private function order(Payment $payment): Order
     {
         $checkout = $payment->checkout;
+        $shopper = $checkout->shopper;
 
         return Order::query()->create([
             'shop_id' => $payment->shop_id,
             'payment_id' => $payment->id,
             'number' => $this->nextNumber($payment->shop_id),
             'token' => Secrets::token(),
-            'email' => $checkout->shopper->email,
-            'name' => $checkout->shopper->name,
-            'street' => $checkout->shopper->street,
-            'postcode' => $checkout->shopper->postcode,
-            'town' => $checkout->shopper->town,
-            'country' => $checkout->shopper->country,
+            'email' => $shopper->email,
+            'name' => $shopper->name,
+            'company' => $shopper->company,
+            'street' => $shopper->street,
+            'postcode' => $shopper->postcode,
+            'town' => $shopper->town,
+            'country' => $shopper->country,
+            'phone' => $shopper->phone,
+            'comment' => $shopper->comment,
             'currency' => $payment->currency,
             'items_minor' => $checkout->itemsMinor,
+            'discount_minor' => $checkout->discountMinor,
             'shipping_minor' => $checkout->shippingMinor,
+            'tax_minor' => $checkout->taxMinor,
+            'tax_is_contained' => $checkout->taxIsContained,
             'total_minor' => $payment->amount_minor,
-            'shipping_because' => $checkout->shippingBecause,
+            'profit_minor' => $checkout->profitMinor,
+            'coupon_code' => $checkout->couponCode,
+            'reasons' => $checkout->reasons,
             'placed_at' => now(),
             'captured_at' => $payment->amount()->isZero() ? now() : null,
         ]);
@@ -98,8 +116,10 @@ final readonly class WriteOrder
     /** What was added to the cart while the shopper paid stays in it. */
     private function takeFromCart(Payment $payment): void
     {
-        foreach (CartLine::query()->where('cart_id', $payment->cart_id)->get() as $line) {
-            $paid = collect($payment->checkout->lines)->firstWhere('productId', $line->product_id)->quantity ?? 0;
+        foreach (CartLine::query()->where('cart_id', $payment->cart_id)->without(['product', 'variant.picture'])->get() as $line) {
+            $paid = collect($payment->checkout->lines)
+                ->first(fn (FrozenLine $frozen): bool => $frozen->productId === $line->product_id && $frozen->variantId === $line->variant_id)
+                ->quantity ?? 0;
             match (true) {
                 $paid === 0 => null,
                 $line->quantity <= $paid => $line->delete(),

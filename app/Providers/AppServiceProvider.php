@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Carts\AddToCart;
+use App\Carts\ApplyCoupon;
 use App\Carts\NewCartLimit;
+use App\Catalogue\StorePicture;
 use App\Clicks\RecentClicks;
+use App\Messages\OutboxTransport;
 use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
 use App\Payments\StandinProvider;
+use App\Shoppers\SendLink;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -17,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -30,8 +35,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when(AddToCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
-        $this->app->when(NewCartLimit::class)->needs('$key')->giveConfig('app.key');
+        $this->app->when([NewCartLimit::class, ApplyCoupon::class, SendLink::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
+        $this->app->when(StorePicture::class)->needs('$folder')->giveConfig('kite.pictures');
         $this->app->singleton(PaymentProvider::class, fn (Application $app): PaymentProvider => match (config('kite.payments.provider')) {
             null, '' => new NoProvider,
             'standin' => $this->standin($app),
@@ -44,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::unguard();
         Model::preventLazyLoading($this->app->runningUnitTests());
         Date::use(CarbonImmutable::class);
+        Mail::extend('outbox', fn (): OutboxTransport => $this->outbox());
         // Each host serves its own copy, so that no page loads from another.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         // People sign in by session alone; a bearer token opens nothing.
@@ -52,6 +59,15 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('sign-in|'.hash('sha256', mb_strtolower($request->string('email')->toString()).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),
         ]);
+    }
+
+    private function outbox(): OutboxTransport
+    {
+        if ($this->app->environment('production')) {
+            throw new RuntimeException('The outbox stand-in does not run in production; set MAIL_MAILER to a real one.');
+        }
+
+        return new OutboxTransport(config()->string('kite.outbox'));
     }
 
     private function standin(Application $app): StandinProvider

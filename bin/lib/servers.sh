@@ -37,7 +37,7 @@ launch() {
 # Starts a program anew whenever it ends: a worker that lost its database comes back.
 launch_again_and_again() {
     local name=$1; shift
-    launch "$name" bash -c 'trap "kill \$child 2>/dev/null; exit 0" TERM; while :; do "$@" & child=$!; wait $child; sleep 1; done' again "$@"
+    launch "$name" bash -c 'trap "kill \$child 2>/dev/null; wait \$child 2>/dev/null; exit 0" TERM; while :; do "$@" & child=$!; wait $child; sleep 1; done' again "$@"
 }
 
 stop_servers() {
@@ -71,7 +71,7 @@ start_database() {
         mariadb-install-db --no-defaults --user="$DB_USER" --datadir="$RUN/db" --auth-root-authentication-method=normal --skip-test-db >"$RUN/log/db-install.log" 2>&1 ||
             stop_with "The database could not be made; see ${RUN#"$ROOT"/}/log/db-install.log."
     fi
-    launch db mariadbd --no-defaults --user="$DB_USER" --datadir="$RUN/db" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$DB_SOCKET" \
+    launch_again_and_again db mariadbd --no-defaults --user="$DB_USER" --datadir="$RUN/db" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$DB_SOCKET" \
         --pid-file="$RUN/db/server.pid" --character-set-server=utf8mb4 --skip-name-resolve --performance-schema=OFF --innodb-buffer-pool-size=256M --max-connections=100
     wait_for "The database" mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e 'SELECT 1'
     mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e "
@@ -118,6 +118,9 @@ KITE_STANDIN_PAY_ORIGIN=http://pay.localhost:$PORT
 KITE_STANDIN_PAY_DB=$RUN/pay/ledger.sqlite
 KITE_STANDIN_BLOG_NOTES=$RUN/blog
 KITE_DEMO_BUTTON_FILE=$RUN/blog/button.snippet
+KITE_PICTURES=$RUN/pictures
+KITE_STANDIN_OUTBOX=$RUN/outbox
+MAIL_MAILER=outbox
 ENV
     } >"$RUN/env"
     chmod 600 "$RUN/env"
@@ -125,7 +128,7 @@ ENV
 }
 
 make_folders() {
-    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx"
+    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx" "$RUN/pictures" "$RUN/outbox"
     chmod a+x "$ROOT/.run" "$RUN"
 }
 
@@ -135,7 +138,7 @@ cache_application() {
     php artisan migrate --force --quiet || stop_with "The database could not be brought up to date; the lines above say why."
     php bin/lib/preload-list.php >"$RUN/cache/preload.list" || stop_with "The list of classes to preload could not be made; the lines above say why."
     export KITE_PRELOAD_LIST=$RUN/cache/preload.list
-    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog"; fi
+    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/pictures" "$RUN/outbox"; fi
     chmod -R a+rX "$RUN/cache" "$RUN/views"
 }
 
@@ -165,7 +168,8 @@ catch_workers_output = yes
 CONF
     launch fpm php-fpm8.2 $FPM_AS_ROOT --fpm-config "$RUN/fpm.conf" \
         -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000 -d opcache.memory_consumption=192 \
-        -d opcache.preload="$ROOT/bin/lib/preload.php" -d opcache.preload_user="$WEB_USER" -d realpath_cache_size=4M -d expose_php=0
+        -d opcache.preload="$ROOT/bin/lib/preload.php" -d opcache.preload_user="$WEB_USER" -d realpath_cache_size=4M -d expose_php=0 \
+        -d upload_max_filesize=10M -d post_max_size=12M -d memory_limit=256M
     cat >"$RUN/nginx.conf" <<CONF
 ${WEB_USER:+$([ "$(id -u)" -ne 0 ] || echo "user $WEB_USER;")}
 worker_processes 2;
@@ -187,12 +191,22 @@ http {
     gzip_types text/css application/javascript application/json image/svg+xml;
     $(standin_server pay)
     $(standin_server blog)
+    $(standin_server outbox)
     server {
         listen 127.0.0.1:$PORT default_server;
         root $ROOT/public;
         location /build/ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location = /favicon.svg { try_files \$uri =404; }
+        location /pictures/ { alias $RUN/pictures/; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; }
+        location ~ ^/api/shops/[^/]+/pictures\$ {
+            client_max_body_size 12m;
+            include /etc/nginx/fastcgi_params;
+            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param HTTP_PROXY "";
+        }
         location / {
             include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;

@@ -6,16 +6,75 @@ namespace PaperKite\Catalogue;
 
 use PaperKite\Money\Money;
 
-/** Something the shop sells and sends as a parcel. */
+/** Something the shop sells. */
 final readonly class Product
 {
     public const LONGEST_NAME = 160;
 
+    public const USUAL_TAX_CLASS = 'standard';
+
+    /**
+     * @param  list<Option>  $options
+     * @param  list<Variant>  $variants  where there are any, one of them is what is sold
+     * @param  list<Plan>  $plans
+     */
     public function __construct(
         public Sku $sku,
         public string $name,
-        public Money $price,
-        public Drawing $picture,
-        public Stock $stock,
+        public ProductKind $kind,
+        /** `null` where it is sold by plan alone. */
+        public ?Price $price,
+        public ?Money $cost = null,
+        public string $taxClass = self::USUAL_TAX_CLASS,
+        public int $weightGrams = 0,
+        public ?ItemShipping $shipping = null,
+        public ?AmountLimits $limits = null,
+        public array $options = [],
+        public array $variants = [],
+        public array $plans = [],
+        public ?Instalments $instalments = null,
+        public ?Stock $stock = null,
     ) {}
+
+    public function plan(string $code): ?Plan
+    {
+        foreach ($this->plans as $plan) {
+            if ($plan->code === $code) {
+                return $plan;
+            }
+        }
+
+        return null;
+    }
+
+    public function variant(string $sku): ?Variant
+    {
+        foreach ($this->variants as $variant) {
+            if ($variant->sku->text === $sku) {
+                return $variant;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Choice> what a variant's choices mean, in the order of the options */
+    public function choicesOf(Variant $variant): array
+    {
+        $choices = [];
+        foreach ($this->options as $i => $option) {
+            $choice = $option->choice($variant->choices[$i] ?? '');
+            if ($choice !== null) {
+                $choices[] = $choice;
+            }
+        }
+
+        return $choices;
+    }
+
+    /** The pieces that can be sold: a variant's own where it counts its own, else the product's. */
+    public function stockOf(?Variant $variant): Stock
+    {
+        return $variant->stock ?? $this->stock ?? Stock::untracked();
+    }
 }

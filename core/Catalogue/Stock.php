@@ -12,21 +12,23 @@ final readonly class Stock
     private function __construct(
         /** Pieces on hand, or `null` where stock is not tracked. */
         public ?int $pieces,
+        /** Whether it is sold on when nothing is left, to be sent when there is more. */
+        public bool $allowsBackOrder,
     ) {}
 
     public static function untracked(): self
     {
-        return new self(null);
+        return new self(null, false);
     }
 
     /** @throws InvalidStock */
-    public static function of(int $pieces): self
+    public static function of(int $pieces, bool $allowsBackOrder = false): self
     {
         if ($pieces < 0 || $pieces > self::LARGEST) {
             throw InvalidStock::outOfRange($pieces, self::LARGEST);
         }
 
-        return new self($pieces);
+        return new self($pieces, $allowsBackOrder);
     }
 
     /** @throws InvalidStock */
@@ -42,6 +44,12 @@ final readonly class Stock
 
     public function covers(int $quantity): bool
     {
-        return $this->pieces === null || $this->pieces >= $quantity;
+        return $this->allowsBackOrder || $this->missingFor($quantity) === 0;
+    }
+
+    /** Of a quantity, the pieces that are not on the shelf. */
+    public function missingFor(int $quantity): int
+    {
+        return $this->pieces === null ? 0 : max(0, $quantity - $this->pieces);
     }
 }

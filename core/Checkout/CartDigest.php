@@ -8,8 +8,8 @@ use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ReceiptLine;
 
 /**
- * A fingerprint of a bill: goods, quantities, prices, total. The page shows a bill and sends its digest along; if the
- * bill has changed by the time the shopper pays, the digests differ and nothing is paid.
+ * A fingerprint of a bill: goods, quantities, prices, discount, shipping, tax, total. The page shows a bill and sends its
+ * digest along; if the bill has changed by the time the shopper pays, the digests differ and nothing is paid.
  */
 final class CartDigest
 {
@@ -17,12 +17,15 @@ final class CartDigest
     public static function of(Receipt $receipt): string
     {
         $facts = [
-            $receipt->total->currency->code,
+            $receipt->shop->currency->code,
             array_map(static fn (ReceiptLine $line): array => [
-                $line->product->sku->text, $line->product->name, $line->quantity, $line->unit->minor,
+                $line->line->sku()->text, $line->line->name(), $line->line->quantity->pieces, $line->unit->today->minor, $line->discount->minor, $line->tax->minor,
             ], $receipt->lines),
-            $receipt->shipping->minor,
+            $receipt->discount->coupon?->code,
+            $receipt->shipping->fee->minor,
+            $receipt->tax->minor,
             $receipt->total->minor,
+            $receipt->dueNow->minor,
         ];
 
         return hash('sha256', json_encode($facts, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));

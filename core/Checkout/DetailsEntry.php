@@ -6,52 +6,51 @@ namespace PaperKite\Checkout;
 
 use PaperKite\Text\InvalidLine;
 use PaperKite\Text\Line;
+use PaperKite\Text\Passage;
 use Symfony\Component\Intl\Countries;
 
 /** The checkout's fields as a shopper typed them: read all at once, so that every wrong field is told in one answer. */
 final readonly class DetailsEntry
 {
-    /** RFC 5321, 4.5.3.1.3: a path holds 256 octets, two of which are its angle brackets. */
-    private const LONGEST_EMAIL = 254;
-
-    private const FIELDS = [
-        'email' => ['The e-mail address', self::LONGEST_EMAIL],
-        'name' => ['The name', 120],
-        'street' => ['The street and number', 160],
-        'postcode' => ['The postcode', 16],
-        'town' => ['The town', 100],
-        'country' => ['The country', 2],
-    ];
-
     /** @var array<string, string> a sentence by field */
     public array $errors;
 
     public ?ShopperDetails $details;
 
-    /** @param  array{email: string, name: string, street: string, postcode: string, town: string, country: string}  $typed */
-    public function __construct(public array $typed)
+    /** @param  array<string, string>  $typed  by field */
+    public function __construct(public array $typed, CheckoutRules $rules)
     {
         $errors = [];
-        $lines = $typed;
-        foreach (self::FIELDS as $field => [$what, $max]) {
+        $read = [];
+        foreach (CheckoutField::cases() as $field) {
             try {
-                $lines[$field] = self::isBlankPostcode($field, $typed[$field]) ? '' : Line::of($typed[$field], $what, $max)->text;
-            } catch (InvalidLine $invalid) {
-                $errors[$field] = $invalid->getMessage();
+                $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demand($field));
+            } catch (InvalidLine|InvalidDetail $invalid) {
+                $errors[$field->value] = $invalid->getMessage();
+                $read[$field->value] = '';
             }
         }
-        if (! isset($errors['email']) && filter_var($lines['email'], FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false) {
-            $errors['email'] = 'This is not an e-mail address yet; it looks like name@host.example.';
-        }
-        if (! isset($errors['country']) && ! Countries::exists($lines['country'])) {
-            $errors['country'] = 'Pick the country from the list.';
-        }
         $this->errors = $errors;
-        $this->details = $errors === [] ? new ShopperDetails($lines['email'], $lines['name'], $lines['street'], $lines['postcode'], $lines['town'], $lines['country']) : null;
+        $this->details = $errors === [] ? new ShopperDetails(...$read) : null;
     }
 
-    private static function isBlankPostcode(string $field, string $typed): bool
+    /**
+     * @throws InvalidLine
+     * @throws InvalidDetail
+     */
+    private static function read(CheckoutField $field, string $typed, Demand $demand): string
     {
-        return $field === 'postcode' && trim($typed, ' ') === '';
+        if ($demand === Demand::Off || ($demand === Demand::Optional && trim($typed) === '')) {
+            return '';
+        }
+        $text = $field === CheckoutField::Comment
+            ? Passage::of($typed, $field->subject(), $field->longest())->text
+            : Line::of($typed, $field->subject(), $field->longest())->text;
+
+        return match (true) {
+            $field === CheckoutField::Email && filter_var($text, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false => throw InvalidDetail::email(),
+            $field === CheckoutField::Country && ! Countries::exists($text) => throw InvalidDetail::country(),
+            default => $text,
+        };
     }
 }

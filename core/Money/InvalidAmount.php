@@ -38,6 +38,6 @@ final class InvalidAmount extends DomainException implements Refusal
 
     public static function tooLarge(): self
     {
-        return new self('The amount is larger than 999,999,999; enter a smaller one.');
+        return new self('The amount is larger than 999,999,999,999; enter a smaller one.');
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace PaperKite\Money;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\BigInteger;
 
 /** An amount of one currency, exact, in its minor units (cents, where the currency has them). */
 final readonly class Money
 {
-    private const LARGEST_ENTRY = 999_999_999;
+    /** In whole units. A typed amount is far below what 64 bits hold, so that a cart of such prices can be summed. */
+    private const LARGEST_ENTRY = 999_999_999_999;
 
     private function __construct(
         public int $minor,
@@ -55,22 +55,57 @@ final readonly class Money
         return new self($amount->withPointMovedRight($currency->digits)->toInt(), $currency);
     }
 
-    /** @throws CurrencyMismatch */
+    /** @param  list<self>  $amounts */
+    public static function sum(array $amounts, Currency $currency): self
+    {
+        return array_reduce($amounts, static fn (self $sum, self $amount): self => $sum->plus($amount), self::zero($currency));
+    }
+
+    /**
+     * @throws CurrencyMismatch
+     * @throws AmountTooLarge
+     */
     public function plus(self $other): self
     {
         $this->mustMatch($other);
 
-        return new self(BigInteger::of($this->minor)->plus($other->minor)->toInt(), $this->currency);
+        return new self(self::exact($this->minor + $other->minor), $this->currency);
     }
 
+    /**
+     * @throws CurrencyMismatch
+     * @throws AmountTooLarge
+     */
+    public function minus(self $other): self
+    {
+        $this->mustMatch($other);
+
+        return new self(self::exact($this->minor - $other->minor), $this->currency);
+    }
+
+    /** @throws AmountTooLarge */
     public function multipliedBy(int $times): self
     {
-        return new self(BigInteger::of($this->minor)->multipliedBy($times)->toInt(), $this->currency);
+        return new self(self::exact($this->minor * $times), $this->currency);
+    }
+
+    /** @throws CurrencyMismatch */
+    public function smallerOf(self $other): self
+    {
+        return $this->isLessThan($other) ? $this : $other;
     }
 
     public function isZero(): bool
     {
         return $this->minor === 0;
+    }
+
+    /** @throws CurrencyMismatch */
+    public function isLessThan(self $other): bool
+    {
+        $this->mustMatch($other);
+
+        return $this->minor < $other->minor;
     }
 
     public function equals(self $other): bool
@@ -102,5 +137,11 @@ final readonly class Money
         if (! $this->currency->equals($other->currency)) {
             throw CurrencyMismatch::between($this->currency, $other->currency);
         }
+    }
+
+    /** PHP turns an integer that grew too large into a float. */
+    private static function exact(int|float $minor): int
+    {
+        return is_int($minor) ? $minor : throw AmountTooLarge::toReckon();
     }
 }

@@ -27,7 +27,7 @@ final readonly class Draft
     {
         return new Offer(
             $product,
-            self::orElse(fn () => Quantity::fromEntry($this->quantity), Quantity::of(1)),
+            self::orElse(fn () => Quantity::fromEntry($this->quantity, Offer::LARGEST_QUANTITY), Quantity::of(1)),
             $this->destination,
             $this->cartUse,
             self::orElse(fn () => Offer::captionFromEntry($this->caption), null),

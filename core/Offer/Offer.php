@@ -15,6 +15,9 @@ final readonly class Offer
 {
     public const LONGEST_CAPTION = 40;
 
+    /** How many pieces one click adds at most. */
+    public const LARGEST_QUANTITY = 999;
+
     public function __construct(
         public Product $product,
         public Quantity $quantity,
@@ -31,12 +34,27 @@ final readonly class Offer
 
     public function line(): CartLine
     {
-        return new CartLine($this->product, $this->quantity);
+        return new CartLine($this->product, $this->quantity, $this->product->variants[0] ?? null);
+    }
+
+    /** Whether the shopper has still to say which variant. */
+    public function leavesAChoice(): bool
+    {
+        return $this->product->variants !== [];
     }
 
     public function isSoldOut(): bool
     {
-        return ! $this->product->stock->covers($this->quantity->pieces);
+        if (! $this->leavesAChoice()) {
+            return ! $this->product->stockOf(null)->covers($this->quantity->pieces);
+        }
+        foreach ($this->product->variants as $variant) {
+            if ($this->product->stockOf($variant)->covers($this->quantity->pieces)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -13,10 +13,10 @@ final readonly class Sentence
     private function __construct(public array $segments) {}
 
     /**
-     * @param  Receipt  $bill  what a shopper pays who takes this offer alone
+     * @param  Receipt|null  $bill  what a shopper pays who takes this offer alone; `null` where it can't be told
      * @param  list<string>  $places  names of the pages where the offer is placed
      */
-    public static function of(Offer $offer, Receipt $bill, array $places): self
+    public static function of(Offer $offer, ?Receipt $bill, array $places): self
     {
         return new self([
             Segment::words('When someone clicks '),
@@ -26,10 +26,10 @@ final readonly class Sentence
             Segment::slot(Slot::Quantity, self::count($offer->quantity->pieces)),
             Segment::words(' × '),
             Segment::slot(Slot::Product, $offer->product->name),
-            Segment::words(', go '),
+            Segment::words($offer->leavesAChoice() && $offer->destination->addsAtOnce() ? ', choose which, go ' : ', go '),
             Segment::slot(Slot::Destination, $offer->destination->words()),
             ...self::company($offer),
-            Segment::words(" and pay {$bill->items->shown()}".self::shipping($bill).'; then they land on our thank-you page.'),
+            Segment::words(self::pay($offer, $bill).'; then they land on our thank-you page.'),
         ]);
     }
 
@@ -67,8 +67,15 @@ final readonly class Sentence
         return $pieces === 1 ? 'one' : (string) $pieces;
     }
 
-    private static function shipping(Receipt $bill): string
+    private static function pay(Offer $offer, ?Receipt $bill): string
     {
-        return $bill->shipping->isZero() ? ', shipping included' : " + {$bill->shipping->shown()} shipping";
+        if ($bill === null) {
+            return ' and pay what the bill says there';
+        }
+        $about = $offer->leavesAChoice() ? 'for instance ' : '';
+        $shipping = $bill->shipping->fee->isZero() ? ', shipping included' : " + {$bill->shipping->fee->shown()} shipping";
+        $tax = $bill->shop->tax->areContained || $bill->tax->isZero() ? '' : " + {$bill->tax->shown()} tax";
+
+        return " and pay {$about}{$bill->items->shown()}{$shipping}{$tax}";
     }
 }

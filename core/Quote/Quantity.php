@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
-/** How many pieces a line holds: 1 to 999. */
+/** How many pieces a line holds: 1 to 9999. */
 final readonly class Quantity
 {
-    public const LARGEST = 999;
+    public const LARGEST = 9_999;
 
     private function __construct(public int $pieces) {}
 
@@ -22,13 +22,13 @@ final readonly class Quantity
     }
 
     /** @throws InvalidQuantity */
-    public static function fromEntry(string $text): self
+    public static function fromEntry(string $text, int $largest = self::LARGEST): self
     {
         $text = trim($text, ' ');
-        if (preg_match('/\A\d{1,6}\z/', $text) !== 1) {
-            throw InvalidQuantity::outOfRange($text, self::LARGEST);
+        if (preg_match('/\A\d{1,6}\z/', $text) !== 1 || (int) $text < 1 || (int) $text > $largest) {
+            throw InvalidQuantity::outOfRange($text, $largest);
         }
 
-        return self::of((int) $text);
+        return new self((int) $text);
     }
 }

@@ -4,33 +4,183 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use LogicException;
+use PaperKite\Money\AmountTooLarge;
 use PaperKite\Money\Money;
+use PaperKite\Time\Day;
 
-/** The one calculation behind cart, checkout, proof and order: what these lines cost in this shop. */
+/**
+ * The one calculation behind cart, checkout, proof and command line: what a shopper pays, by ten rules in their order.
+ * Each rule has a file of its own; docs/quote.md lists them.
+ */
 final class Quote
 {
-    /** @param  list<CartLine>  $cart */
-    public static function of(array $cart, ShopRules $rules): Receipt
+    /** @throws Unquotable with every reason at once */
+    public static function of(QuoteRequest $asked): Receipt
     {
-        $items = Money::zero($rules->currency);
-        $lines = [];
-        foreach ($cart as $line) {
-            $subtotal = $line->product->price->multipliedBy($line->quantity->pieces);
-            $items = $items->plus($subtotal);
-            $lines[] = new ReceiptLine($line->product, $line->quantity->pieces, $line->product->price, $subtotal);
-        }
-        $shipping = $lines === [] ? Money::zero($rules->currency) : $rules->shippingFee;
+        try {
+            $lines = self::priced($asked);
+            $discount = Discount::of($asked->coupon, $lines, $asked->shop->currency, $asked->at);
+            $today = $asked->at->dayIn($asked->shop->timezone);
+            [$shipping, $planPayments] = self::sent($asked, $lines, $discount, $today);
 
-        return new Receipt($lines, $items, $shipping, $items->plus($shipping), self::because($lines, $shipping));
+            return self::receipt($asked, self::taxed($asked, $lines, $discount), $discount, $shipping, $planPayments, $today);
+        } catch (AmountTooLarge $tooLarge) {
+            throw Unquotable::because([new Fault('cart', $tooLarge->getMessage())]);
+        }
     }
 
-    /** @param  list<ReceiptLine>  $lines */
-    private static function because(array $lines, Money $shipping): string
+    /**
+     * Rules 1 and 2.
+     *
+     * @return list<PricedLine>
+     *
+     * @throws Unquotable
+     */
+    private static function priced(QuoteRequest $asked): array
     {
-        return match (true) {
-            $lines === [] => 'Nothing is in the cart, so nothing ships.',
-            $shipping->isZero() => 'This shop ships every order free.',
-            default => "Every order ships for {$shipping->shown()}, however much is in it.",
-        };
+        $lines = [];
+        $faults = [];
+        foreach ($asked->cart as $i => $line) {
+            try {
+                $lines[] = new PricedLine($line, UnitPrice::of($line, $asked->at));
+            } catch (UnpricedLine $unpriced) {
+                $faults[] = new Fault("cart[{$i}].{$unpriced->key}", $unpriced->getMessage());
+            }
+        }
+        if ($faults !== []) {
+            throw Unquotable::because([...$faults, ...self::otherFaults($asked, $lines)]);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What else is wrong when a line has no price, as far as it can be told without it.
+     *
+     * @param  list<PricedLine>  $lines  the others
+     * @return list<Fault>
+     */
+    private static function otherFaults(QuoteRequest $asked, array $lines): array
+    {
+        $ships = array_filter($asked->cart, static fn (CartLine $line): bool => $line->product->kind->ships()) !== [];
+        if ($ships && $asked->shop->zoneOf($asked->country) === null) {
+            return [self::faultOf(CantShip::to($asked->country))];
+        }
+        try {
+            self::sent($asked, $lines, Discount::of($asked->coupon, $lines, $asked->shop->currency, $asked->at), $asked->at->dayIn($asked->shop->timezone));
+        } catch (Unquotable $unquotable) {
+            return $unquotable->faults;
+        }
+
+        return [];
+    }
+
+    /**
+     * Rules 4 and 9: the two that may find that something can't be sent.
+     *
+     * @param  list<PricedLine>  $lines
+     * @return array{Shipping, list<LaterPayment>}
+     *
+     * @throws Unquotable
+     */
+    private static function sent(QuoteRequest $asked, array $lines, Discount $discount, Day $today): array
+    {
+        $faults = [];
+        $shipping = null;
+        try {
+            $shipping = Shipping::of(self::parcels($lines, $discount), $discount->freesShipping(), $asked->shop, $asked->country);
+        } catch (CantShip $cantShip) {
+            $faults[] = self::faultOf($cantShip);
+        }
+        $payments = [];
+        foreach ($lines as $line) {
+            try {
+                $payments[] = $line->line->plan === null ? [] : PlanPayments::of($line, $line->line->plan, $asked->shop, $asked->country, $today);
+            } catch (CantShip $cantShip) {
+                $faults[] = self::faultOf($cantShip);
+            }
+        }
+
+        if ($faults !== []) {
+            throw Unquotable::because(Fault::withoutRepeats($faults));
+        }
+
+        return [$shipping ?? throw new LogicException('What can’t be sent is a fault.'), array_merge(...$payments)];
+    }
+
+    /**
+     * @param  list<PricedLine>  $lines
+     * @return list<Parcel>
+     */
+    private static function parcels(array $lines, Discount $discount): array
+    {
+        $parcels = [];
+        foreach ($lines as $i => $line) {
+            if ($line->line->shipsToday()) {
+                $parcels[] = new Parcel($line->line, $line->subtotal->minus($discount->shares[$i]));
+            }
+        }
+
+        return $parcels;
+    }
+
+    /**
+     * Rule 5.
+     *
+     * @param  list<PricedLine>  $lines
+     * @return list<ReceiptLine>
+     */
+    private static function taxed(QuoteRequest $asked, array $lines, Discount $discount): array
+    {
+        return array_map(static fn (PricedLine $line, Money $share): ReceiptLine => new ReceiptLine(
+            $line->line,
+            $line->unit,
+            $line->subtotal,
+            $share,
+            $asked->shop->tax->onLine($line->line, $line->subtotal->minus($share), $asked->country),
+        ), $lines, $discount->shares);
+    }
+
+    /**
+     * Rules 6 to 10.
+     *
+     * @param  list<ReceiptLine>  $lines
+     * @param  list<LaterPayment>  $planPayments
+     */
+    private static function receipt(QuoteRequest $asked, array $lines, Discount $discount, Shipping $shipping, array $planPayments, Day $today): Receipt
+    {
+        $currency = $asked->shop->currency;
+        $items = Money::sum(array_map(static fn (ReceiptLine $line): Money => $line->subtotal, $lines), $currency);
+        $shippingTax = $asked->shop->tax->on($shipping->fee, $asked->country, $asked->shop->shippingTaxClass);
+        $tax = Money::sum(array_map(static fn (ReceiptLine $line): Money => $line->tax, $lines), $currency)->plus($shippingTax);
+        $beforeTax = $items->minus($discount->total)->plus($shipping->fee);
+        $total = $asked->shop->tax->areContained ? $beforeTax : $beforeTax->plus($tax);
+        $instalments = self::instalments($lines, $today);
+        $later = Money::sum(array_map(static fn (LaterPayment $payment): Money => $payment->amount, $instalments), $currency);
+        $giftCards = Money::sum(GiftCard::payments($asked->giftCards, $total->minus($later)), $currency);
+        $dueNow = $total->minus($later)->minus($giftCards);
+
+        return new Receipt(
+            $asked->shop, $asked->country, $lines, $items, $discount, $shipping, $shippingTax, $tax, $total, $later, $giftCards, $dueNow,
+            LaterPayment::merged([...$instalments, ...$planPayments]),
+            Profit::of($lines, $dueNow, $asked->shop),
+        );
+    }
+
+    /**
+     * @param  list<ReceiptLine>  $lines
+     * @return list<LaterPayment>
+     */
+    private static function instalments(array $lines, Day $today): array
+    {
+        return array_merge(...array_map(static fn (ReceiptLine $line): array => $line->line->isByInstalments && $line->line->product->instalments !== null
+            ? InstalmentSplit::later($line->discounted, $line->line->product->instalments, $line->line->quantity->pieces, $today)
+            : [], $lines));
+    }
+
+    private static function faultOf(CantShip $cantShip): Fault
+    {
+        return new Fault($cantShip->at, $cantShip->getMessage());
     }
 }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
-use PaperKite\Catalogue\Product;
 use PaperKite\Money\Money;
 
 final readonly class ReceiptLine
 {
+    public Money $discounted;
+
     public function __construct(
-        public Product $product,
-        public int $quantity,
-        public Money $unit,
+        public CartLine $line,
+        public UnitPrice $unit,
         public Money $subtotal,
-    ) {}
+        public Money $discount,
+        /** Contained in the discounted subtotal, or on top of it, as the shop's prices are. */
+        public Money $tax,
+    ) {
+        $this->discounted = $subtotal->minus($discount);
+    }
 }

@@ -4,15 +4,43 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use DateTimeZone;
 use PaperKite\Money\Currency;
-use PaperKite\Money\Money;
 
-/** What the shop adds to the price of goods. */
+/** What a shop adds to the price of goods: tax, shipping; and what it keeps of it. */
 final readonly class ShopRules
 {
+    /** @param  list<ShippingZone>  $zones */
     public function __construct(
         public Currency $currency,
-        /** Charged once an order, whatever is in it. */
-        public Money $shippingFee,
+        /** Where "today" is. */
+        public DateTimeZone $timezone,
+        public TaxRates $tax,
+        /** `null`: shipping is not taxed. */
+        public ?string $shippingTaxClass,
+        public array $zones,
+        public ?PaymentFee $paymentFee = null,
     ) {}
+
+    public function zoneOf(string $country): ?ShippingZone
+    {
+        return $this->zoneNaming($country) ?? $this->zoneNaming(ShippingZone::ANYWHERE);
+    }
+
+    /** Whether a zone is there for this very country, not for all that are left. */
+    public function namesCountry(string $country): bool
+    {
+        return $this->zoneNaming($country) !== null;
+    }
+
+    private function zoneNaming(string $country): ?ShippingZone
+    {
+        foreach ($this->zones as $zone) {
+            if (in_array($country, $zone->countries, true)) {
+                return $zone;
+            }
+        }
+
+        return null;
+    }
 }

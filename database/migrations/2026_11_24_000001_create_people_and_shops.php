@@ -26,13 +26,16 @@ return new class extends Migration
             $table->string('host', 190)->collation('ascii_bin')->unique();
             $table->char('currency', 3)->collation('ascii_bin');
             $table->char('accent', 7)->collation('ascii_bin')->default('#2f5d4e');
-            $table->bigInteger('shipping_fee_minor')->default(0);
+            $table->longText('rules')->nullable()->comment('JSON: tax, shipping, fees, as a quote document’s shop; null: nothing is set yet');
+            $table->char('home_country', 2)->collation('ascii_bin')->default('IE')->comment('for a bill whose country nobody has said yet');
+            $table->longText('checkout_rules')->nullable()->comment('JSON: fields, comment, coupon field, texts, addresses afterwards; null: as built in');
             $table->string('payee', 64)->collation('ascii_bin')->nullable();
             $table->unsignedInteger('last_order_number')->default(1000);
             $table->timestamps();
         });
         DB::statement('ALTER TABLE shops
-            ADD CONSTRAINT shops_shipping_fee_not_negative CHECK (shipping_fee_minor >= 0),
+            ADD CONSTRAINT shops_rules_are_json CHECK (rules IS NULL OR JSON_VALID(rules)),
+            ADD CONSTRAINT shops_checkout_rules_are_json CHECK (checkout_rules IS NULL OR JSON_VALID(checkout_rules)),
             ADD CONSTRAINT shops_accent_is_a_colour CHECK (accent RLIKE \'^#[0-9a-f]{6}$\')');
 
         Schema::create('former_hosts', function (Blueprint $table): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\Cart;
 use App\Models\Order;
 use App\Models\Placement;
 use App\Models\Product;
@@ -13,10 +14,11 @@ use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
+use PaperKite\Quote\CouponKind;
 use Psr\Http\Message\ResponseInterface;
 use RuntimeException;
 
-/** Twenty shoppers at once on the last five pieces: real processes behind a real server and database. */
+/** Many shoppers at once on the last pieces, or the last uses of a coupon: real processes behind a real server and database. */
 final class LastPiecesTest extends BrowserTestCase
 {
     private const SHOPPERS = 20;
@@ -44,6 +46,25 @@ final class LastPiecesTest extends BrowserTestCase
         self::assertSame(['captured' => self::PIECES, 'voided' => self::SHOPPERS - self::PIECES], $this->settledAtTheProvider($pages));
     }
 
+    public function test_fifty_checkouts_at_once_use_a_coupon_no_more_often_than_it_may_be(): void
+    {
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Amount, 'amount_minor' => 100, 'most_uses' => self::PIECES]);
+        $product = $this->product($this->shop, ['stock' => 40]);
+        $shoppers = array_map(static fn (): Client => new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]), range(1, 50));
+        $placement = $this->placement($this->offer($product));
+        $pages = array_map(fn (Client $shopper): string => $this->hostedPage($shopper, $placement, 'MAY'), $shoppers);
+
+        $ends = array_map(
+            static fn (ResponseInterface $answer): string => $answer->getHeaderLine('Location'),
+            self::all(array_map(static fn (Client $shopper, string $page) => $shopper->postAsync($page, ['form_params' => ['do' => 'pay', 'delivery' => 'first']]), $shoppers, $pages)),
+        );
+        self::all(array_map(static fn (Client $shopper, string $end) => $shopper->getAsync($end), $shoppers, $ends));
+
+        self::assertSame(self::PIECES, $this->shop->coupons()->sole()->uses);
+        self::assertSame([self::PIECES, 40 - self::PIECES], [Order::query()->where('shop_id', $this->shop->id)->count(), $product->refresh()->stock]);
+        self::assertSame(['captured' => self::PIECES, 'voided' => 50 - self::PIECES], $this->settledAtTheProvider($pages));
+    }
+
     /**
      * @param  array<PromiseInterface>  $promises
      * @return array<ResponseInterface>
@@ -64,10 +85,13 @@ final class LastPiecesTest extends BrowserTestCase
     }
 
     /** From the click to the provider's page, as a browser sends it. */
-    private function hostedPage(Client $shopper, Placement $placement): string
+    private function hostedPage(Client $shopper, Placement $placement, ?string $coupon = null): string
     {
         $base = $this->shop->base();
         $checkout = $base.$shopper->get($placement->link($this->shop)->url())->getHeaderLine('Location');
+        if ($coupon !== null) {
+            Cart::query()->where('ref', basename($checkout))->update(['coupon_code' => $coupon]);
+        }
         preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $shopper->get($checkout)->getBody(), $found);
 
         return $shopper->post($checkout, [

@@ -17,7 +17,7 @@ $browser = Browser::open((string) getenv('KITE_CHROMEDRIVER'));
 $take = static function (string $name) use ($browser, $folder): void {
     // Fonts and pictures arrive a moment after the words.
     usleep(600_000);
-    $browser->evaluate('document.activeElement?.blur()');
+    $browser->evaluate('document.activeElement?.blur(); if (! document.querySelector(".sheet")) scrollTo(0, 0)');
     $browser->picture("{$folder}/{$name}.png");
     echo "{$name}\n";
 };
@@ -34,14 +34,22 @@ try {
         $browser->goTo("{$console}/mosslight/{$view}")->seeing($text);
         $take($view);
     }
-    $browser->goTo("{$console}/mosslight/products/1")->seeing('Pieces in stock');
+    $browser->goTo("{$console}/mosslight/products")->click('Heather honey, 340 g')->seeing('Pieces in stock');
     $take('product');
+    $browser->goTo("{$console}/mosslight/products")->click('Beeswax food wrap')->seeing('Own price');
+    $browser->evaluate('document.querySelector(".sheet").scrollIntoView({ block: "center" })');
+    $take('variants');
+    $browser->goTo("{$console}/mosslight/shop")->seeing('Tried on a cart')->seeing('keeps');
+    $take('rules');
     $browser->goTo("{$console}/mosslight/orders/1011")->seeing('Goes to');
     $take('order');
 
     $browser->goTo("{$shop}/")->seeing('Everything in the shop');
     $take('shopfront');
-    $browser->goTo("{$shop}/p/candle")->seeing('Add to cart')->type('How many', '2')->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/honey-340")->click('Add to cart')->arrivingAt('/cart')->seeing('Heather honey');
+    $browser->goTo("{$shop}/p/wrap-l-clover")->seeing('Add to cart');
+    $take('goods');
+    $browser->type('How many', '2')->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/wrap-s-plain")->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/honey-340")->click('Add to cart')->arrivingAt('/cart')->seeing('Heather honey');
+    $browser->type('Coupon', 'BLOSSOM')->click('Use it')->seeing('Discount');
     $take('cart');
     $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->seeing('April in the apiary');
     $take('blog');
@@ -54,11 +62,13 @@ try {
     $take('desk-phone');
     $browser->resize(1280, 800);
     $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->click('Buy now')->arrivingAt('/checkout/')
-        ->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth')->choose('Country', 'GB')
-        ->click('Pay €13.70')->arrivingAt('pay.localhost')->seeing('Authorise');
+        ->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth')->choose('Country', 'GB')->seeing('Pay €16.30')
+        ->click('Pay €16.30')->arrivingAt('pay.localhost')->seeing('Authorise');
     $take('pay');
     $browser->click('Authorise')->arrivingAt('/thanks/')->seeing('Thank you');
     $take('thanks');
+    $browser->goTo("http://outbox.localhost:{$port}/")->seeing('Your order');
+    $take('outbox');
 } finally {
     $browser->close();
 }

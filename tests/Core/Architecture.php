@@ -37,21 +37,27 @@ final class Architecture
     }
 
     #[TestRule]
+    public function time_stands_on_nothing(): Rule
+    {
+        return $this->onlyOn('Time', []);
+    }
+
+    #[TestRule]
     public function the_catalogue_stands_on_money(): Rule
     {
-        return $this->onlyOn('Catalogue', ['Money', 'Text']);
+        return $this->onlyOn('Catalogue', ['Money', 'Text', 'Time']);
     }
 
     #[TestRule]
     public function the_quote_stands_on_the_catalogue(): Rule
     {
-        return $this->onlyOn('Quote', ['Money', 'Text', 'Catalogue']);
+        return $this->onlyOn('Quote', ['Money', 'Text', 'Time', 'Catalogue']);
     }
 
     #[TestRule]
     public function the_offer_does_not_know_links_or_checkout(): Rule
     {
-        return $this->onlyOn('Offer', ['Money', 'Text', 'Catalogue', 'Quote']);
+        return $this->onlyOn('Offer', ['Money', 'Text', 'Time', 'Catalogue', 'Quote']);
     }
 
     #[TestRule]
@@ -69,7 +75,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Catalogue', 'Quote', 'Offer', 'Link', 'Checkout'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Checkout'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Carts\CartBill;
 use App\Jobs\VoidPayment;
 use App\Models\Cart;
 use App\Models\Order;
@@ -136,7 +137,7 @@ final class CheckoutTest extends TestCase
 
     public function test_with_nothing_to_pay_the_order_is_complete_without_the_provider(): void
     {
-        $this->shop->update(['shipping_fee_minor' => 0]);
+        $this->shipsFor($this->shop, 0);
         $this->honey->update(['price_minor' => 0]);
 
         $this->withVisitor()->get($this->address())->assertSee('Order for free');
@@ -197,6 +198,6 @@ final class CheckoutTest extends TestCase
 
     private function digest(): string
     {
-        return CartDigest::of(Cart::query()->findOrFail($this->cart->id)->receipt($this->shop->refresh()));
+        return CartDigest::of(CartBill::of(Shop::query()->findOrFail($this->shop->id), Cart::query()->findOrFail($this->cart->id), 'GB')->receipt ?? self::fail('The cart can’t be reckoned.'));
     }
 }

@@ -67,7 +67,7 @@ final class ContractTest extends TestCase
         yield 'who is signed in' => ['/me', 'Session'];
         yield 'the shop' => ['/shops/mosslight', 'Shop'];
         yield 'the products' => ['/shops/mosslight/products', 'ProductList'];
-        yield 'a product' => ['/shops/mosslight/products/{product}', 'Product'];
+        yield 'a product' => ['/shops/mosslight/products/{product}', 'ProductForm'];
         yield 'the offers' => ['/shops/mosslight/offers', 'OfferList'];
         yield 'an offer' => ['/shops/mosslight/offers/{offer}', 'Offer'];
         yield 'the orders' => ['/shops/mosslight/orders', 'OrderList'];

@@ -11,7 +11,6 @@ use App\Models\Payment;
 use Eris\Generators;
 use Eris\TestTrait;
 use InvalidArgumentException;
-use PaperKite\Catalogue\Drawing;
 use PaperKite\Checkout\ShopperDetails;
 use PHPUnit\Framework\TestCase;
 
@@ -26,11 +25,17 @@ final class FrozenCheckoutTest extends TestCase
             ->then(function (array $lines): void {
                 /** @var list<array{int, int, string}> $lines */
                 $checkout = new FrozenCheckout(
-                    array_map(static fn (array $line, int $i): FrozenLine => new FrozenLine($i + 1, $i % 2 === 0 ? null : $i, $line[2], $line[2], Drawing::cases()[$i % 8], $line[0], $line[1], $line[0] * $line[1]), $lines, array_keys($lines)),
-                    new ShopperDetails('ada@letters.example', 'עדה', '12 Chandler Court', '', 'Tarnmouth', 'GB'),
+                    array_map(static fn (array $line, int $i): FrozenLine => new FrozenLine($i + 1, $i % 3 === 0 ? $i + 1 : null, $i % 2 === 0 ? null : $i, $line[2], $line[2], 'Small · Clover', '/drawings/hive.svg', $line[0], $line[1], $line[0] * $line[1], 1, 2, $line[2]), $lines, array_keys($lines)),
+                    new ShopperDetails('ada@letters.example', 'עדה', '12 Chandler Court', '', 'Tarnmouth', 'GB', comment: "Ring.\nTwice."),
                     array_sum(array_map(static fn (array $line): int => $line[0] * $line[1], $lines)),
+                    count($lines),
                     390,
-                    'Every order ships for €3.90, however much is in it.',
+                    73,
+                    true,
+                    -4,
+                    $lines === [] ? null : 7,
+                    $lines === [] ? null : 'BLOSSOM',
+                    ['shipping' => 'Every order ships for €3.90, however much is in it.'],
                 );
                 $cast = new FrozenCheckoutCast;
 

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Checkout\FrozenCheckout;
 use App\Jobs\CapturePayment;
 use App\Jobs\VoidPayment;
-use App\Models\Cart;
 use App\Models\CartLine;
 use App\Models\Order;
 use App\Models\Payment;
@@ -27,16 +25,17 @@ use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
-use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\PaymentTerms;
-use PaperKite\Checkout\ShopperDetails;
 use StandardWebhooks\Webhook;
 use Tests\Support\FakeProvider;
+use Tests\Support\OpensPayments;
 use Tests\TestCase;
 
 /** From what the provider says to an order, once. */
 final class SettlementTest extends TestCase
 {
+    use OpensPayments;
+
     private const SECRET = 'whsec_dGVzdCBzZWNyZXQgdGhhdCBpcyBsb25nIGVub3VnaA==';
 
     private Shop $shop;
@@ -51,7 +50,7 @@ final class SettlementTest extends TestCase
         Queue::fake();
         $this->shop = $this->shop();
         $this->honey = $this->product($this->shop, ['stock' => 5]);
-        $this->payment = $this->opened(2);
+        $this->payment = $this->opened($this->shop, $this->honey, 2);
     }
 
     public function test_an_authorisation_writes_the_order_takes_the_stock_and_empties_the_cart(): void
@@ -80,7 +79,7 @@ final class SettlementTest extends TestCase
     public function test_without_the_goods_the_authorisation_is_given_back_and_nothing_is_written(): void
     {
         $candle = $this->product($this->shop, ['stock' => 9]);
-        $payment = $this->opened(1, $candle);
+        $payment = $this->opened($this->shop, $candle, 1);
         $this->honey->update(['stock' => 1]);
         $both = $this->payment;
 
@@ -221,19 +220,6 @@ final class SettlementTest extends TestCase
     private function settle(ProviderState $state): void
     {
         ($this->app?->make(SettlePayment::class) ?? self::fail())($this->payment, FakeProvider::statement($this->payment, $state));
-    }
-
-    private function opened(int $quantity, ?Product $product = null): Payment
-    {
-        $cart = Cart::query()->create(['shop_id' => $this->shop->id, 'ref' => Secrets::ref(), 'visitor' => str_repeat('a', 64), 'created_at' => now()]);
-        $cart->lines()->create(['product_id' => ($product ?? $this->honey)->id, 'quantity' => $quantity]);
-        $receipt = $cart->receipt($this->shop);
-
-        return Payment::query()->create([
-            'shop_id' => $this->shop->id, 'cart_id' => $cart->id, 'reference' => Secrets::token(), 'provider_id' => 'pm-'.bin2hex(random_bytes(6)),
-            'amount_minor' => $receipt->total->minor, 'currency' => 'EUR', 'payee' => 'tarn-side', 'cart_digest' => CartDigest::of($receipt), 'state' => PaymentState::Open,
-            'checkout' => FrozenCheckout::of($cart, $receipt, new ShopperDetails('ada@letters.example', 'Ada Nwosu-Reed', '12 Chandler Court', '', 'Tarnmouth', 'GB')),
-        ]);
     }
 
     private function listenAsStandin(): void

@@ -14,6 +14,12 @@ use PaperKite\Catalogue\Drawing;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Quote\ShippingBand;
+use PaperKite\Quote\ShippingMeasure;
+use PaperKite\Quote\ShippingTable;
+use PaperKite\Quote\ShippingZone;
+use PaperKite\Quote\ShopRules;
+use PaperKite\Quote\TaxRates;
 
 /** One valid shop with what belongs to it, from which a test changes what it is about. */
 trait Makes
@@ -23,10 +29,20 @@ trait Makes
     {
         $name = 'tarn-'.bin2hex(random_bytes(4));
 
-        return Shop::query()->create($with + [
+        $shop = Shop::query()->create($with + [
             'slug' => $name, 'name' => 'Tarn Side Goods', 'host' => "{$name}.localhost", 'currency' => 'EUR', 'accent' => '#2f5d4e',
-            'shipping_fee_minor' => 390, 'payee' => 'tarn-side', 'last_order_number' => 1000,
+            'payee' => 'tarn-side', 'last_order_number' => 1000,
         ])->refresh();
+        $this->shipsFor($shop, 390);
+
+        return $shop;
+    }
+
+    /** One fee for every order, wherever it goes, and no tax. */
+    protected function shipsFor(Shop $shop, int $minor): void
+    {
+        $table = new ShippingTable(ShippingMeasure::Quantity, [new ShippingBand(0, $shop->money($minor))], null);
+        $shop->update(['rules' => new ShopRules($shop->currency(), $shop->zone(), new TaxRates(true, []), null, [new ShippingZone('Everywhere', [ShippingZone::ANYWHERE], null, $table)])]);
     }
 
     protected function person(Shop $shop, string $password = 'a long enough password'): Person

@@ -40,7 +40,7 @@ final class DemoLoad extends Command
         $file = config('kite.demo.button_file');
         $placement = Placement::query()->where('code', MosslightApiary::blogCode()->text)->with(['shop', 'offer.product'])->first();
         if (is_string($file) && $placement !== null) {
-            file_put_contents($file, (new HtmlButton($placement->link($placement->shop)->url(), $placement->offer->toCore()->caption()))->html());
+            file_put_contents($file, (new HtmlButton($placement->link($placement->shop)->url(), $placement->offer->caption()))->html());
         }
     }
 }

@@ -91,10 +91,10 @@ final class OfferRequest extends FormRequest
         return $shop instanceof Shop ? $shop : throw new \LogicException('An offer is made in a shop.');
     }
 
-    private function product(): ?Product
+    public function product(): ?Product
     {
         if ($this->product === false) {
-            $this->product = $this->shop()->products()->whereKey($this->integer('product_id'))->first();
+            $this->product = $this->shop()->products()->whereKey($this->integer('product_id'))->with('variants')->first();
         }
 
         return $this->product;

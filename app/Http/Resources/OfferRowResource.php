@@ -10,7 +10,8 @@ use App\Models\Shop;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Sentence;
-use PaperKite\Quote\Quote;
+use PaperKite\Offer\TypicalBill;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'OfferRow', description: 'An offer in the list.')]
 final readonly class OfferRowResource
@@ -39,6 +40,6 @@ final readonly class OfferRowResource
         $core = $offer->toCore();
         $pages = array_values($offer->placements->map(fn (Placement $placement): string => $placement->page)->all());
 
-        return new self($offer->id, $offer->state, SegmentResource::listOf(Sentence::of($core, Quote::of([$core->line()], $shop->rules()), $pages)), $pages, $trace);
+        return new self($offer->id, $offer->state, SegmentResource::listOf(Sentence::of($core, TypicalBill::of($core, $shop->rules(), $shop->home_country, Moment::ofSeconds((int) now()->getTimestamp())), $pages)), $pages, $trace);
     }
 }

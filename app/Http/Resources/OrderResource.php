@@ -23,6 +23,10 @@ final readonly class OrderResource
         public string $email,
         #[OA\Property(description: 'Line by line.', type: 'array', items: new OA\Items(type: 'string'))]
         public array $address,
+        #[OA\Property(description: 'Blank where none was given.')]
+        public string $phone,
+        #[OA\Property(description: 'Blank where there is none.')]
+        public string $comment,
         #[OA\Property]
         public BillResource $bill,
         #[OA\Property(description: 'The provider’s id of the payment; null where nothing was to be paid.')]
@@ -36,7 +40,9 @@ final readonly class OrderResource
             $order->placed_at->toIso8601ZuluString(),
             $order->captured_at?->toIso8601ZuluString(),
             $order->email,
-            [$order->name, $order->street, trim("{$order->postcode} {$order->town}"), Countries::getName($order->country, 'en')],
+            array_values(array_filter([$order->name, $order->company, $order->street, trim("{$order->postcode} {$order->town}"), Countries::getName($order->country, 'en')], static fn (string $line): bool => $line !== '')),
+            $order->phone,
+            $order->comment,
             BillResource::ofOrder($order),
             $order->payment->provider_id,
         );

@@ -39,7 +39,7 @@ final readonly class PlacementResource
             $placement->code,
             $link->url(),
             array_map(AnatomyPartResource::of(...), $link->anatomy($placement->page)),
-            (new HtmlButton($link->url(), $offer->toCore()->caption()))->html(),
+            (new HtmlButton($link->url(), $offer->caption()))->html(),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Product;
+use App\Shopfront\PriceTag;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 
@@ -18,20 +19,38 @@ final readonly class ProductResource
         public string $sku,
         #[OA\Property]
         public string $name,
-        #[OA\Property]
-        public Amount $price,
+        #[OA\Property(description: 'As the shopfront shows it: “from €6.50” where it varies.')]
+        public string $price_shown,
         #[OA\Property(ref: '#/components/schemas/Drawing')]
         public Drawing $picture,
         #[OA\Property]
         public string $picture_path,
-        #[OA\Property(description: 'Pieces on hand; null where stock is not tracked.')]
+        #[OA\Property(description: 'Pieces on hand, of all variants; null where stock is not tracked.')]
         public ?int $stock,
+        #[OA\Property]
+        public bool $is_sold_out,
+        #[OA\Property(description: 'Whether no more is left than the seller wants to be told of.')]
+        public bool $is_low,
+        #[OA\Property]
+        public int $variant_count,
     ) {}
 
     public static function of(Product $product): self
     {
-        $core = $product->toCore();
+        $tag = PriceTag::of($product);
+        $stock = $product->piecesOnHand();
 
-        return new self($product->id, $product->sku, $product->name, Amount::of($core->price), $product->picture, $product->picture->path(), $product->stock);
+        return new self(
+            $product->id,
+            $product->sku,
+            $product->name,
+            $tag->shown(),
+            $product->picture,
+            $product->lead()->path,
+            $stock,
+            $tag->isSoldOut,
+            $product->low_stock !== null && $stock !== null && $stock <= $product->low_stock,
+            $product->has_variants ? $product->variants->count() : 0,
+        );
     }
 }

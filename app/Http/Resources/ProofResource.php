@@ -6,12 +6,13 @@ namespace App\Http\Resources;
 
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
-use PaperKite\Catalogue\Product;
+use PaperKite\Offer\Destination;
 use PaperKite\Offer\Draft;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\Sentence;
-use PaperKite\Quote\Quote;
+use PaperKite\Offer\TypicalBill;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'Proof', description: 'An offer as it stands on the desk: said, looked at, reckoned.')]
 final readonly class ProofResource
@@ -38,31 +39,25 @@ final readonly class ProofResource
         public array $pages_to_payment,
     ) {}
 
-    /** @param  list<string>  $places */
-    public static function of(Draft $draft, Shop $shop, array $places): self
+    /**
+     * @param  list<string>  $places
+     * @param  string  $country  where the bill is for
+     * @param  string  $picture  the path of the picture of the goods
+     */
+    public static function of(Draft $draft, Shop $shop, array $places, string $country, string $picture): self
     {
         $findings = Proofreading::of($draft);
-        $product = $draft->product;
+        $offer = $draft->product === null ? null : $draft->offer($draft->product);
+        $bill = $offer === null ? null : TypicalBill::of($offer, $shop->rules(), $country, Moment::ofSeconds((int) now()->getTimestamp()));
 
         return new self(
-            $product === null ? [] : self::sentence($draft, $product, $shop, $places),
+            $offer === null ? [] : SegmentResource::listOf(Sentence::of($offer, $bill, $places)),
             array_map(static fn (Finding $finding) => FindingResource::of($finding), $findings),
             Proofreading::allowsSaving($findings),
             Proofreading::allowsGoingLive($findings),
-            $product === null ? $draft->destination->caption() : $draft->offer($product)->caption(),
-            $product === null ? null : BillResource::ofReceipt(Quote::of([$draft->offer($product)->line()], $shop->rules())),
-            $draft->destination->pagesToPayment(),
+            $offer === null ? $draft->destination->caption() : $offer->caption(),
+            $bill === null ? null : BillResource::ofReceipt($bill, $picture),
+            $offer?->leavesAChoice() === true ? Destination::Choose->pagesToPayment() : $draft->destination->pagesToPayment(),
         );
-    }
-
-    /**
-     * @param  list<string>  $places
-     * @return list<SegmentResource>
-     */
-    private static function sentence(Draft $draft, Product $product, Shop $shop, array $places): array
-    {
-        $offer = $draft->offer($product);
-
-        return SegmentResource::listOf(Sentence::of($offer, Quote::of([$offer->line()], $shop->rules()), $places));
     }
 }

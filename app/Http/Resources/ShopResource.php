@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Category;
+use App\Models\Product as ProductModel;
 use App\Models\Shop;
+use Illuminate\Database\Eloquent\Collection;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\Product;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 
@@ -17,6 +21,10 @@ final readonly class ShopResource
      * @param  list<DrawingResource>  $drawings
      * @param  list<DestinationResource>  $destinations
      * @param  list<CartUseResource>  $cart_uses
+     * @param  list<CountryResource>  $countries
+     * @param  list<string>  $categories
+     * @param  list<string>  $tax_classes
+     * @param  list<string>  $trait_names
      */
     private function __construct(
         #[OA\Property]
@@ -27,8 +35,6 @@ final readonly class ShopResource
         public string $base,
         #[OA\Property(description: 'ISO 4217.')]
         public string $currency,
-        #[OA\Property]
-        public Amount $shipping_fee,
         #[OA\Property(description: 'The account that is paid.')]
         public ?string $payee,
         #[OA\Property]
@@ -39,6 +45,16 @@ final readonly class ShopResource
         public array $destinations,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CartUseResource::class))]
         public array $cart_uses,
+        #[OA\Property(description: 'ISO 3166-1, by name.', type: 'array', items: new OA\Items(ref: CountryResource::class))]
+        public array $countries,
+        #[OA\Property(description: 'ISO 3166-1 alpha-2.')]
+        public string $home_country,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $categories,
+        #[OA\Property(description: 'Those that a product or a rate names.', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $tax_classes,
+        #[OA\Property(description: 'Attributes that products of the shop have.', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $trait_names,
     ) {}
 
     public static function of(Shop $shop): self
@@ -50,12 +66,37 @@ final readonly class ShopResource
             $shop->name,
             $shop->base(),
             $shop->currency,
-            Amount::of($shop->money($shop->shipping_fee_minor)),
             $shop->payee,
             $readiness->hasPayee && $readiness->hasProvider,
             array_map(DrawingResource::of(...), Drawing::cases()),
             array_map(DestinationResource::of(...), Destination::cases()),
             array_map(CartUseResource::of(...), CartUse::cases()),
+            CountryResource::all(),
+            $shop->home_country,
+            array_values($shop->categories()->get()->map(fn (Category $category): string => $category->name)->all()),
+            self::taxClasses($shop),
+            self::traitNames($shop),
         );
+    }
+
+    /** @return list<string> */
+    private static function taxClasses(Shop $shop): array
+    {
+        $classes = [Product::USUAL_TAX_CLASS, ...array_merge(...array_map(array_keys(...), array_values($shop->rules()->tax->rates))), ...$shop->products()->distinct()->pluck('tax_class')->all()];
+
+        return array_values(array_unique(array_filter($classes, is_string(...))));
+    }
+
+    /** @return list<string> */
+    private static function traitNames(Shop $shop): array
+    {
+        $names = [];
+        /** @var Collection<int, ProductModel> $products */
+        $products = $shop->products()->whereNotNull('traits')->limit(200)->get();
+        foreach ($products as $product) {
+            $names = [...$names, ...array_column($product->traits ?? [], 'name')];
+        }
+
+        return array_values(array_unique($names));
     }
 }

@@ -15,10 +15,11 @@ final readonly class QuantityIsInStock implements Check
         if ($draft->product === null || ! $draft->offer($draft->product)->isSoldOut()) {
             return [];
         }
-        $left = match ($draft->product->stock->pieces) {
+        $pieces = $draft->product->stockOf($draft->product->variants[0] ?? null)->pieces;
+        $left = match ($pieces) {
             0 => 'None is in stock',
             1 => 'Only one is in stock',
-            default => "Only {$draft->product->stock->pieces} are in stock",
+            default => "Only {$pieces} are in stock",
         };
 
         return [Finding::caution(Slot::Quantity, "{$left}; until there are more, the click leads to a page that says so.")];

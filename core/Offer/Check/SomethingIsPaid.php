@@ -12,7 +12,7 @@ final readonly class SomethingIsPaid implements Check
 {
     public function findings(Draft $draft): array
     {
-        return $draft->product?->price->isZero() === true
+        return $draft->product?->price?->regular->isZero() === true
             ? [Finding::caution(Slot::Product, 'This product costs nothing; set its price, or leave it so to give it away.')]
             : [];
     }

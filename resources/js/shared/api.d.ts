@@ -4,6 +4,54 @@
  */
 
 export interface paths {
+    "/shops/{shop}/checkout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checkoutRules"];
+        put: operations["changeCheckoutRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/coupons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coupons"];
+        put?: never;
+        post: operations["createCoupon"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/coupons/{coupon}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeCoupon"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers": {
         parameters: {
             query?: never;
@@ -100,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/payee": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePayee"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["uploadPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers/{offer}/placements": {
         parameters: {
             query?: never;
@@ -180,6 +260,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put: operations["changeRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/rules/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What unsaved rules do to the bill of a sample cart. */
+        post: operations["tryRules"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}": {
         parameters: {
             query?: never;
@@ -189,22 +302,6 @@ export interface paths {
         };
         get: operations["shop"];
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/shipping-fee": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["setShippingFee"];
         post?: never;
         delete?: never;
         options?: never;
@@ -276,6 +373,16 @@ export interface components {
         Severity: "error" | "caution" | "hint";
         /** @enum {string} */
         Slot: "caption" | "quantity" | "product" | "destination" | "cart_use";
+        /** @enum {string} */
+        CouponKind: "percent" | "amount" | "free_shipping";
+        /** @enum {string} */
+        CouponPlace: "nowhere" | "cart" | "checkout" | "both";
+        /** @enum {string} */
+        Demand: "off" | "optional" | "required";
+        /** @enum {string} */
+        ShippingMeasure: "total" | "weight" | "quantity";
+        /** @enum {string} */
+        WeightUnit: "g" | "kg" | "oz" | "lb";
         /** @description Why nothing was changed. */
         Refusal: {
             /** @description One sentence. */
@@ -283,6 +390,144 @@ export interface components {
             /** @description Sentences by field. */
             errors?: {
                 [key: string]: string[];
+            };
+        };
+        CheckoutRulesEntry: {
+            /** @description What is sent about a shop’s checkout. */
+            company: components["schemas"]["Demand"];
+            postcode: components["schemas"]["Demand"];
+            phone: components["schemas"]["Demand"];
+            comment: components["schemas"]["Demand"];
+            coupon_place: components["schemas"]["CouponPlace"];
+            /** @description HTML. */
+            terms: string;
+            /** @description HTML. */
+            policy: string;
+            hosts: string[];
+            after_paying: string;
+            after_cancelling: string;
+        };
+        /** @description As typed. */
+        CouponEntry: {
+            /** @description What is sent about a coupon. */
+            code: string;
+            kind: components["schemas"]["CouponKind"];
+            /** @description A percentage or an amount; blank for free shipping. */
+            value: string;
+            min_spend: string;
+            /** @description Of products or variants; none: all goods. */
+            skus: string[];
+            from: string;
+            until: string;
+            most_uses: string;
+            most_uses_each: string;
+        };
+        /** @description As typed; amounts with a point, moments as the shop’s clock shows them. */
+        ProductEntry: {
+            /** @description What is sent about a product. */
+            name: string;
+            sku: string;
+            /** @description HTML. */
+            summary: string;
+            /** @description HTML. */
+            description: string;
+            price: string;
+            sale_price: string;
+            sale_from: string;
+            sale_until: string;
+            cost: string;
+            tax_class: string;
+            weight: string;
+            weight_unit: components["schemas"]["WeightUnit"];
+            shipping_first: string;
+            shipping_more: string;
+            picture: components["schemas"]["Drawing"];
+            tracks_stock: boolean;
+            stock: string;
+            /** @description What the form was filled with, so that what is sold meanwhile stays sold. */
+            stock_seen?: number | null;
+            allows_back_order: boolean;
+            low_stock: string;
+            categories: string[];
+            traits: {
+                name: string;
+                values: string[];
+            }[];
+            /** @description Ids of products. */
+            add_ons: number[];
+            pictures: {
+                id: number;
+                alt: string;
+            }[];
+            options: components["schemas"]["OptionEntry"][];
+            variants: components["schemas"]["VariantEntry"][];
+        };
+        OptionEntry: {
+            name: string;
+            choices: {
+                name: string;
+                price: string;
+                adds: string;
+            }[];
+        };
+        VariantEntry: {
+            choices: string[];
+            sku: string;
+            /** @description Blank: as its choices say. */
+            price: string;
+            /** @description Blank: not counted. */
+            stock: string;
+            stock_seen?: number | null;
+            /** @description In grams; blank: as the product’s. */
+            weight: string;
+            picture_id: number | null;
+            is_preselected: boolean;
+        };
+        /** @description Amounts and percentages as texts with a point; from and limit are texts where a table goes by total, whole numbers otherwise. */
+        ShopRules: {
+            /** @description What is sent about a shop’s rules. */
+            prices_include_tax: boolean;
+            /** @description IANA. */
+            timezone: string;
+            payment_fee: {
+                percent: string;
+                fixed: string;
+            };
+            shipping_tax_class: string | null;
+            tax: {
+                country: string;
+                class: string;
+                rate: string;
+            }[];
+            zones: components["schemas"]["ZoneEntry"][];
+        };
+        ZoneEntry: {
+            name: string;
+            countries: string[];
+            free_from: string | null;
+            table: components["schemas"]["FeeTable"] | null;
+        };
+        FeeTable: {
+            by: components["schemas"]["ShippingMeasure"];
+            limit: string | number | null;
+            bands: {
+                from: string | number;
+                fee: string;
+            }[];
+        };
+        RulesEntry: {
+            rules: components["schemas"]["ShopRules"];
+            home_country: string;
+        };
+        RulesTrialEntry: {
+            rules: components["schemas"]["ShopRules"];
+            sample: {
+                amount: string;
+                /** @description In grams. */
+                weight: string;
+                pieces: string;
+                country: string;
+                tax_class: string;
             };
         };
         OfferEntry: {
@@ -301,20 +546,6 @@ export interface components {
         PlacementEntry: {
             /** @description What the seller calls the page. */
             page: string;
-        };
-        ProductEntry: {
-            name: string;
-            sku: string;
-            /** @description As typed, with a point. */
-            price: string;
-            picture: components["schemas"]["Drawing"];
-            tracks_stock: boolean;
-            /** @description As typed; not read where stock is not tracked. */
-            stock: string;
-        };
-        ShippingFeeEntry: {
-            /** @description As typed, with a point. */
-            amount: string;
         };
         SignInEntry: {
             email: string;
@@ -340,19 +571,33 @@ export interface components {
         };
         BillLine: {
             name: string;
+            /** @description The choices made; blank where there were none. */
+            choices: string;
             sku: string;
             picture_path: string;
             quantity: number;
+            /** @description Of the quantity, pieces that were not on the shelf. */
+            back_ordered: number;
             unit: components["schemas"]["Amount"];
             subtotal: components["schemas"]["Amount"];
+            /** @description Why a piece costs what it costs; blank where nothing needs saying. */
+            because: string;
         };
         /** @description What the shopper pays, and why. */
         Bill: {
             lines: components["schemas"]["BillLine"][];
             items: components["schemas"]["Amount"];
+            discount: components["schemas"]["Amount"] | null;
+            discount_because: string;
             shipping: components["schemas"]["Amount"];
             shipping_because: string;
+            tax: components["schemas"]["Amount"] | null;
+            tax_because: string;
+            /** @description Whether the tax is in the prices already. */
+            tax_is_contained: boolean;
             total: components["schemas"]["Amount"];
+            /** @description What is left to the seller. */
+            profit: components["schemas"]["Amount"];
         };
         /** @description What an offer can do with the shopper’s cart. */
         CartUseChoice: {
@@ -361,6 +606,47 @@ export interface components {
             words: string;
             /** @description What choosing it means. */
             note: string;
+        };
+        CheckoutField: {
+            name: string;
+            label: string;
+            demand: components["schemas"]["Demand"];
+            allowed: components["schemas"]["Demand"][];
+            /** @description Why there is no choice; blank where there is one. */
+            locked_because: string;
+        };
+        CheckoutRules: {
+            fields: components["schemas"]["CheckoutField"][];
+            coupon_place: components["schemas"]["CouponPlace"];
+            terms: string;
+            policy: string;
+            hosts: string[];
+            after_paying: string;
+            after_cancelling: string;
+        };
+        /** @description One of each choice: what could be a variant. */
+        Combination: {
+            choices: string[];
+            /** @description What it costs where the variant sets no price of its own; null while that can’t be told. */
+            price_shown: string | null;
+            /** @description A proposal. */
+            sku: string;
+        };
+        Country: {
+            /** @description ISO 3166-1 alpha-2. */
+            code: string;
+            name: string;
+        };
+        CouponList: {
+            items: components["schemas"]["Coupon"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        Coupon: {
+            id: number;
+            entry: components["schemas"]["CouponEntry"];
+            /** @description What it does, in a sentence. */
+            sentence: string;
+            uses: number;
         };
         /** @description A destination that an offer can have. */
         DestinationChoice: {
@@ -374,6 +660,15 @@ export interface components {
             value: components["schemas"]["Drawing"];
             label: string;
             path: string;
+        };
+        /** @description A step of a shipping table, to be drawn. */
+        FeeStep: {
+            /** @description Where it begins, in minor units, grams or pieces. */
+            from: number;
+            /** @description In minor units. */
+            fee: number;
+            from_shown: string;
+            fee_shown: string;
         };
         Finding: {
             severity: components["schemas"]["Severity"];
@@ -423,6 +718,10 @@ export interface components {
             email: string;
             /** @description Line by line. */
             address: string[];
+            /** @description Blank where none was given. */
+            phone: string;
+            /** @description Blank where there is none. */
+            comment: string;
             bill: components["schemas"]["Bill"];
             /** @description The provider’s id of the payment; null where nothing was to be paid. */
             payment: string | null;
@@ -449,6 +748,12 @@ export interface components {
             email: string;
             shops: components["schemas"]["ShopName"][];
         };
+        Picture: {
+            id: number;
+            path: string;
+            /** @description What it shows, for whoever can’t see it. */
+            alt: string;
+        };
         Placement: {
             id: number;
             page: string;
@@ -458,14 +763,33 @@ export interface components {
             /** @description The button as HTML, in the words the saved offer has now. */
             html: string;
         };
+        /** @description A stretch of time over which the price stays the same. */
+        PriceStretch: {
+            price: string;
+            /** @description As the shop’s clock shows it; null where it has no beginning. */
+            from: string | null;
+            is_now: boolean;
+            is_sale: boolean;
+        };
         /** @description What stands in the product’s form, read back. */
         ProductCheck: {
             /** @description The price as the shopper will see it; null while it can’t be read. */
             price_shown: string | null;
+            /** @description What the price was, is and will be; one stretch where there is no sale. */
+            timeline: components["schemas"]["PriceStretch"][];
+            /** @description Every combination of the choices. */
+            combinations: components["schemas"]["Combination"][];
             /** @description Sentences by field. */
             errors: {
                 [key: string]: string[];
             };
+        };
+        /** @description A product as its form holds it. */
+        ProductForm: {
+            id: number;
+            entry: components["schemas"]["ProductEntry"];
+            pictures: components["schemas"]["Picture"][];
+            add_ons: components["schemas"]["Product"][];
         };
         ProductList: {
             items: components["schemas"]["Product"][];
@@ -475,11 +799,16 @@ export interface components {
             id: number;
             sku: string;
             name: string;
-            price: components["schemas"]["Amount"];
+            /** @description As the shopfront shows it: “from €6.50” where it varies. */
+            price_shown: string;
             picture: components["schemas"]["Drawing"];
             picture_path: string;
-            /** @description Pieces on hand; null where stock is not tracked. */
+            /** @description Pieces on hand, of all variants; null where stock is not tracked. */
             stock: number | null;
+            is_sold_out: boolean;
+            /** @description Whether no more is left than the seller wants to be told of. */
+            is_low: boolean;
+            variant_count: number;
         };
         /** @description An offer as it stands on the desk: said, looked at, reckoned. */
         Proof: {
@@ -499,6 +828,26 @@ export interface components {
             times: number;
             /** Format: date-time */
             last_at: string;
+        };
+        Rules: {
+            rules: components["schemas"]["ShopRules"];
+            home_country: string;
+        };
+        /** @description What rules do to the bill of a sample cart. */
+        RulesTrial: {
+            /** @description Sentences by path. */
+            errors: {
+                [key: string]: string[];
+            };
+            /** @description The steps of each zone’s table, in the order of the zones; none where a zone has no table. */
+            charts: components["schemas"]["FeeStep"][][];
+            bill: components["schemas"]["Bill"] | null;
+            /** @description Why it can’t; blank where it can. */
+            fault: string;
+            /** @description What the payment provider keeps and what is left, in a sentence. */
+            fee_sentence: string;
+            /** @description What the rules of tax do, in a sentence. */
+            tax_sentence: string;
         };
         /** @description A stretch of an offer’s sentence. */
         Segment: {
@@ -521,13 +870,21 @@ export interface components {
             base: string;
             /** @description ISO 4217. */
             currency: string;
-            shipping_fee: components["schemas"]["Amount"];
             /** @description The account that is paid. */
             payee: string | null;
             is_ready: boolean;
             drawings: components["schemas"]["DrawingChoice"][];
             destinations: components["schemas"]["DestinationChoice"][];
             cart_uses: components["schemas"]["CartUseChoice"][];
+            /** @description ISO 3166-1, by name. */
+            countries: components["schemas"]["Country"][];
+            /** @description ISO 3166-1 alpha-2. */
+            home_country: string;
+            categories: string[];
+            /** @description Those that a product or a rate names. */
+            tax_classes: string[];
+            /** @description Attributes that products of the shop have. */
+            trait_names: string[];
         };
     };
     responses: {
@@ -552,6 +909,134 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    checkoutRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckoutRules"];
+                };
+            };
+        };
+    };
+    changeCheckoutRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CheckoutRulesEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckoutRules"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    coupons: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CouponList"];
+                };
+            };
+        };
+    };
+    createCoupon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CouponEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Coupon"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    changeCoupon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                coupon: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CouponEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Coupon"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
     offers: {
         parameters: {
             query?: {
@@ -761,6 +1246,66 @@ export interface operations {
             };
         };
     };
+    changePayee: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    payee: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    uploadPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    picture: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Picture"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
     place: {
         parameters: {
             query?: never;
@@ -864,7 +1409,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Product"];
+                    "application/json": components["schemas"]["ProductForm"];
                 };
             };
             422: components["responses"]["Refused"];
@@ -888,7 +1433,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Product"];
+                    "application/json": components["schemas"]["ProductForm"];
                 };
             };
         };
@@ -915,7 +1460,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Product"];
+                    "application/json": components["schemas"]["ProductForm"];
                 };
             };
             422: components["responses"]["Refused"];
@@ -943,6 +1488,81 @@ export interface operations {
             };
         };
     };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rules"];
+                };
+            };
+        };
+    };
+    changeRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RulesEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rules"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    tryRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RulesTrialEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulesTrial"];
+                };
+            };
+        };
+    };
     shop: {
         parameters: {
             query?: never;
@@ -963,33 +1583,6 @@ export interface operations {
                     "application/json": components["schemas"]["Shop"];
                 };
             };
-        };
-    };
-    setShippingFee: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["ShippingFeeEntry"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Shop"];
-                };
-            };
-            422: components["responses"]["Refused"];
         };
     };
     signIn: {

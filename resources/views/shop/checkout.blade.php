@@ -1,40 +1,48 @@
+@php
+use PaperKite\Checkout\CheckoutField;
+$receipt = $bill->receipt;
+$wrong = count($errors) + count($lineErrors);
+@endphp
 <x-shop.layout :shop="$shop" title="Checkout">
 <h1>Checkout</h1>
 @if ($notice)
 <p class="notice" role="alert">{{ $notice }}</p>
 @endif
-@if ($errors !== [] || $lineErrors !== [])
-<p class="notice" role="alert">{{ count($errors) + count($lineErrors) === 1 ? 'One thing is' : (count($errors) + count($lineErrors)).' things are' }} still to be put right; each is marked below. Nothing was paid.</p>
+@if ($wrong > 0)
+<p class="notice" role="alert">{{ $wrong === 1 ? 'One thing is' : "{$wrong} things are" }} still to be put right; each is marked below. Nothing was paid.</p>
 @endif
-<form method="post" action="/checkout/{{ $cart->ref }}" class="two-columns" novalidate data-once>
+<form method="post" action="/checkout/{{ $cart->ref }}" class="two-columns" novalidate data-once data-live>
 <input type="hidden" name="digest" value="{{ $digest }}">
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">Pay</button>
 <section aria-label="Goods and address">
-<x-shop.lines :cart="$cart" :quantities="$quantities" :errors="$lineErrors" />
+<x-shop.lines :cart="$cart" :bill="$bill" :quantities="$quantities" :errors="$lineErrors" :notices="$lineNotices" />
 <button class="plain" name="update" value="1" data-update>Work out the total</button>
 <h2>Where it goes</h2>
+<p class="fields-note">No account is needed. Ordered here before? <a href="/account">Have a sign-in link mailed</a>, and this is filled in.</p>
 <div class="fields">
-<x-shop.field name="email" label="E-mail" type="email" autocomplete="email" :typed="$typed" :errors="$errors" />
-<x-shop.field name="name" label="Name" autocomplete="name" :typed="$typed" :errors="$errors" />
-<x-shop.field name="street" label="Street and number" autocomplete="street-address" :typed="$typed" :errors="$errors" />
-<x-shop.field name="postcode" label="Postcode" autocomplete="postal-code" :optional="true" :typed="$typed" :errors="$errors" />
-<x-shop.field name="town" label="Town" autocomplete="address-level2" :typed="$typed" :errors="$errors" />
-<div class="field field-country">
-<label for="country">Country</label>
-<select id="country" name="country" autocomplete="country" @isset($errors['country']) aria-invalid="true" aria-describedby="country-error" @endisset>
-<option value="">Pick a country</option>
+@foreach ($fields as $field)
+<x-shop.field :field="$field" :typed="$typed" :errors="$errors" :demand="$shop->checkout_rules->demand($field)">
+@if ($field === CheckoutField::Country)
+<select id="country" name="country" autocomplete="country" data-reckon @isset($errors['country']) aria-invalid="true" aria-describedby="country-error" @endisset>
 @foreach ($countries as $code => $countryName)
-<option value="{{ $code }}" @selected(($typed['country'] ?? '') === $code)>{{ $countryName }}</option>
+<option value="{{ $code }}" @selected($typed['country'] === $code)>{{ $countryName }}</option>
 @endforeach
 </select>
-@isset($errors['country'])<p class="field-error" id="country-error">{{ $errors['country'] }}</p>@endisset
-</div>
+@endif
+</x-shop.field>
+@endforeach
 </div>
 </section>
 <section class="slip" aria-label="The bill">
-<x-shop.bill :receipt="$receipt" />
-<button class="button wide" name="pay" value="1">{{ $receipt->total->isZero() ? 'Order for free' : "Pay {$receipt->total->shown()}" }}</button>
+<x-shop.bill :bill="$bill" />
+@if ($shop->checkout_rules->couponPlace->isInCheckout())
+<x-shop.coupon :bill="$bill" :cart="$cart" :typed="$typed['coupon'] ?? ''" :error="$errors['coupon'] ?? null" />
+@endif
+@if ($receipt !== null)
+<button class="button wide" name="pay" value="1">{{ $receipt->dueNow->isZero() ? 'Order for free' : "Pay {$receipt->dueNow->shown()}" }}</button>
+@endif
+<x-shop.texts :shop="$shop" />
 @if ($payNotice)<p class="pay-notice">{{ $payNotice }}</p>@endif
 </section>
 </form>

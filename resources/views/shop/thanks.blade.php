@@ -1,19 +1,44 @@
 <x-shop.layout :shop="$shop" title="Thank you">
 <div class="two-columns">
 <section>
+@if ($isOpen)
 <h1>Thank you, <bdi>{{ $order->name }}</bdi></h1>
 <p class="lead">Your order <strong>{{ $order->number }}</strong> is made. {{ $order->captured_at === null ? 'The payment is authorised.' : 'The payment has arrived.' }}</p>
 <h2>It goes to</h2>
-<address dir="auto">{{ $order->name }}<br>{{ $order->street }}<br>{{ trim("{$order->postcode} {$order->town}") }}<br>{{ $country }}</address>
+<address dir="auto">{{ $order->name }}<br>@if ($order->company !== ''){{ $order->company }}<br>@endif{{ $order->street }}<br>{{ trim("{$order->postcode} {$order->town}") }}<br>{{ $country }}</address>
+@if ($order->comment !== '')
+<h2>What you told us</h2>
+<p dir="auto" class="comment">{{ $order->comment }}</p>
+@endif
+@else
+<h1>Order {{ $order->number }}</h1>
+<p class="lead">{{ $order->captured_at === null ? 'It is made, and its payment is authorised.' : 'It is made and paid.' }}</p>
+<form method="post" action="/thanks/{{ $order->token }}" class="ask-link">
+<p>A day after the order this page shows the goods and nothing of the person. A fresh link, sent to the address that ordered, shows all of it.</p>
+<button class="button second">Send me a fresh link</button>
+</form>
+@endif
+@if ($isSent)<p class="notice" role="status">If this order has an e-mail address, a link is on its way to it. It works for 30 minutes.</p>@endif
 <p><a href="/">Back to the shop</a></p>
 </section>
 <section class="slip" aria-label="The receipt">
 <dl class="bill">
 @foreach ($order->lines as $line)
-<div><dt><bdi>{{ $line->name }}</bdi>@if ($line->quantity > 1) <span class="bill-count">{{ $line->quantity }} × {{ $order->money($line->unit_minor)->shown() }}</span>@endif</dt><dd>{{ $order->money($line->subtotal_minor)->shown() }}</dd></div>
+<div><dt><bdi>{{ $line->name }}</bdi>@if ($line->choices !== '') <span class="bill-count" dir="auto">{{ $line->choices }}</span>@endif @if ($line->quantity > 1 || ! $isOpen) <span class="bill-count">{{ $line->quantity }} × {{ $isOpen ? $order->money($line->unit_minor)->shown() : '' }}</span>@endif @if ($line->back_ordered > 0) <span class="bill-count">{{ $line->back_ordered }} of them {{ $line->back_ordered === 1 ? 'follows' : 'follow' }} as soon as there are more.</span>@endif</dt><dd>{{ $isOpen ? $order->money($line->subtotal_minor)->shown() : '' }}</dd></div>
 @endforeach
-<div class="bill-rule"><dt>Shipping <span class="bill-why">{{ $order->shipping_because }}</span></dt><dd>{{ $order->money($order->shipping_minor)->shown() }}</dd></div>
+@if ($isOpen)
+@if ($order->discount_minor > 0)
+<div class="bill-rule"><dt>Discount <span class="bill-why">{{ $order->reasons['discount'] ?? '' }}</span></dt><dd>−{{ $order->money($order->discount_minor)->shown() }}</dd></div>
+@endif
+<div class="bill-rule"><dt>Shipping <span class="bill-why">{{ $order->reasons['shipping'] ?? '' }}</span></dt><dd>{{ $order->money($order->shipping_minor)->shown() }}</dd></div>
+@if ($order->tax_minor > 0 && ! $order->tax_is_contained)
+<div class="bill-rule"><dt>Tax</dt><dd>{{ $order->money($order->tax_minor)->shown() }}</dd></div>
+@endif
 <div class="bill-total"><dt>Paid</dt><dd>{{ $order->money($order->total_minor)->shown() }}</dd></div>
+@if ($order->tax_minor > 0 && $order->tax_is_contained)
+<div class="bill-tax"><dt>Tax in it</dt><dd>{{ $order->money($order->tax_minor)->shown() }}</dd></div>
+@endif
+@endif
 </dl>
 @if ($payNotice)<p class="pay-notice">{{ $payNotice }}</p>@endif
 </section>

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Checkout;
 
 use PaperKite\Checkout\CartDigest;
+use PaperKite\Checkout\CheckoutField;
+use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Checkout\Demand;
 use PaperKite\Checkout\DetailsEntry;
 use PaperKite\Checkout\PaymentTerms;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Quote\CartLine;
 use PaperKite\Quote\Quantity;
-use PaperKite\Quote\Quote;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Samples;
@@ -22,7 +24,7 @@ final class CheckoutTest extends TestCase
 
     public function test_sound_details_are_read(): void
     {
-        $entry = new DetailsEntry(self::TYPED);
+        $entry = new DetailsEntry(self::TYPED, new CheckoutRules);
 
         self::assertSame([], $entry->errors);
         self::assertSame(['Ada Nwosu-Reed', ''], [$entry->details?->name, $entry->details?->postcode]);
@@ -31,7 +33,7 @@ final class CheckoutTest extends TestCase
     #[DataProvider('wrong')]
     public function test_a_wrong_field_is_told_at_the_field(string $field, string $typed, string $sentence): void
     {
-        $entry = new DetailsEntry([$field => $typed] + self::TYPED);
+        $entry = new DetailsEntry([$field => $typed] + self::TYPED, new CheckoutRules);
 
         self::assertSame([$field], array_keys($entry->errors));
         self::assertStringContainsString($sentence, $entry->errors[$field]);
@@ -57,14 +59,25 @@ final class CheckoutTest extends TestCase
     {
         self::assertSame(
             ['email', 'name', 'street', 'town', 'country'],
-            array_keys((new DetailsEntry(array_fill_keys(array_keys(self::TYPED), '')))->errors),
+            array_keys((new DetailsEntry(array_fill_keys(array_keys(self::TYPED), ''), new CheckoutRules))->errors),
         );
+    }
+
+    public function test_the_seller_says_what_is_asked_but_not_away_what_a_parcel_needs(): void
+    {
+        $rules = new CheckoutRules(['phone' => Demand::Required, 'comment' => Demand::Optional, 'town' => Demand::Off, 'postcode' => Demand::Off]);
+        $entry = new DetailsEntry(['comment' => "Ring twice.\r\nThe dog is kind."] + self::TYPED, $rules);
+
+        self::assertSame([Demand::Required, Demand::Optional], [$rules->demand(CheckoutField::Town), $rules->demand(CheckoutField::Postcode)]);
+        self::assertSame(['phone'], array_keys($entry->errors));
+        self::assertSame("Ring twice.\nThe dog is kind.", (new DetailsEntry(['phone' => '+353 1 5550 100', 'comment' => "Ring twice.\r\nThe dog is kind."] + self::TYPED, $rules))->details?->comment);
+        self::assertSame('', (new DetailsEntry(['comment' => 'Not asked.'] + self::TYPED, new CheckoutRules))->details?->comment);
     }
 
     public function test_the_digest_changes_with_all_that_is_paid_for(): void
     {
         $digest = static fn (int $cents, int $quantity, int $fee, string $name = 'Honey'): string => CartDigest::of(
-            Quote::of([new CartLine(Samples::product($cents, name: $name), Quantity::of($quantity))], Samples::rules($fee)),
+            Samples::quote([new CartLine(Samples::product($cents, name: $name), Quantity::of($quantity))], Samples::rules($fee)),
         );
         $digests = [$digest(980, 1, 390), $digest(981, 1, 390), $digest(980, 2, 390), $digest(980, 1, 0), $digest(980, 1, 390, 'Wax')];
 

@@ -9,7 +9,6 @@ use PaperKite\Offer\Destination;
 use PaperKite\Offer\Offer;
 use PaperKite\Offer\Segment;
 use PaperKite\Offer\Sentence;
-use PaperKite\Quote\Quote;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Samples;
@@ -54,6 +53,6 @@ final class SentenceTest extends TestCase
     /** @param  list<string>  $places */
     private function sentence(Offer $offer, array $places, int $fee): Sentence
     {
-        return Sentence::of($offer, Quote::of([$offer->line()], Samples::rules($fee)), $places);
+        return Sentence::of($offer, Samples::quote([$offer->line()], Samples::rules($fee)), $places);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\CountedPage;
 use App\Http\Requests\OfferRequest;
 use App\Http\Resources\OfferListResource;
 use App\Http\Resources\OfferResource;
@@ -28,14 +29,13 @@ final readonly class OfferController
     public function list(Request $request, Shop $shop, ClickTrace $traces): JsonResponse
     {
         $pattern = Search::pattern($request);
-        $offers = $shop->offers()->with(['product', 'placements'])
+        $offers = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with(['product.variants', 'placements'])
             ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->where('caption', 'like', $pattern)
                 ->orWhere('state', 'like', $pattern)
                 ->orWhereRelation('product', 'name', 'like', $pattern)
                 ->orWhereRelation('placements', 'page', 'like', $pattern)))
-            ->orderByDesc('updated_at')->orderByDesc('id')
-            ->paginate(self::PER_PAGE);
+            ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
         $trace = $traces->ofOffers(array_map(static fn (Offer $offer): int => $offer->id, array_values($offers->items())));
 
         return response()->json(new OfferListResource(
@@ -52,14 +52,14 @@ final readonly class OfferController
     {
         $offer = $shop->offers()->create(['state' => OfferState::Draft, ...$request->attributesOfOffer()]);
 
-        return response()->json(OfferResource::of($offer->load(['product', 'placements']), $shop), 201);
+        return response()->json(OfferResource::of($offer->load(['product.variants', 'placements']), $shop), 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/{offer}', operationId: 'offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
     #[Answer(OfferResource::class)]
     public function show(Shop $shop, Offer $offer): JsonResponse
     {
-        return response()->json(OfferResource::of($offer->load(['product', 'placements']), $shop));
+        return response()->json(OfferResource::of($offer->load(['product.variants', 'placements']), $shop));
     }
 
     #[OA\Put(path: '/shops/{shop}/offers/{offer}', operationId: 'changeOffer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
@@ -70,6 +70,6 @@ final readonly class OfferController
     {
         $offer->update($request->attributesOfOffer());
 
-        return response()->json(OfferResource::of($offer->load(['product', 'placements']), $shop));
+        return response()->json(OfferResource::of($offer->load(['product.variants', 'placements']), $shop));
     }
 }

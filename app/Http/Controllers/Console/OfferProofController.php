@@ -23,6 +23,12 @@ final readonly class OfferProofController
     {
         $placements = Placement::query()->where(['shop_id' => $shop->id, 'offer_id' => $request->integer('offer')])->orderBy('id')->get();
 
-        return response()->json(ProofResource::of($request->draft(), $shop, array_values($placements->map(fn (Placement $placement): string => $placement->page)->all())));
+        return response()->json(ProofResource::of(
+            $request->draft(),
+            $shop,
+            array_values($placements->map(fn (Placement $placement): string => $placement->page)->all()),
+            $shop->home_country,
+            $request->product()?->lead()->path ?? '',
+        ));
     }
 }

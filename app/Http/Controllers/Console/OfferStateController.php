@@ -29,12 +29,12 @@ final readonly class OfferStateController
     public function __invoke(OfferStateRequest $request, Shop $shop, Offer $offer): JsonResponse
     {
         DB::transaction(function () use ($request, $shop, $offer): void {
-            $offer = Offer::query()->whereKey($offer->id)->with('product')->lockForUpdate()->firstOrFail();
+            $offer = Offer::query()->whereKey($offer->id)->with('product.variants')->lockForUpdate()->firstOrFail();
             $this->mustBeAllowed($offer, $shop, $request->state());
             $offer->update(['state' => $request->state()]);
         });
 
-        return response()->json(OfferResource::of($offer->refresh()->load(['product', 'placements']), $shop));
+        return response()->json(OfferResource::of($offer->refresh()->load(['product.variants', 'placements']), $shop));
     }
 
     private function mustBeAllowed(Offer $offer, Shop $shop, OfferState $next): void

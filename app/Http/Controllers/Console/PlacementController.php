@@ -23,6 +23,6 @@ final readonly class PlacementController
     {
         $place($offer, $request->page());
 
-        return response()->json(OfferResource::of($offer->load(['product', 'placements']), $shop), 201);
+        return response()->json(OfferResource::of($offer->load(['product.variants', 'placements']), $shop), 201);
     }
 }

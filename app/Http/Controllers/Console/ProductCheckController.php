@@ -9,30 +9,18 @@ use App\Http\Requests\ProductRequest;
 use App\Http\Resources\ProductCheckResource;
 use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use PaperKite\Money\Money;
-use PaperKite\Refusal;
 
 /** Reads a product's form back while it is filled in; nothing is saved. */
 final readonly class ProductCheckController
 {
     #[OA\Post(path: '/shops/{shop}/products/check', operationId: 'checkProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'except', description: 'The product that is being changed.', in: 'query', schema: new OA\Schema(type: 'integer'))])]
-    #[OA\RequestBody(content: new OA\JsonContent(ref: ProductRequest::class))]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
     #[Answer(ProductCheckResource::class)]
-    public function __invoke(Request $request, Shop $shop): JsonResponse
+    public function __invoke(ProductRequest $request, Shop $shop): JsonResponse
     {
-        $errors = ProductRequest::errorsIn($request, $shop);
+        $product = $request->has('except') ? $shop->products()->whereKey($request->integer('except'))->first() : null;
 
-        return response()->json(new ProductCheckResource($this->shown($request, $shop), $errors === [] ? new \stdClass : $errors));
-    }
-
-    private function shown(Request $request, Shop $shop): ?string
-    {
-        try {
-            return Money::fromEntry($request->string('price')->toString(), $shop->currency())->shown();
-        } catch (Refusal) {
-            return null;
-        }
+        return response()->json(ProductCheckResource::of($request->entry(), $request->string('sku')->toString(), $request->findings($product), $shop));
     }
 }

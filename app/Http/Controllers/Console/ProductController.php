@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Catalogue\SaveProduct;
 use App\Http\Answer;
 use App\Http\Requests\ProductRequest;
+use App\Http\Resources\ProductFormResource;
 use App\Http\Resources\ProductListResource;
-use App\Http\Resources\ProductResource;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Database\Eloquent\Builder;
@@ -19,13 +20,19 @@ final readonly class ProductController
 {
     private const PER_PAGE = 20;
 
+    public function __construct(private SaveProduct $save) {}
+
     #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(ProductListResource::class)]
     public function list(Request $request, Shop $shop): JsonResponse
     {
         $pattern = Search::pattern($request);
-        $products = $shop->products()
-            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either->where('name', 'like', $pattern)->orWhere('sku', 'like', $pattern)))
+        $products = $shop->products()->with('variants')
+            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
+                ->where('name', 'like', $pattern)
+                ->orWhere('sku', 'like', $pattern)
+                ->orWhereRelation('variants', 'sku', 'like', $pattern)
+                ->orWhereRelation('categories', 'name', 'like', $pattern)))
             ->orderBy('name')->orderBy('id')
             ->paginate(self::PER_PAGE);
 
@@ -33,29 +40,27 @@ final readonly class ProductController
     }
 
     #[OA\Post(path: '/shops/{shop}/products', operationId: 'createProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
-    #[OA\RequestBody(content: new OA\JsonContent(ref: ProductRequest::class))]
-    #[Answer(ProductResource::class, 201)]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
+    #[Answer(ProductFormResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(ProductRequest $request, Shop $shop): JsonResponse
     {
-        return response()->json(ProductResource::of($shop->products()->create($request->attributesOfProduct())), 201);
+        return response()->json(ProductFormResource::of(($this->save)($shop, null, $request->product(), $request->extras()), $shop), 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/products/{product}', operationId: 'product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
-    #[Answer(ProductResource::class)]
+    #[Answer(ProductFormResource::class)]
     public function show(Shop $shop, Product $product): JsonResponse
     {
-        return response()->json(ProductResource::of($product));
+        return response()->json(ProductFormResource::of($product, $shop));
     }
 
     #[OA\Put(path: '/shops/{shop}/products/{product}', operationId: 'changeProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
-    #[OA\RequestBody(content: new OA\JsonContent(ref: ProductRequest::class))]
-    #[Answer(ProductResource::class)]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
+    #[Answer(ProductFormResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(ProductRequest $request, Shop $shop, Product $product): JsonResponse
     {
-        $product->update($request->attributesOfProduct());
-
-        return response()->json(ProductResource::of($product));
+        return response()->json(ProductFormResource::of(($this->save)($shop, $product, $request->product(), $request->extras()), $shop));
     }
 }

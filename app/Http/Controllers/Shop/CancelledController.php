@@ -25,6 +25,10 @@ final readonly class CancelledController
             return new RedirectResponse("/return/{$reference}", Answer::HTTP_SEE_OTHER);
         }
 
+        if ($shop->checkout_rules->afterCancelling !== null) {
+            return new RedirectResponse($shop->checkout_rules->afterCancelling, Answer::HTTP_SEE_OTHER);
+        }
+
         return response()->view('shop.notice', [
             'shop' => $shop,
             'title' => 'Nothing was paid',

@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Carts\AddToCart;
+use App\Carts\ApplyCoupon;
 use App\Carts\CartForm;
+use App\Carts\CartPage;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
+use App\Carts\Goods;
 use App\Carts\TooManyCarts;
 use App\Carts\Visitor;
 use App\Models\Cart;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Models\Variant;
+use App\Shopfront\ProductPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Quote\InvalidQuantity;
@@ -30,23 +34,27 @@ final readonly class CartController
         private FindCart $carts,
         private EditCart $editCart,
         private AddToCart $addToCart,
+        private ApplyCoupon $applyCoupon,
+        private CartPage $page,
+        private ProductPage $productPage,
     ) {}
 
-    public function show(Request $request, Shop $shop): Response
+    public function show(Request $request, Shop $shop): Answer
     {
-        return $this->page($shop, $this->carts->shared($shop, Visitor::of($request)));
+        return $this->page->shown($shop, $this->carts->shared($shop, Visitor::of($request)), $request);
     }
 
     public function edit(Request $request, Shop $shop): Answer
     {
         $cart = $this->carts->shared($shop, Visitor::of($request));
         if ($cart === null) {
-            return $this->page($shop, null);
+            return $this->page->shown($shop, null, $request);
         }
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove);
-        if ($edit->errors !== []) {
-            return $this->page($shop, $cart->refresh(), $form, $edit->errors);
+        $couponError = $shop->checkout_rules->couponPlace->isInCart() ? ($this->applyCoupon)($shop, $cart, $request) : null;
+        if ($edit->errors !== [] || $couponError !== null) {
+            return $this->page->corrected($shop, $cart->refresh(), $request, $form, $edit->errors, $couponError);
         }
 
         return new RedirectResponse($request->has('to_checkout') ? "/checkout/{$cart->ref}" : '/cart', Answer::HTTP_SEE_OTHER);
@@ -55,15 +63,18 @@ final readonly class CartController
     public function add(Request $request, Shop $shop): Answer
     {
         $product = Product::query()->where(['shop_id' => $shop->id, 'sku' => $request->string('sku')->toString()])->firstOrFail();
+        $choices = array_values(array_map(static fn (mixed $choice): string => is_string($choice) ? $choice : '', (array) $request->input('choice', [])));
         $typed = $request->string('quantity', '1')->toString();
-        try {
-            $quantity = Quantity::fromEntry($typed)->pieces;
-        } catch (InvalidQuantity $invalid) {
-            return response()->view('shop.product', ['shop' => $shop, 'product' => $product, 'quantity' => $typed, 'code' => $request->string('k')->toString(), 'error' => $invalid->getMessage()], 422);
+        $code = $request->string('k')->toString();
+        $variant = $product->has_variants ? $product->variants->first(fn (Variant $variant): bool => $variant->choices === $choices) : null;
+        $errors = $this->errors($product, $variant, $typed);
+        if ($errors !== []) {
+            return $this->productPage->corrected($request, $shop, $product, $choices, $typed, $code, $errors);
         }
         $visitor = Visitor::of($request);
+        $goods = new Goods($product, $variant, Quantity::fromEntry($typed)->pieces);
         try {
-            DB::transaction(fn (): Cart => $this->addToCart->toShared($shop, $visitor, $product, $quantity, $this->placement($request, $shop, $product), $request), 3);
+            DB::transaction(fn (): Cart => $this->addToCart->toShared($shop, $visitor, $goods, $this->placement($code, $shop, $product), $request), 3);
         } catch (TooManyCarts) {
             abort(429);
         }
@@ -73,26 +84,32 @@ final readonly class CartController
         return $answer;
     }
 
-    /** The placement that led to the product's page, so that the order can be credited to it. */
-    private function placement(Request $request, Shop $shop, Product $product): ?Placement
+    /** @return array{quantity?: string, choices?: string} */
+    private function errors(Product $product, ?Variant $variant, string $quantity): array
     {
-        $code = PlacementCode::read($request->string('k')->toString());
+        $errors = [];
+        if ($product->has_variants && $variant === null) {
+            $errors['choices'] = 'Choose one of each; this combination is not to be had.';
+        } elseif (! Product::stockOf($variant !== null ? $variant->stock : $product->stock, $product->allows_back_order)->covers(1)) {
+            $errors['choices'] = 'This is sold out at the moment; choose another.';
+        }
+        try {
+            Quantity::fromEntry($quantity);
+        } catch (InvalidQuantity $invalid) {
+            $errors['quantity'] = $invalid->getMessage();
+        }
 
-        return $code === null ? null : Placement::query()
-            ->where(['shop_id' => $shop->id, 'code' => $code->text])
-            ->whereRelation('offer', 'product_id', $product->id)
-            ->first();
+        return $errors;
     }
 
-    /** @param  array<int, string>  $errors */
-    private function page(Shop $shop, ?Cart $cart, ?CartForm $form = null, array $errors = []): Response
+    /** The placement that led to the product's page, so that the order can be credited to it. */
+    private function placement(string $code, Shop $shop, Product $product): ?Placement
     {
-        return response()->view('shop.cart', [
-            'shop' => $shop,
-            'cart' => $cart,
-            'receipt' => $cart?->receipt($shop),
-            'quantities' => $form->quantities ?? [],
-            'errors' => $errors,
-        ], $errors === [] ? 200 : 422);
+        $read = PlacementCode::read($code);
+
+        return $read === null ? null : Placement::query()
+            ->where(['shop_id' => $shop->id, 'code' => $read->text])
+            ->whereRelation('offer', 'product_id', $product->id)
+            ->first();
     }
 }

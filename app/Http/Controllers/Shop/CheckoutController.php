@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Carts\ApplyCoupon;
 use App\Carts\CartForm;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
@@ -12,13 +13,16 @@ use App\Checkout\BillChanged;
 use App\Checkout\CheckoutPage;
 use App\Checkout\OpenPayment;
 use App\Models\Cart;
+use App\Models\Order;
 use App\Models\Payment;
 use App\Models\Shop;
 use App\Payments\PaymentState;
 use App\Payments\ProviderUnreachable;
+use App\Shoppers\ShopperSession;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\DetailsEntry;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
@@ -28,6 +32,7 @@ final readonly class CheckoutController
     public function __construct(
         private FindCart $carts,
         private EditCart $editCart,
+        private ApplyCoupon $applyCoupon,
         private OpenPayment $openPayment,
         private CheckoutPage $page,
     ) {}
@@ -39,9 +44,11 @@ final readonly class CheckoutController
             return $this->nothingToPay($shop, $cart);
         }
 
-        return $this->page->shown($shop, $cart, notice: match ($request->query('after')) {
+        $this->fillIn($shop, $cart, Visitor::of($request));
+
+        return $this->page->shown($shop, $cart, $request, notice: match ($request->query('after')) {
             'declined' => 'The payment did not go through, and nothing was paid. You can try again.',
-            'changed' => 'The bill below is the new one.',
+            'changed' => 'The bill is the new one.',
             default => null,
         });
     }
@@ -52,48 +59,64 @@ final readonly class CheckoutController
         if ($cart === null || $cart->lines->isEmpty()) {
             return $this->nothingToPay($shop, $cart);
         }
-        $details = new DetailsEntry($this->typed($request));
-        $cart->update(['typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 500), $details->typed)]);
+        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules);
+        $cart->update([
+            'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
+            'country' => isset($details->errors['country']) ? $cart->country : $details->typed['country'],
+        ]);
 
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove);
-        if ($edit->errors !== []) {
-            return $this->page->corrected($shop, $cart->refresh(), $details->typed, [], $form->quantities, $edit->errors);
+        $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? ($this->applyCoupon)($shop, $cart, $request) : null;
+        if ($edit->errors !== [] || $couponError !== null) {
+            $errors = $couponError === null ? [] : ['coupon' => $couponError];
+
+            return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => $request->string('coupon')->toString()] + $details->typed, $errors, $form->quantities, $edit->errors);
         }
-        if ($edit->hasChanged || $request->has('update')) {
+        if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
             return new RedirectResponse("/checkout/{$ref}?after=changed", Answer::HTTP_SEE_OTHER);
         }
         if ($details->details === null) {
-            return $this->page->corrected($shop, $cart->refresh(), $details->typed, $details->errors);
+            return $this->page->corrected($shop, $cart->refresh(), $request, $details->typed, $details->errors);
         }
 
         try {
             $payment = ($this->openPayment)($shop, $cart, $details->details, $request->string('digest')->toString());
         } catch (BillChanged $changed) {
-            return $this->page->refused($shop, $cart->refresh(), 409, $changed->getMessage());
+            return $this->page->refused($shop, $cart->refresh(), $request, 409, $changed->getMessage());
         } catch (ProviderUnreachable $unreachable) {
             report($unreachable);
 
-            return $this->page->refused($shop, $cart->refresh(), 503, 'The payment page can’t be reached just now. Nothing was paid; try again in a moment.');
+            return $this->page->refused($shop, $cart->refresh(), $request, 503, 'The payment page can’t be reached just now. Nothing was paid; try again in a moment.');
         }
 
         return new RedirectResponse($payment->hosted_url ?? "/return/{$payment->reference}", Answer::HTTP_SEE_OTHER);
     }
 
-    /** @return array{email: string, name: string, street: string, postcode: string, town: string, country: string} */
+    /** A shopper who is signed in finds what they typed the last time. */
+    private function fillIn(Shop $shop, Cart $cart, Visitor $visitor): void
+    {
+        $email = $cart->typed === null ? ShopperSession::email($shop, $visitor) : null;
+        $last = $email === null ? null : Order::query()->where(['shop_id' => $shop->id, 'email' => $email])->latest('id')->first();
+        if ($last !== null) {
+            $cart->update(['country' => $cart->country ?? $last->country, 'typed' => [
+                'email' => $last->email, 'name' => $last->name, 'company' => $last->company, 'street' => $last->street,
+                'postcode' => $last->postcode, 'town' => $last->town, 'country' => $last->country, 'phone' => $last->phone,
+            ]]);
+        }
+    }
+
+    /** @return array<string, string> by field */
     private function typed(Request $request): array
     {
-        $text = static function (string $field) use ($request): string {
-            $value = $request->input($field);
+        $typed = [];
+        foreach (CheckoutField::cases() as $field) {
+            $value = $request->input($field->value);
+            $typed[$field->value] = is_string($value) ? $value : '';
+        }
 
-            return is_string($value) ? $value : '';
-        };
-
-        return [
-            'email' => $text('email'), 'name' => $text('name'), 'street' => $text('street'),
-            'postcode' => $text('postcode'), 'town' => $text('town'), 'country' => $text('country'),
-        ];
+        return $typed;
     }
 
     private function nothingToPay(Shop $shop, ?Cart $cart): Response

@@ -11,8 +11,8 @@ use App\Clicks\PlacementLookup;
 use App\Clicks\RequestHeaders;
 use App\Http\ShopHosts;
 use App\Models\Placement;
-use App\Models\Product;
 use App\Models\Shop;
+use App\Shopfront\ShopfrontGoods;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -50,7 +50,7 @@ final readonly class PlacementController
             $placement->offer->state === OfferState::Draft => $this->unknown($request),
             $placement->offer->state === OfferState::Archived => $this->page($placement->shop, 410, 'This offer has ended', 'What was sold here is no longer on offer.'),
             $placement->offer->state === OfferState::Paused => $this->resting($placement, $request, 'Taking a rest', 'This offer is paused for now. Come back a little later.'),
-            $placement->offer->toCore()->isSoldOut() => $this->resting($placement, $request, 'Sold out', "“{$placement->offer->product->name}” is sold out at the moment."),
+            $placement->offer->isSoldOut() => $this->resting($placement, $request, 'Sold out', "“{$placement->offer->product->name}” is sold out at the moment."),
             default => $this->followed($placement, $request),
         };
     }
@@ -63,7 +63,7 @@ final readonly class PlacementController
         } catch (TooManyCarts) {
             return $this->page($placement->shop, 200, 'A moment, please', 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.');
         }
-        if ($placement->offer->destination->addsAtOnce()) {
+        if ($placement->offer->addsAtOnce()) {
             $answer->headers->setCookie($visitor->cookie());
         }
 
@@ -93,7 +93,7 @@ final readonly class PlacementController
             'shop' => $shop,
             'title' => $title,
             'text' => $text,
-            'others' => Product::query()->where('shop_id', $shop->id)->where(fn ($query) => $query->whereNull('stock')->orWhere('stock', '>', 0))->orderBy('name')->limit(4)->get(),
+            'others' => ShopfrontGoods::available($shop, 4),
         ], $status, ['X-Robots-Tag' => 'noindex']);
     }
 
@@ -102,7 +102,7 @@ final readonly class PlacementController
     {
         return response()->view('shop.frame', [
             'shop' => $placement->shop,
-            'caption' => $placement->offer->toCore()->caption(),
+            'caption' => $placement->offer->caption(),
             'link' => PlacementLink::PATH.$placement->code,
         ], 200, [
             'X-Robots-Tag' => 'noindex',

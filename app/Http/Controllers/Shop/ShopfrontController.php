@@ -6,6 +6,9 @@ namespace App\Http\Controllers\Shop;
 
 use App\Models\Product;
 use App\Models\Shop;
+use App\Shopfront\FindGoods;
+use App\Shopfront\ProductPage;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -13,22 +16,27 @@ final readonly class ShopfrontController
 {
     private const PER_PAGE = 24;
 
-    public function list(Shop $shop): Response
+    public function __construct(private ProductPage $page) {}
+
+    public function list(Request $request, Shop $shop): Response
     {
+        $category = $request->filled('category') ? $shop->categories()->whereKey($request->integer('category'))->firstOrFail() : null;
+
         return response()->view('shop.list', [
             'shop' => $shop,
-            'products' => Product::query()->where('shop_id', $shop->id)->orderBy('name')->orderBy('id')->simplePaginate(self::PER_PAGE),
+            'category' => $category,
+            'categories' => $shop->categories()->whereHas('products')->limit(24)->get(),
+            'products' => Product::query()->where('shop_id', $shop->id)
+                ->when($category !== null, fn (Builder $query) => $query->whereHas('categories', fn (Builder $in) => $in->whereKey($category?->id)))
+                ->with('variants')
+                ->orderBy('name')->orderBy('id')->simplePaginate(self::PER_PAGE),
         ]);
     }
 
     public function product(Request $request, Shop $shop, string $sku): Response
     {
-        return response()->view('shop.product', [
-            'shop' => $shop,
-            'product' => Product::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->firstOrFail(),
-            'quantity' => $request->string('quantity', '1')->toString(),
-            'code' => $request->string('k')->toString(),
-            'error' => null,
-        ]);
+        $found = FindGoods::bySku($shop, $sku) ?? abort(404);
+
+        return $this->page->shown($request, $shop, $found->product, $found->variant, $request->string('quantity', '1')->toString(), $request->string('k')->toString());
     }
 }

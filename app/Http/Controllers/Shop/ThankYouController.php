@@ -7,22 +7,46 @@ namespace App\Http\Controllers\Shop;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
+use App\Shoppers\SendLink;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as Answer;
 use Symfony\Component\Intl\Countries;
 
+/** An order as its shopper sees it: all of it for a day, then its goods and state, until a fresh link is asked for. */
 final readonly class ThankYouController
 {
-    public function __construct(private PaymentProvider $provider) {}
+    private const OPEN_HOURS = 24;
 
-    public function __invoke(Shop $shop, string $token): Response
+    public function __construct(
+        private PaymentProvider $provider,
+        private SendLink $send,
+    ) {}
+
+    public function show(Request $request, Shop $shop, string $token): Response
     {
-        $order = Order::query()->where(['shop_id' => $shop->id, 'token' => $token])->with('lines')->firstOrFail();
+        $order = $this->order($shop, $token)->load('lines');
 
         return response()->view('shop.thanks', [
             'shop' => $shop,
             'order' => $order,
+            'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->isFuture() || $order->opened_until?->isFuture() === true,
+            'isSent' => $request->query('after') === 'sent',
             'country' => Countries::getName($order->country, 'en'),
             'payNotice' => $this->provider->notice(),
         ]);
+    }
+
+    public function ask(Request $request, Shop $shop, string $token): RedirectResponse
+    {
+        $this->send->toOpen($this->order($shop, $token)->setRelation('shop', $shop), $request);
+
+        return new RedirectResponse("/thanks/{$token}?after=sent", Answer::HTTP_SEE_OTHER);
+    }
+
+    private function order(Shop $shop, string $token): Order
+    {
+        return Order::query()->where(['shop_id' => $shop->id, 'token' => $token])->firstOrFail();
     }
 }

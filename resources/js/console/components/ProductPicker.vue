@@ -6,6 +6,7 @@ import { api, outcome, type Schemas } from '../../shared/client'
 import { useLatest } from '../composables/useLatest'
 import { useSession } from '../stores/session'
 
+const props = defineProps<{ except?: number | null }>()
 const emit = defineEmits<{ picked: [product: Schemas['Product']] }>()
 const session = useSession()
 const search = ref('')
@@ -14,7 +15,7 @@ const latest = useLatest((typed: string) =>
     api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: { search: typed, page: 1 } } }),
   ),
 )
-const found = computed(() => latest.answer.value?.data?.items ?? [])
+const found = computed(() => (latest.answer.value?.data?.items ?? []).filter(({ id }) => id !== props.except))
 
 watchDebounced(search, (typed) => latest.run(typed), { debounce: 120 })
 onMounted(() => latest.run(''))
@@ -38,7 +39,7 @@ function pick(product: Schemas['Product'] | null): void {
         <li class="flex cursor-pointer items-center gap-3 px-2 py-1.5" :class="{ 'bg-paper': active }">
           <img :src="product.picture_path" alt="" width="36" height="36" />
           <span class="min-w-0 flex-1 [overflow-wrap:anywhere]" dir="auto">{{ product.name }}</span>
-          <span class="whitespace-nowrap">{{ product.price.shown }}</span>
+          <span class="whitespace-nowrap">{{ product.price_shown }}</span>
         </li>
       </ComboboxOption>
     </ComboboxOptions>

@@ -10,7 +10,8 @@ const session = useSession()
 <template>
   <section aria-labelledby="proof-bill">
     <h2 id="proof-bill" class="sentence mb-3 text-lg font-semibold">On the bill</h2>
-    <BillSlip v-if="bill" :bill="bill" />
+    <BillSlip v-if="bill" :bill="bill" with-profit />
+    <p v-else class="text-amber">The bill can’t be told: nothing ships to the shop’s home country yet.</p>
     <p class="mt-2 text-sm text-pencil">
       <template v-if="session.shop?.payee"
         >Paid to account <span class="font-mono">{{ session.shop.payee }}</span>; no button or page carries

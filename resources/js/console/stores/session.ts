@@ -15,7 +15,15 @@ export const useSession = defineStore('session', () => {
   }
 
   async function enter(wanted: string): Promise<boolean> {
-    if (shop.value?.slug === wanted) return true
+    return shop.value?.slug === wanted || (await read(wanted))
+  }
+
+  /** Reads the shop anew, after something that its lists of names come from was changed. */
+  async function reload(): Promise<void> {
+    await read(slug.value)
+  }
+
+  async function read(wanted: string): Promise<boolean> {
     const { data } = await outcome(api.GET('/shops/{shop}', { params: { path: { shop: wanted } } }))
     if (data) shop.value = data
     return data !== undefined
@@ -33,5 +41,5 @@ export const useSession = defineStore('session', () => {
     shop.value = null
   }
 
-  return { person, shop, slug, firstShop, load, enter, signIn, signOut }
+  return { person, shop, slug, firstShop, load, enter, reload, signIn, signOut }
 })

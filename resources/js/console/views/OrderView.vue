@@ -43,6 +43,11 @@ onMounted(async () => {
           }}</span>
         </address>
         <p class="mt-1 [overflow-wrap:anywhere]">{{ order.email }}</p>
+        <p v-if="order.phone">{{ order.phone }}</p>
+      </section>
+      <section v-if="order.comment">
+        <h2 class="small-title mb-1">Says</h2>
+        <p class="[overflow-wrap:anywhere] whitespace-pre-line" dir="auto">{{ order.comment }}</p>
       </section>
       <section>
         <h2 class="small-title mb-1">Placed</h2>
@@ -59,16 +64,22 @@ onMounted(async () => {
             <img :src="line.picture_path" alt="" width="48" height="48" />
             <span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
               ><bdi>{{ line.name }}</bdi
+              ><span v-if="line.choices" class="block" dir="auto">{{ line.choices }}</span
               ><span class="block font-mono text-sm text-pencil">{{ line.sku }}</span></span
             >
-            <span>× {{ line.quantity }}</span>
+            <span class="text-right"
+              >× {{ line.quantity
+              }}<span v-if="line.back_ordered > 0" class="block text-sm text-amber"
+                >{{ line.back_ordered }} not on the shelf</span
+              ></span
+            >
           </li>
         </ul>
       </section>
     </div>
     <section class="self-start border-t-3 border-sea bg-sheet p-5">
       <h2 class="small-title mb-2">The bill, as it was paid</h2>
-      <BillSlip :bill="order.bill" />
+      <BillSlip :bill="order.bill" with-profit />
     </section>
   </div>
 </template>

@@ -11,13 +11,20 @@ const { list, refusal, search, turnTo } = useList((asked) =>
 )
 
 function stockOf(product: Schemas['Product']): string {
-  if (product.stock === null) return 'not counted'
-  return product.stock === 0 ? 'sold out' : `${product.stock} in stock`
+  const variants = product.variant_count > 0 ? `${product.variant_count} variants, ` : ''
+  if (product.is_sold_out) return `${variants}sold out`
+  if (product.stock === null) return `${variants}not counted`
+  return `${variants}${product.is_low ? 'only ' : ''}${product.stock} in stock`
 }
 </script>
 
 <template>
-  <ListHead v-model="search" title="Products" :count="list?.at.total ?? null" filter-label="Filter by name or SKU">
+  <ListHead
+    v-model="search"
+    title="Products"
+    :count="list?.at.total ?? null"
+    filter-label="Filter by name, SKU or category"
+  >
     <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed">New product</RouterLink>
   </ListHead>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
@@ -46,10 +53,12 @@ function stockOf(product: Schemas['Product']): string {
           <span class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ product.sku }}</span>
         </span>
         <span class="grid justify-items-end text-right sm:flex sm:items-baseline">
-          <span class="text-lg sm:order-last sm:w-28">{{ product.price.shown }}</span>
-          <span class="text-sm" :class="product.stock === 0 ? 'font-semibold text-amber' : 'text-pencil'">{{
-            stockOf(product)
-          }}</span>
+          <span class="text-lg sm:order-last sm:w-28">{{ product.price_shown }}</span>
+          <span
+            class="text-sm"
+            :class="product.is_sold_out || product.is_low ? 'font-semibold text-amber' : 'text-pencil'"
+            >{{ stockOf(product) }}</span
+          >
         </span>
       </li>
     </ul>

@@ -1,56 +1,145 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import { api, outcome, sentenceAt, type Refusal } from '../../shared/client'
+import { computed, onMounted, ref } from 'vue'
+import type { Schemas } from '../../shared/client'
+import CountryField from '../components/CountryField.vue'
+import LeaveDialog from '../components/LeaveDialog.vue'
+import LedgerRow from '../components/LedgerRow.vue'
+import PickField from '../components/PickField.vue'
+import CheckoutForm from '../components/shop/CheckoutForm.vue'
+import CouponsField from '../components/shop/CouponsField.vue'
+import PayeeForm from '../components/shop/PayeeForm.vue'
+import RatesField from '../components/shop/RatesField.vue'
+import SampleBill from '../components/shop/SampleBill.vue'
+import ZonesField from '../components/shop/ZonesField.vue'
+import SwitchField from '../components/SwitchField.vue'
 import TextField from '../components/TextField.vue'
+import { useLeaveGuard } from '../composables/useLeaveGuard'
+import { useRules } from '../composables/useRules'
 import { useSession } from '../stores/session'
 
 const session = useSession()
-const amount = ref(session.shop?.shipping_fee.decimal ?? '')
-const refusal = ref<Refusal | null>(null)
-const isSaved = ref(false)
+const { rules, homeCountry, sample, trial, refusal, isDirty, isWorking, errorAt, load, save } = useRules()
+const isCheckoutDirty = ref(false)
+const { isAsking, answer } = useLeaveGuard(computed(() => isDirty.value || isCheckoutDirty.value))
+const NO_TAX = ''
+const shippingClasses = computed(() => [
+  { value: NO_TAX, label: 'not taxed' },
+  ...(session.shop?.tax_classes ?? []).map((value) => ({ value, label: value })),
+])
+const wrongCount = computed(() => Object.keys(trial.value?.errors ?? {}).length)
 
-async function save(): Promise<void> {
-  const { data, refusal: refused } = await outcome(
-    api.PUT('/shops/{shop}/shipping-fee', { params: { path: { shop: session.slug } }, body: { amount: amount.value } }),
-  )
-  refusal.value = refused ?? null
-  isSaved.value = data !== undefined
-  if (!data) return
-  session.shop = data
-  amount.value = data.shipping_fee.decimal
+onMounted(load)
+
+function change(part: Partial<Schemas['ShopRules']>): void {
+  if (rules.value) rules.value = { ...rules.value, ...part }
 }
 </script>
 
 <template>
-  <h1 class="sentence py-6 text-3xl font-semibold">Shop</h1>
-  <div v-if="session.shop" class="grid max-w-2xl gap-8">
-    <form class="flex flex-wrap items-end gap-3" novalidate @submit.prevent="save">
-      <TextField
-        v-model="amount"
-        :label="`Shipping, once an order, in ${session.shop.currency}`"
-        inputmode="decimal"
-        class="w-80"
-        :error="refusal ? (sentenceAt(refusal, 'amount') ?? refusal.message) : undefined"
-        :note="
-          isSaved
-            ? `Saved. Every order now ships for ${session.shop.shipping_fee.shown}.`
-            : `Every order ships for ${session.shop.shipping_fee.shown}.`
-        "
-        @update:model-value="isSaved = false"
-      />
-      <button type="submit" class="deed mb-7">Save</button>
-    </form>
-    <dl class="grid gap-x-6 gap-y-2 sm:grid-cols-[10rem_1fr]">
-      <dt class="text-pencil">Shopfront</dt>
-      <dd>
-        <a :href="session.shop.base" class="follow" target="_blank" rel="noopener">{{ session.shop.base }}</a>
-      </dd>
-      <dt class="text-pencil">Paid to account</dt>
-      <dd class="font-mono">{{ session.shop.payee ?? 'none yet' }}</dd>
-      <dt class="text-pencil">Ready to be paid</dt>
-      <dd :class="session.shop.is_ready ? 'text-good' : 'text-wrong'">
-        {{ session.shop.is_ready ? 'Yes' : 'No; set a payee with “php artisan shop:payee”, and a payment provider.' }}
-      </dd>
-    </dl>
+  <LeaveDialog :is-open="isAsking" @answer="answer" />
+  <div class="pt-6 pb-24">
+    <h1 class="sentence mb-5 text-3xl font-semibold">What the shop adds, and how it asks</h1>
+    <p v-if="refusal && !refusal.errors" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
+    <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div class="min-w-0">
+        <LedgerRow title="Shipping">
+          <ZonesField
+            :model-value="rules.zones"
+            :charts="trial?.charts ?? []"
+            :error-at="errorAt"
+            @update:model-value="(zones) => change({ zones })"
+          />
+        </LedgerRow>
+        <LedgerRow title="Tax">
+          <div class="grid gap-4">
+            <SwitchField
+              label="Prices and fees contain tax"
+              :model-value="rules.prices_include_tax"
+              @update:model-value="(prices_include_tax) => change({ prices_include_tax })"
+            />
+            <RatesField
+              :model-value="rules.tax"
+              :error-at="errorAt"
+              :home="homeCountry"
+              @update:model-value="(tax) => change({ tax })"
+            />
+            <PickField
+              class="max-w-56"
+              label="Shipping is taxed as"
+              :model-value="rules.shipping_tax_class ?? NO_TAX"
+              :choices="shippingClasses"
+              @update:model-value="(name) => change({ shipping_tax_class: name === NO_TAX ? null : name })"
+            />
+            <p v-if="trial?.tax_sentence" class="text-sm text-pencil">{{ trial.tax_sentence }}</p>
+          </div>
+        </LedgerRow>
+        <LedgerRow title="Kept back">
+          <div class="grid gap-4 sm:grid-cols-[9rem_9rem]">
+            <TextField
+              label="Percent"
+              inputmode="decimal"
+              :model-value="rules.payment_fee.percent"
+              :error="errorAt('payment_fee.percent')"
+              @update:model-value="(percent) => rules && change({ payment_fee: { ...rules.payment_fee, percent } })"
+            />
+            <TextField
+              :label="`and ${session.shop?.currency}`"
+              inputmode="decimal"
+              :model-value="rules.payment_fee.fixed"
+              :error="errorAt('payment_fee.fixed')"
+              @update:model-value="(fixed) => rules && change({ payment_fee: { ...rules.payment_fee, fixed } })"
+            />
+          </div>
+          <p class="mt-2 text-sm text-pencil">
+            What the payment provider keeps of each payment. {{ trial?.fee_sentence }}
+          </p>
+        </LedgerRow>
+        <LedgerRow title="At home">
+          <div class="grid gap-4 sm:grid-cols-[16rem_16rem]">
+            <CountryField v-model="homeCountry" label="Country" />
+            <TextField
+              label="Clock (IANA time zone)"
+              :model-value="rules.timezone"
+              :error="errorAt('timezone')"
+              note="Sales begin and end by it."
+              @update:model-value="(timezone) => change({ timezone })"
+            />
+          </div>
+        </LedgerRow>
+        <LedgerRow title="Coupons"><CouponsField /></LedgerRow>
+        <LedgerRow title="Checkout"><CheckoutForm @dirty="(is) => (isCheckoutDirty = is)" /></LedgerRow>
+        <LedgerRow title="Paid to"><PayeeForm /></LedgerRow>
+        <LedgerRow title="Shopfront">
+          <a :href="session.shop?.base" class="follow" target="_blank" rel="noopener">{{ session.shop?.base }}</a>
+        </LedgerRow>
+      </div>
+      <div class="lg:sticky lg:top-4 lg:self-start">
+        <SampleBill
+          v-model="sample"
+          :trial="trial"
+          :currency="session.shop?.currency ?? ''"
+          :tax-classes="session.shop?.tax_classes ?? []"
+        />
+      </div>
+    </div>
+    <div v-if="isDirty" class="fixed inset-x-0 bottom-0 z-20 border-t border-rule bg-paper">
+      <div class="mx-auto flex max-w-[80rem] items-center justify-between gap-4 px-5 py-2.5 sm:px-8">
+        <p class="text-sm" :class="wrongCount > 0 ? 'text-wrong' : 'text-pencil'">
+          {{
+            wrongCount === 0
+              ? 'Changed, not saved yet.'
+              : wrongCount === 1
+                ? 'One thing is still to be put right.'
+                : `${wrongCount} things are still to be put right.`
+          }}
+        </p>
+        <div class="flex gap-3">
+          <button type="button" class="side-deed !min-h-10" @click="load">Take it back</button>
+          <button type="button" class="deed" :disabled="isWorking || wrongCount > 0" @click="save">
+            Save the rules
+          </button>
+        </div>
+      </div>
+    </div>
   </div>
 </template>

@@ -1,22 +1,35 @@
-@props(['cart', 'quantities' => [], 'errors' => []])
+@props(['cart', 'bill', 'quantities' => [], 'errors' => [], 'notices' => []])
 <ul class="lines">
-@foreach ($cart->lines as $line)
-@php $core = $line->toCore(); $error = $errors[$line->id] ?? null; @endphp
+@foreach ($cart->lines->values() as $i => $line)
+@php
+$priced = $bill->receipt?->lines[$i] ?? null;
+$error = $errors[$line->id] ?? null;
+$choices = $line->variant === null ? [] : array_combine(array_map(fn ($option) => $option->name, $line->product->options), $line->variant->choices);
+$name = $line->toCore()->name();
+@endphp
 <li class="line">
-<img src="{{ $core->product->picture->path() }}" alt="" width="72" height="72">
+<img src="{{ $line->picturePath() }}" alt="" width="72" height="72">
 <div class="line-what">
-<a href="/p/{{ rawurlencode($line->product->sku) }}" dir="auto">{{ $line->product->name }}</a>
-<span class="line-unit">{{ $core->product->price->shown() }} each</span>
+<a href="/p/{{ rawurlencode($line->variant->sku ?? $line->product->sku) }}" dir="auto">{{ $line->product->name }}</a>
+@if ($choices !== [])
+<span class="line-choices">@foreach ($choices as $option => $choice)<span><bdi>{{ $option }}</bdi>: <bdi>{{ $choice }}</bdi></span>@endforeach</span>
+@endif
+@if ($priced !== null)
+<span class="line-unit">{{ $priced->unit->today->shown() }} each @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>
+@endif
 </div>
 <div class="line-count">
-<label class="visually-hidden" for="quantity-{{ $line->id }}">Quantity of {{ $line->product->name }}</label>
-<input id="quantity-{{ $line->id }}" name="quantity[{{ $line->id }}]" value="{{ $quantities[$line->id] ?? $line->quantity }}" inputmode="numeric" autocomplete="off" data-quantity @if ($error) aria-invalid="true" aria-describedby="line-error-{{ $line->id }}" @endif>
-<button class="plain" name="remove" value="{{ $line->id }}" aria-label="Remove {{ $line->product->name }}">Remove</button>
+<label class="visually-hidden" for="quantity-{{ $line->id }}">Quantity of {{ $name }}</label>
+<input id="quantity-{{ $line->id }}" name="quantity[{{ $line->id }}]" value="{{ $quantities[$line->id] ?? $line->quantity }}" inputmode="numeric" autocomplete="off" data-reckon @if ($error) aria-invalid="true" aria-describedby="line-error-{{ $line->id }}" @endif>
+<button class="plain" name="remove" value="{{ $line->id }}" aria-label="Remove {{ $name }}">Remove</button>
 </div>
-<span class="line-sum">{{ $core->product->price->multipliedBy($line->quantity)->shown() }}</span>
+<span class="line-sum">{{ $priced?->subtotal->shown() }}</span>
 @if ($error)
 <p class="field-error line-error" id="line-error-{{ $line->id }}">{{ $error }}</p>
 @endif
+@isset($notices[$line->id])
+<p class="line-notice line-error" role="status">{{ $notices[$line->id] }}</p>
+@endisset
 </li>
 @endforeach
 </ul>

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Carts;
+
+use App\Models\Cart;
+use App\Models\Shop;
+use App\Shopfront\Suggestions;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The cart as it is shown: at first, and after a mistake. */
+final readonly class CartPage
+{
+    public function shown(Shop $shop, ?Cart $cart, Request $request): Response
+    {
+        return $this->page($shop, $cart, $request, [], [], null);
+    }
+
+    /** @param  array<int, string>  $lineErrors */
+    public function corrected(Shop $shop, Cart $cart, Request $request, CartForm $form, array $lineErrors, ?string $couponError): Response
+    {
+        return $this->page($shop, $cart, $request, $form->quantities, $lineErrors, $couponError);
+    }
+
+    /**
+     * @param  array<int, string>  $quantities  as typed, by line
+     * @param  array<int, string>  $lineErrors
+     */
+    private function page(Shop $shop, ?Cart $cart, Request $request, array $quantities, array $lineErrors, ?string $couponError): Response
+    {
+        $bill = $cart === null ? null : CartBill::of($shop, $cart, CartCountry::of($shop, $cart, $request));
+
+        return response()->view('shop.cart', [
+            'shop' => $shop,
+            'cart' => $cart,
+            'bill' => $bill,
+            'quantities' => $quantities,
+            'errors' => $lineErrors + ($cart === null ? [] : LineNotices::stock($cart)),
+            'notices' => $cart === null ? [] : LineNotices::of($cart, $bill?->receipt),
+            'couponTyped' => $request->string('coupon')->toString(),
+            'couponError' => $couponError,
+            'suggestions' => $cart === null ? [] : Suggestions::for($cart),
+        ], $lineErrors === [] && $couponError === null ? 200 : 422);
+    }
+}

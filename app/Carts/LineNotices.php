@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Carts;
+
+use App\Models\Cart;
+use App\Models\CartLine;
+use PaperKite\Quote\Receipt;
+
+/** What has changed about the goods since the shopper last looked, said at the line, with the new amount. */
+final class LineNotices
+{
+    /**
+     * Compares with what was seen, and remembers what is shown now.
+     *
+     * @return array<int, string> a sentence by line
+     */
+    public static function of(Cart $cart, ?Receipt $receipt): array
+    {
+        if ($receipt === null) {
+            return [];
+        }
+        $notices = [];
+        $seen = [];
+        foreach ($cart->lines->values() as $i => $line) {
+            $unit = $receipt->lines[$i]->unit->today;
+            if ($line->seen_unit_minor !== null && $line->seen_unit_minor !== $unit->minor) {
+                $notices[$line->id] = "The price has changed from {$line->product->money($line->seen_unit_minor)->shown()} to {$unit->shown()} since you last looked.";
+            }
+            if ($line->seen_unit_minor !== $unit->minor) {
+                $seen[$line->id] = $unit->minor;
+            }
+        }
+        self::remember($seen);
+
+        return $notices;
+    }
+
+    /** @param  array<int, int>  $seen  minor units by line */
+    private static function remember(array $seen): void
+    {
+        foreach (array_unique($seen) as $minor) {
+            CartLine::query()->whereKey(array_keys($seen, $minor, true))->update(['seen_unit_minor' => $minor]);
+        }
+    }
+
+    /** @return array<int, string> for each line that can't be sold as it stands, what to do */
+    public static function stock(Cart $cart): array
+    {
+        return $cart->lines
+            ->filter(fn (CartLine $line): bool => ! self::covers($line))
+            ->mapWithKeys(fn (CartLine $line): array => [$line->id => match ($left = self::left($line)) {
+                0 => 'This has sold out; remove it to go on.',
+                default => "Only {$left} left; take fewer to go on.",
+            }])
+            ->all();
+    }
+
+    public static function covers(CartLine $line): bool
+    {
+        $core = $line->toCore();
+
+        return $core->product->stockOf($core->variant)->covers($line->quantity);
+    }
+
+    private static function left(CartLine $line): int
+    {
+        $core = $line->toCore();
+
+        return $core->product->stockOf($core->variant)->pieces ?? 0;
+    }
+}

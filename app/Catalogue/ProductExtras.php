@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Text\RichText;
+use PaperKite\Text\Typed;
+
+/** What a product’s form says besides the product itself. */
+final readonly class ProductExtras
+{
+    public const MOST_ADD_ONS = 3;
+
+    public const MOST_PICTURES = 12;
+
+    /**
+     * @param  list<PictureEntry>  $pictures  in their order, the first one leads
+     * @param  list<int>  $addOns  ids of products
+     * @param  array<string, int>  $stockSeen  by SKU as it was, blank for the product itself: what the form was filled with
+     */
+    private function __construct(
+        public ?string $summary,
+        public ?string $description,
+        public array $pictures,
+        public array $addOns,
+        public array $stockSeen,
+    ) {}
+
+    public static function of(Typed $typed): self
+    {
+        $seen = ['' => $typed->id('stock_seen')];
+        foreach ($typed->items('variants') as $variant) {
+            $seen[$variant->text('sku')] = $variant->id('stock_seen');
+        }
+
+        return new self(
+            self::rich($typed->text('summary')),
+            self::rich($typed->text('description')),
+            array_values(array_filter(array_map(PictureEntry::of(...), array_slice($typed->items('pictures'), 0, self::MOST_PICTURES)))),
+            $typed->ids('add_ons'),
+            array_filter($seen, static fn (?int $stock): bool => $stock !== null),
+        );
+    }
+
+    private static function rich(string $html): ?string
+    {
+        $clean = RichText::sanitised($html);
+
+        return $clean === '' ? null : $clean;
+    }
+}

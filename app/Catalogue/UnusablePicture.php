@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use PaperKite\Refusal;
+use RuntimeException;
+
+final class UnusablePicture extends RuntimeException implements Refusal
+{
+    public static function notARaster(): self
+    {
+        return new self('This is not a picture that can be taken; choose a JPEG, PNG, WebP or GIF.');
+    }
+
+    public static function tooManyPixels(int $width, int $height): self
+    {
+        return new self("The picture is {$width} × {$height} pixels, which is more than 25 megapixels; make it smaller first.");
+    }
+
+    public static function unreadable(): self
+    {
+        return new self('The picture can’t be read; it may be damaged. Save it anew, or choose another.');
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\Resources\ShopResource;
+use App\Messages\MessageKind;
+use App\Messages\WriteMessage;
+use App\Models\Person;
+use App\Models\Shop;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+/** Whom the shop’s money goes to: asked for with the password, and told to everybody in the shop. */
+final readonly class PayeeController
+{
+    #[OA\Put(path: '/shops/{shop}/payee', operationId: 'changePayee', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(required: ['payee', 'password'], properties: [new OA\Property(property: 'payee', type: 'string'), new OA\Property(property: 'password', type: 'string')]))]
+    #[Answer(ShopResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function __invoke(Request $request, Shop $shop, WriteMessage $write): JsonResponse
+    {
+        $person = $request->user();
+        $payee = trim($request->string('payee')->toString());
+        if (! $person instanceof Person || ! Hash::check($request->string('password')->toString(), $person->password)) {
+            throw ValidationException::withMessages(['password' => 'This is not your password; nothing was changed.']);
+        }
+        if (preg_match('/\A[A-Za-z0-9._-]{1,64}\z/', $payee) !== 1) {
+            throw ValidationException::withMessages(['payee' => 'An account is named by letters, digits, points and hyphens, 64 at most.']);
+        }
+        DB::transaction(function () use ($shop, $payee, $person, $write): void {
+            $shop->update(['payee' => $payee]);
+            foreach ($shop->people as $member) {
+                $write->note($shop, MessageKind::PayeeChanged, $member->email, "The payee of {$shop->name} was changed", "{$person->name} has changed the account that {$shop->name} is paid to. It is “{$payee}” now.\n\nIf that is not right, change it back and choose new passwords.");
+            }
+        });
+
+        return response()->json(ShopResource::of($shop->refresh()));
+    }
+}

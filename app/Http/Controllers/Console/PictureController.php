@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Catalogue\StorePicture;
+use App\Catalogue\UnusablePicture;
+use App\Http\Answer;
+use App\Http\Resources\PictureResource;
+use App\Models\Shop;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final readonly class PictureController
+{
+    #[OA\Post(path: '/shops/{shop}/pictures', operationId: 'uploadPicture', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['picture'], properties: [new OA\Property(property: 'picture', type: 'string', format: 'binary')])))]
+    #[Answer(PictureResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function __invoke(Request $request, Shop $shop, StorePicture $store): JsonResponse
+    {
+        $upload = $request->file('picture');
+        if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
+            throw ValidationException::withMessages(['picture' => 'The picture did not arrive; it may be larger than 10 MB.']);
+        }
+        try {
+            return response()->json(PictureResource::of($store($shop, $upload)), 201);
+        } catch (UnusablePicture $unusable) {
+            throw ValidationException::withMessages(['picture' => $unusable->getMessage()]);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Shop;
+
+use App\Carts\Visitor;
+use App\Models\Order;
+use App\Models\Shop;
+use App\Shoppers\SendLink;
+use App\Shoppers\ShopperSession;
+use App\Shoppers\UseLink;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** A returning shopper: signed in by a link that was mailed, never by a password. */
+final readonly class AccountController
+{
+    private const PER_PAGE = 20;
+
+    public function __construct(
+        private SendLink $send,
+        private UseLink $use,
+    ) {}
+
+    public function show(Request $request, Shop $shop): Response
+    {
+        $email = ShopperSession::email($shop, Visitor::of($request));
+
+        return $email === null
+            ? response()->view('shop.sign-in', ['shop' => $shop, 'typed' => '', 'error' => null, 'isSent' => $request->query('after') === 'sent'])
+            : response()->view('shop.account', ['shop' => $shop, 'email' => $email, 'orders' => Order::query()->where(['shop_id' => $shop->id, 'email' => $email])->orderByDesc('id')->simplePaginate(self::PER_PAGE)]);
+    }
+
+    public function ask(Request $request, Shop $shop): Answer
+    {
+        $email = trim($request->string('email')->toString());
+        if (filter_var($email, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false || strlen($email) > 254) {
+            return response()->view('shop.sign-in', ['shop' => $shop, 'typed' => $email, 'error' => 'This is not an e-mail address yet; it looks like name@host.example.', 'isSent' => false], 422);
+        }
+        $this->send->toSignIn($shop, $email, $request);
+
+        return new RedirectResponse('/account?after=sent', Answer::HTTP_SEE_OTHER);
+    }
+
+    /** Opening a mailed address does nothing yet: mail programs open it too. */
+    public function link(Shop $shop, string $token): Response
+    {
+        return UseLink::usable($shop, $token) === null ? $this->spent($shop) : response()->view('shop.link', ['shop' => $shop, 'token' => $token]);
+    }
+
+    public function use(Request $request, Shop $shop, string $token): Answer
+    {
+        $visitor = Visitor::of($request);
+        $path = ($this->use)($shop, $visitor, $token);
+        if ($path === null) {
+            return $this->spent($shop);
+        }
+        $answer = new RedirectResponse($path, Answer::HTTP_SEE_OTHER);
+        $answer->headers->setCookie($visitor->cookie());
+
+        return $answer;
+    }
+
+    public function signOut(Request $request, Shop $shop): RedirectResponse
+    {
+        ShopperSession::end($shop, Visitor::of($request));
+
+        return new RedirectResponse('/account', Answer::HTTP_SEE_OTHER);
+    }
+
+    private function spent(Shop $shop): Response
+    {
+        return response()->view('shop.notice', ['shop' => $shop, 'title' => 'This link is spent', 'text' => 'It works once, and for 30 minutes. Ask for a new one.', 'link' => '/account', 'linkText' => 'Ask for a new link', 'others' => []], 410);
+    }
+}

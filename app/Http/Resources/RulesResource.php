@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Shop;
+use App\Shops\RulesForm;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Rules')]
+final readonly class RulesResource
+{
+    /** @param  array<string, mixed>  $rules */
+    private function __construct(
+        #[OA\Property(ref: '#/components/schemas/ShopRules', type: 'object')]
+        public array $rules,
+        #[OA\Property]
+        public string $home_country,
+    ) {}
+
+    public static function of(Shop $shop): self
+    {
+        return new self(RulesForm::written($shop->rules()), $shop->home_country);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+enum MessageKind: string
+{
+    case Confirmation = 'confirmation';
+    case NewOrder = 'new_order';
+    case SignInLink = 'sign_in_link';
+    case OrderLink = 'order_link';
+    case PayeeChanged = 'payee_changed';
+}

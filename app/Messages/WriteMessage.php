@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Jobs\SendMessage;
+use App\Models\Message;
+use App\Models\Order;
+use App\Models\Shop;
+use Illuminate\Support\Facades\View;
+
+/** Writes a message down and has it sent. Within a transaction both happen, or neither. */
+final readonly class WriteMessage
+{
+    /** To the shopper: what was ordered; to each of the shop’s people: that it was. */
+    public function ofOrder(Order $order): void
+    {
+        $order->load(['lines', 'shop.people']);
+        $facts = ['order' => $order, 'shop' => $order->shop, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
+        $this->once($order, MessageKind::Confirmation, $order->email, "Your order {$order->number} at {$order->shop->name}", View::make('mail.confirmation', $facts)->render());
+        foreach ($order->shop->people as $person) {
+            $this->once($order, MessageKind::NewOrder, $person->email, "New order {$order->number}: {$order->money($order->total_minor)->shown()}", View::make('mail.new-order', $facts)->render());
+        }
+    }
+
+    public function link(Shop $shop, MessageKind $kind, string $to, string $subject, string $link): void
+    {
+        $this->note($shop, $kind, $to, $subject, View::make('mail.link', ['shop' => $shop, 'link' => $link, 'subject' => $subject])->render());
+    }
+
+    public function note(Shop $shop, MessageKind $kind, string $to, string $subject, string $text): void
+    {
+        $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => $kind, 'to' => $to, 'subject' => $subject, 'text' => $text, 'created_at' => now()]));
+    }
+
+    private function once(Order $order, MessageKind $kind, string $to, string $subject, string $text): void
+    {
+        $message = Message::query()->firstOrCreate(
+            ['order_id' => $order->id, 'kind' => $kind, 'to' => $to],
+            ['shop_id' => $order->shop_id, 'subject' => $subject, 'text' => $text, 'created_at' => now()],
+        );
+        if ($message->wasRecentlyCreated) {
+            $this->send($message);
+        }
+    }
+
+    private function send(Message $message): void
+    {
+        SendMessage::dispatch($message->id);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use PaperKite\Money\Currency;
+use PaperKite\Money\Money;
+use PaperKite\Money\Percentage;
+use PaperKite\Quote\Coupon as QuoteCoupon;
+use PaperKite\Quote\CouponKind;
+use PaperKite\Time\Moment;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property string $code
+ * @property CouponKind $kind
+ * @property string|null $percent
+ * @property int|null $amount_minor
+ * @property int|null $min_spend_minor
+ * @property list<string>|null $skus
+ * @property CarbonImmutable|null $counts_from
+ * @property CarbonImmutable|null $counts_until
+ * @property int|null $most_uses
+ * @property int|null $most_uses_each
+ * @property int $uses
+ */
+final class Coupon extends Model
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => CouponKind::class, 'skus' => 'array', 'counts_from' => 'immutable_datetime', 'counts_until' => 'immutable_datetime'];
+    }
+
+    public function isUsedUp(): bool
+    {
+        return $this->most_uses !== null && $this->uses >= $this->most_uses;
+    }
+
+    public function toCore(Currency $currency): QuoteCoupon
+    {
+        $minSpend = $this->min_spend_minor === null ? null : Money::ofMinor($this->min_spend_minor, $currency);
+        $from = $this->counts_from === null ? null : Moment::ofSeconds((int) $this->counts_from->getTimestamp());
+        $until = $this->counts_until === null ? null : Moment::ofSeconds((int) $this->counts_until->getTimestamp());
+
+        return match ($this->kind) {
+            CouponKind::Percent => QuoteCoupon::percent($this->code, Percentage::fromEntry($this->percent ?? '0'), $minSpend, $this->skus, $from, $until),
+            CouponKind::Amount => QuoteCoupon::amount($this->code, Money::ofMinor($this->amount_minor ?? 0, $currency), $minSpend, $this->skus, $from, $until),
+            CouponKind::FreeShipping => QuoteCoupon::freeShipping($this->code, $minSpend, $this->skus, $from, $until),
+        };
+    }
+}

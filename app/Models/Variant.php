@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\Sku;
+use PaperKite\Catalogue\Variant as CatalogueVariant;
+use PaperKite\Money\Money;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property int $product_id
+ * @property int $position
+ * @property string $sku
+ * @property list<string> $choices
+ * @property int|null $price_minor
+ * @property int|null $sale_minor
+ * @property CarbonImmutable|null $sale_from
+ * @property CarbonImmutable|null $sale_until
+ * @property int|null $cost_minor
+ * @property int|null $weight_g
+ * @property int|null $stock
+ * @property int|null $picture_id
+ * @property bool|null $is_preselected
+ * @property Product $product
+ * @property Picture|null $picture
+ */
+final class Variant extends Model
+{
+    use HasSale;
+
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['choices' => 'array', 'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime', 'is_preselected' => 'boolean'];
+    }
+
+    public function money(int $minor): Money
+    {
+        return $this->product->money($minor);
+    }
+
+    public function toCore(Product $product): CatalogueVariant
+    {
+        $this->setRelation('product', $product);
+
+        return new CatalogueVariant(
+            Sku::of($this->sku),
+            $this->choices,
+            $this->price_minor === null ? null : new Price($product->money($this->price_minor), $this->sale()),
+            $this->cost_minor === null ? null : $product->money($this->cost_minor),
+            $this->weight_g,
+            Product::stockOf($this->stock, $product->allows_back_order),
+        );
+    }
+
+    /** @return BelongsTo<Product, $this> */
+    public function product(): BelongsTo
+    {
+        return $this->belongsTo(Product::class);
+    }
+
+    /** @return BelongsTo<Picture, $this> */
+    public function picture(): BelongsTo
+    {
+        return $this->belongsTo(Picture::class);
+    }
+}

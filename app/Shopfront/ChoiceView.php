@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shopfront;
+
+use App\Models\Product;
+use App\Models\Variant;
+use PaperKite\Time\Moment;
+
+/** A variant as the product page shows it, and as its script reads it. */
+final readonly class ChoiceView
+{
+    private function __construct(
+        public string $sku,
+        /** @var list<string> */
+        public array $choices,
+        public string $price,
+        /** The regular price beside a sale price. */
+        public ?string $was,
+        /** What there is to say about the stock. */
+        public string $stock,
+        public bool $isSoldOut,
+        public ?string $picture,
+    ) {}
+
+    /** @return list<self> */
+    public static function listOf(Product $product): array
+    {
+        $core = $product->toCore();
+        $at = Moment::ofSeconds((int) now()->getTimestamp());
+
+        return array_values($product->variants->map(static function (Variant $variant, int $i) use ($core, $at): self {
+            $price = PriceTag::price($core, $core->variants[$i], $at);
+            $stock = $core->stockOf($core->variants[$i]);
+
+            return new self(
+                $variant->sku,
+                $variant->choices,
+                $price->today->shown(),
+                $price->sale === null ? null : $price->regular->plus($price->added)->shown(),
+                StockWords::of($stock),
+                ! $stock->covers(1),
+                $variant->picture?->path(),
+            );
+        })->all());
+    }
+}

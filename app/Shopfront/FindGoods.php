@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shopfront;
+
+use App\Carts\Goods;
+use App\Models\Product;
+use App\Models\Shop;
+use App\Models\Variant;
+
+/** A SKU names a product, or a variant of one. */
+final class FindGoods
+{
+    public static function bySku(Shop $shop, string $sku): ?Goods
+    {
+        $product = Product::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->first();
+        if ($product !== null) {
+            return new Goods($product, null, 1);
+        }
+        $variant = Variant::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->with('product')->first();
+
+        return $variant === null ? null : new Goods($variant->product, $variant, 1);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shopfront;
+
+use App\Models\Product;
+use PaperKite\Catalogue\Product as CatalogueProduct;
+use PaperKite\Catalogue\Variant;
+use PaperKite\Money\Money;
+use PaperKite\Quote\CartLine;
+use PaperKite\Quote\Quantity;
+use PaperKite\Quote\UnitPrice;
+use PaperKite\Time\Moment;
+
+/** What a product costs now, as the shopfront shows it before anything is chosen. */
+final readonly class PriceTag
+{
+    private function __construct(
+        public Money $lowest,
+        public bool $varies,
+        /** The regular price beside a sale price, where the price does not vary. */
+        public ?Money $regular,
+        public bool $isSoldOut,
+    ) {}
+
+    /** @param  Product  $product  with its variants read */
+    public static function of(Product $product): self
+    {
+        $core = $product->toCore();
+        $at = Moment::ofSeconds((int) now()->getTimestamp());
+        $prices = array_map(static fn (?Variant $variant): UnitPrice => self::price($core, $variant, $at), $core->variants === [] ? [null] : $core->variants);
+        $lowest = $prices[0];
+        foreach ($prices as $price) {
+            $lowest = $price->today->isLessThan($lowest->today) ? $price : $lowest;
+        }
+        $varies = array_filter($prices, static fn (UnitPrice $price): bool => ! $price->today->equals($lowest->today)) !== [];
+
+        return new self($lowest->today, $varies, $lowest->sale === null || $varies ? null : $lowest->regular->plus($lowest->added), self::soldOut($core));
+    }
+
+    public static function price(CatalogueProduct $product, ?Variant $variant, Moment $at): UnitPrice
+    {
+        return UnitPrice::of(new CartLine($product, Quantity::of(1), $variant), $at);
+    }
+
+    public function shown(): string
+    {
+        return $this->varies ? "from {$this->lowest->shown()}" : $this->lowest->shown();
+    }
+
+    private static function soldOut(CatalogueProduct $product): bool
+    {
+        foreach ($product->variants === [] ? [null] : $product->variants as $variant) {
+            if ($product->stockOf($variant)->covers(1)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

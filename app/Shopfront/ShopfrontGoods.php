@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shopfront;
+
+use App\Models\Product;
+use App\Models\Shop;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+
+/** Goods as the shopfront lists them. */
+final class ShopfrontGoods
+{
+    /** @return Collection<int, Product> some of what can be had now */
+    public static function available(Shop $shop, int $count): Collection
+    {
+        return Product::query()
+            ->where('shop_id', $shop->id)
+            ->where(fn (Builder $any) => $any
+                ->where(fn (Builder $plain) => $plain->where('has_variants', false)->where(fn (Builder $stock) => $stock->whereNull('stock')->orWhere('stock', '>', 0)->orWhere('allows_back_order', true)))
+                ->orWhere(fn (Builder $varied) => $varied->where('has_variants', true)->where(fn (Builder $stock) => $stock->where('allows_back_order', true)->orWhereHas('variants', fn (Builder $variant) => $variant->whereNull('stock')->orWhere('stock', '>', 0)))))
+            ->with('variants')
+            ->orderBy('name')->orderBy('id')
+            ->limit($count)
+            ->get();
+    }
+}

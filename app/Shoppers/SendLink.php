@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shoppers;
+
+use App\Messages\MessageKind;
+use App\Messages\WriteMessage;
+use App\Models\Order;
+use App\Models\Shop;
+use App\Models\ShopperLink;
+use App\Secrets;
+use Illuminate\Cache\RateLimiter;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** Sends a link that signs a shopper in, or opens one order. Whoever asks is never told whether there was anybody to send it to. */
+final readonly class SendLink
+{
+    private const MINUTES = 30;
+
+    private const PER_PERSON = 3;
+
+    private const PER_ADDRESS = 20;
+
+    private const LIMIT_SECONDS = 1800;
+
+    public function __construct(
+        private WriteMessage $write,
+        private RateLimiter $limiter,
+        private string $key,
+    ) {}
+
+    /** To whoever has ordered in this shop before. */
+    public function toSignIn(Shop $shop, string $email, Request $request): void
+    {
+        $hasOrdered = Order::query()->where(['shop_id' => $shop->id, 'email' => $email])->exists();
+        if ($this->mayAsk($shop, $email, $request) && $hasOrdered) {
+            $this->send($shop, $email, null, MessageKind::SignInLink, "Sign in at {$shop->name}");
+        }
+    }
+
+    public function toOpen(Order $order, Request $request): void
+    {
+        if ($this->mayAsk($order->shop, $order->email, $request)) {
+            $this->send($order->shop, $order->email, $order->id, MessageKind::OrderLink, "Your order {$order->number} at {$order->shop->name}");
+        }
+    }
+
+    private function send(Shop $shop, string $email, ?int $orderId, MessageKind $kind, string $subject): void
+    {
+        $token = Secrets::token();
+        DB::transaction(function () use ($shop, $email, $orderId, $kind, $subject, $token): void {
+            ShopperLink::query()->create(['shop_id' => $shop->id, 'email' => $email, 'token' => hash('sha256', $token), 'order_id' => $orderId, 'expires_at' => now()->addMinutes(self::MINUTES)]);
+            $this->write->link($shop, $kind, $email, $subject, "{$shop->base()}/link/{$token}");
+        });
+    }
+
+    /** Mail is not to be used to pester somebody, nor to find out who shops here. */
+    private function mayAsk(Shop $shop, string $email, Request $request): bool
+    {
+        $person = 'link-to-'.hash_hmac('sha256', "{$shop->id}|".mb_strtolower($email), $this->key);
+        $address = 'link-from-'.hash_hmac('sha256', (string) $request->ip(), $this->key);
+        if ($this->limiter->tooManyAttempts($person, self::PER_PERSON) || $this->limiter->tooManyAttempts($address, self::PER_ADDRESS)) {
+            return false;
+        }
+        $this->limiter->hit($person, self::LIMIT_SECONDS);
+        $this->limiter->hit($address, self::LIMIT_SECONDS);
+
+        return true;
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Catalogue\Entry;
+
+use DateTimeZone;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\ItemShipping;
+use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\Product;
+use PaperKite\Catalogue\Sku;
+use PaperKite\Catalogue\Stock;
+use PaperKite\Catalogue\Weight;
+use PaperKite\Catalogue\WeightUnit;
+use PaperKite\Money\Currency;
+use PaperKite\Text\Line;
+use PaperKite\Text\Sentences;
+use PaperKite\Text\Typed;
+
+/** A product’s form as a seller filled it in: read all at once, so that every finding stands at its field. */
+final readonly class ProductEntry
+{
+    private const MOST_TRAITS = 20;
+
+    private const MOST_CATEGORIES = 12;
+
+    private function __construct(
+        /** @var array<string, string> sentences by path, such as `options.0.choices.1.name` */
+        public array $errors,
+        /** `null` where something is wrong. */
+        public ?EnteredProduct $product,
+        /** What can be read back while the form is not yet right. */
+        public ?Price $price,
+        /** @var list<Option> */
+        public array $options,
+    ) {}
+
+    public static function read(Typed $typed, Currency $currency, DateTimeZone $zone): self
+    {
+        $wrong = new Sentences;
+        $prices = new PriceEntry($currency, $zone, $wrong);
+        $name = $wrong->at('name', static fn (): string => Line::of($typed->text('name'), 'The name', Product::LONGEST_NAME)->text);
+        $sku = $wrong->at('sku', static fn (): Sku => Sku::of($typed->text('sku')));
+        $price = $prices->required($typed);
+        $options = (new OptionsEntry($prices, $wrong))->read($typed);
+        $entered = $name === null || $sku === null || $price === null ? null : new EnteredProduct(
+            $name,
+            $sku,
+            $price,
+            $prices->amount($typed, 'cost'),
+            self::taxClass($typed, $wrong),
+            self::weight($typed, $wrong),
+            self::shipping($typed, $prices, $wrong),
+            self::picture($typed, $wrong),
+            self::stock($typed, $options, $wrong),
+            $typed->isOn('allows_back_order'),
+            self::lowStock($typed, $wrong),
+            $options,
+            (new VariantsEntry($prices, $wrong))->read($typed, $options, $sku),
+            self::traits($typed, $wrong),
+            self::categories($typed, $wrong),
+        );
+        $errors = $wrong->all();
+
+        return new self($errors, $errors === [] ? $entered : null, $price, $options);
+    }
+
+    private static function picture(Typed $typed, Sentences $wrong): Drawing
+    {
+        $drawing = Drawing::tryFrom($typed->text('picture'));
+        if ($drawing === null) {
+            $wrong->add('picture', 'Pick one of the drawings.');
+        }
+
+        return $drawing ?? Drawing::Parcel;
+    }
+
+    private static function taxClass(Typed $typed, Sentences $wrong): string
+    {
+        return trim($typed->text('tax_class')) === ''
+            ? Product::USUAL_TAX_CLASS
+            : $wrong->at('tax_class', static fn (): string => Line::of($typed->text('tax_class'), 'The tax class', 40)->text) ?? '';
+    }
+
+    private static function weight(Typed $typed, Sentences $wrong): ?Weight
+    {
+        $unit = WeightUnit::tryFrom($typed->text('weight_unit')) ?? WeightUnit::Gram;
+
+        return trim($typed->text('weight')) === '' ? null : $wrong->at('weight', static fn (): Weight => Weight::fromEntry($typed->text('weight'), $unit));
+    }
+
+    private static function shipping(Typed $typed, PriceEntry $prices, Sentences $wrong): ?ItemShipping
+    {
+        $first = $prices->amount($typed, 'shipping_first');
+        $more = $prices->amount($typed, 'shipping_more');
+        if ($first === null && $more !== null) {
+            $wrong->add('shipping_first', 'Say what the first piece costs to ship, or clear the fee for each further one.');
+        }
+
+        return $first === null ? null : new ItemShipping($first, $more ?? $first->multipliedBy(0));
+    }
+
+    /** @param  list<Option>  $options */
+    private static function stock(Typed $typed, array $options, Sentences $wrong): ?int
+    {
+        return $options === [] && $typed->isOn('tracks_stock')
+            ? $wrong->at('stock', static fn (): Stock => Stock::fromEntry($typed->text('stock')))?->pieces
+            : null;
+    }
+
+    private static function lowStock(Typed $typed, Sentences $wrong): ?int
+    {
+        return trim($typed->text('low_stock')) === '' ? null : $wrong->at('low_stock', static fn (): Stock => Stock::fromEntry($typed->text('low_stock')))?->pieces;
+    }
+
+    /** @return list<EnteredTrait> */
+    private static function traits(Typed $typed, Sentences $wrong): array
+    {
+        $traits = [];
+        foreach (array_slice($typed->items('traits'), 0, self::MOST_TRAITS) as $entry) {
+            $name = $wrong->at($entry->path('name'), static fn (): string => Line::of($entry->text('name'), 'The name of the attribute', 60)->text);
+            $values = [];
+            foreach ($entry->texts('values') as $value) {
+                $read = $wrong->at($entry->path('values'), static fn (): string => Line::of($value, 'A value', 120)->text);
+                $values = $read === null ? $values : [...$values, $read];
+            }
+            if ($values === []) {
+                $wrong->add($entry->path('values'), 'Give the attribute at least one value, or remove it.');
+            } elseif ($name !== null) {
+                $traits[] = new EnteredTrait($name, $values);
+            }
+        }
+
+        return $traits;
+    }
+
+    /** @return list<string> */
+    private static function categories(Typed $typed, Sentences $wrong): array
+    {
+        $names = [];
+        foreach (array_slice($typed->texts('categories'), 0, self::MOST_CATEGORIES) as $name) {
+            $read = $wrong->at('categories', static fn (): string => Line::of($name, 'The name of the category', 80)->text);
+            $names = $read === null || in_array($read, $names, true) ? $names : [...$names, $read];
+        }
+
+        return $names;
+    }
+}

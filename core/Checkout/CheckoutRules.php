@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Checkout;
+
+/** How a shop's checkout asks, and where it leads. */
+final readonly class CheckoutRules
+{
+    private const BUILT_IN = ['postcode' => Demand::Optional, 'company' => Demand::Off, 'phone' => Demand::Off, 'comment' => Demand::Off];
+
+    /**
+     * @param  array<string, Demand>  $demands  by field, where the seller may choose
+     * @param  list<string>  $hosts  where a shopper may be led to, besides the shop itself
+     */
+    public function __construct(
+        private array $demands = [],
+        public CouponPlace $couponPlace = CouponPlace::Both,
+        /** HTML, sanitised; blank where there are none. */
+        public string $terms = '',
+        public string $policy = '',
+        /** An address at one of the hosts; `null`: the shop's own page. */
+        public ?string $afterPaying = null,
+        public ?string $afterCancelling = null,
+        public array $hosts = [],
+    ) {}
+
+    public function demand(CheckoutField $field): Demand
+    {
+        $chosen = $this->demands[$field->value] ?? self::BUILT_IN[$field->value] ?? Demand::Required;
+
+        return in_array($chosen, $field->allowed(), true) ? $chosen : $field->allowed()[0];
+    }
+
+    public function asks(CheckoutField $field): bool
+    {
+        return $this->demand($field) !== Demand::Off;
+    }
+}

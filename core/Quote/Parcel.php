@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Quote;
+
+use PaperKite\Money\Money;
+
+/** A line that is sent, and what it is worth after any discount. */
+final readonly class Parcel
+{
+    public function __construct(
+        public CartLine $line,
+        public Money $value,
+    ) {}
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Quote;
+
+use PaperKite\Catalogue\ProductKind;
+use PaperKite\Money\Money;
+
+/** Rule 10: what is left to the seller. Goods as they were discounted, without tax, less their cost and the provider's fee. */
+final class Profit
+{
+    /** @param  list<ReceiptLine>  $lines */
+    public static function of(array $lines, Money $dueNow, ShopRules $shop): Money
+    {
+        $profit = Money::zero($shop->currency);
+        foreach ($lines as $line) {
+            $profit = $profit->plus(self::ofLine($line, $shop));
+        }
+
+        return $shop->paymentFee === null ? $profit : $profit->minus($shop->paymentFee->on($dueNow));
+    }
+
+    private static function ofLine(ReceiptLine $line, ShopRules $shop): Money
+    {
+        // A gift card sold is neither income nor cost: its goods are still to be chosen.
+        if ($line->line->product->kind === ProductKind::GiftCard) {
+            return Money::zero($shop->currency);
+        }
+        $income = $shop->tax->areContained ? $line->discounted->minus($line->tax) : $line->discounted;
+        $cost = self::cost($line->line);
+
+        return $cost === null ? $income : $income->minus($cost->multipliedBy($line->line->quantity->pieces));
+    }
+
+    private static function cost(CartLine $line): ?Money
+    {
+        return $line->beginsWithTrial() || $line->product->kind->isMoneyItself() ? null : $line->variant->cost ?? $line->product->cost;
+    }
+}

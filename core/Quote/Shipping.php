@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Quote;
+
+use PaperKite\Money\Currency;
+use PaperKite\Money\Money;
+
+/**
+ * Rule 4: what sending costs. In order: a coupon that ships free, goods worth the zone's free-shipping sum, the zone's
+ * table, else the fees on the items. Says which of them applied, and which it overrode.
+ */
+final readonly class Shipping
+{
+    private function __construct(
+        public Money $fee,
+        public ShippingRule $rule,
+        /** What would have applied without it, or `null` where nothing else was said. */
+        public ?ShippingRule $overridden,
+        public ?ShippingZone $zone = null,
+        /** Minor units, grams or pieces, where a table applied. */
+        public int $measured = 0,
+        /** The place of the band that applied. */
+        public int $band = 0,
+    ) {}
+
+    /**
+     * @param  list<Parcel>  $parcels
+     *
+     * @throws CantShip
+     */
+    public static function of(array $parcels, bool $isFreed, ShopRules $shop, string $country): self
+    {
+        if ($parcels === []) {
+            return new self(Money::zero($shop->currency), ShippingRule::NothingShips, null);
+        }
+        $zone = $shop->zoneOf($country) ?? throw CantShip::to($country);
+        $rules = self::rulesThatFit($parcels, $isFreed, $zone, $shop->currency);
+
+        return match ($rules[0]) {
+            ShippingRule::Table => self::byTable($parcels, $zone, $rules[1] ?? null),
+            ShippingRule::ItemFees => new self(self::itemFees($parcels, $shop->currency), ShippingRule::ItemFees, null, $zone),
+            default => new self(Money::zero($shop->currency), $rules[0], $rules[1] ?? null, $zone),
+        };
+    }
+
+    /**
+     * @param  list<Parcel>  $parcels
+     * @return non-empty-list<ShippingRule> the one that applies, then what it overrides
+     */
+    private static function rulesThatFit(array $parcels, bool $isFreed, ShippingZone $zone, Currency $currency): array
+    {
+        $hasItemFees = array_filter($parcels, static fn (Parcel $parcel): bool => $parcel->line->product->shipping !== null) !== [];
+        $fit = array_values(array_filter([
+            $isFreed ? ShippingRule::FreeByCoupon : null,
+            self::reachesFreeShipping($parcels, $zone, $currency) ? ShippingRule::FreeFrom : null,
+            $zone->table !== null ? ShippingRule::Table : null,
+            $hasItemFees ? ShippingRule::ItemFees : null,
+        ]));
+
+        return $fit === [] ? [ShippingRule::ItemFees] : $fit;
+    }
+
+    /** @param  list<Parcel>  $parcels */
+    private static function reachesFreeShipping(array $parcels, ShippingZone $zone, Currency $currency): bool
+    {
+        return $zone->freeFrom !== null
+            && ! Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->value, $parcels), $currency)->isLessThan($zone->freeFrom);
+    }
+
+    /**
+     * @param  list<Parcel>  $parcels
+     *
+     * @throws CantShip
+     */
+    private static function byTable(array $parcels, ShippingZone $zone, ?ShippingRule $overridden): self
+    {
+        $table = $zone->table ?? throw new \LogicException('The zone has no table.');
+        $measured = $table->by->of($parcels);
+        if (! $table->reaches($measured)) {
+            throw CantShip::beyond($zone, ShippingWords::measured($table->by, $table->limit ?? 0, $table->bands[0]->fee->currency));
+        }
+        $band = $table->bandFor($measured);
+
+        return new self($table->bands[$band]->fee, ShippingRule::Table, $overridden, $zone, $measured, $band);
+    }
+
+    /** @param  list<Parcel>  $parcels */
+    private static function itemFees(array $parcels, Currency $currency): Money
+    {
+        return Money::sum(array_map(
+            static fn (Parcel $parcel): Money => $parcel->line->product->shipping?->of($parcel->line->quantity->pieces) ?? Money::zero($currency),
+            $parcels,
+        ), $currency);
+    }
+}

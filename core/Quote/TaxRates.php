@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Quote;
+
+use PaperKite\Money\Money;
+use PaperKite\Money\Percentage;
+
+/** Rule 5: how much tax is contained in an amount, or comes on top of it. */
+final readonly class TaxRates
+{
+    /** @param  array<string, array<string, Percentage>>  $rates  by country (ISO 3166-1 alpha-2), then by class */
+    public function __construct(
+        public bool $areContained,
+        public array $rates,
+    ) {}
+
+    /** @param  string|null  $class  `null`: of no class, and so without tax */
+    public function rate(string $country, ?string $class): ?Percentage
+    {
+        return $class === null ? null : $this->rates[$country][$class] ?? null;
+    }
+
+    public function on(Money $base, string $country, ?string $class): Money
+    {
+        $rate = $this->rate($country, $class);
+
+        return match (true) {
+            $rate === null => Money::zero($base->currency),
+            $this->areContained => $rate->containedIn($base),
+            default => $rate->of($base),
+        };
+    }
+
+    public function onLine(CartLine $line, Money $base, string $country): Money
+    {
+        return $line->product->kind->isMoneyItself()
+            ? Money::zero($base->currency)
+            : $this->on($base, $country, $line->product->taxClass);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Text;
+
+/** A form as it came in: whatever is not of the kind that is asked for counts as not filled in. */
+final readonly class Typed
+{
+    /** @param  array<mixed>  $values */
+    private function __construct(
+        private array $values,
+        /** Where this part stands in the whole form, with a point at its end; blank for the whole. */
+        private string $at,
+    ) {}
+
+    public static function of(mixed $values): self
+    {
+        return new self((array) $values, '');
+    }
+
+    public function text(string $key): string
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_string($value) ? $value : '';
+    }
+
+    public function isOn(string $key): bool
+    {
+        return ($this->values[$key] ?? null) === true;
+    }
+
+    public function id(string $key): ?int
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_int($value) ? $value : null;
+    }
+
+    /** @return list<self> */
+    public function items(string $key): array
+    {
+        $items = array_values((array) ($this->values[$key] ?? []));
+
+        return array_map(fn (mixed $item, int $i): self => new self((array) $item, "{$this->at}{$key}.{$i}."), $items, array_keys($items));
+    }
+
+    /** @return list<string> */
+    public function texts(string $key): array
+    {
+        return array_values(array_filter((array) ($this->values[$key] ?? []), is_string(...)));
+    }
+
+    /** @return list<int> */
+    public function ids(string $key): array
+    {
+        return array_values(array_filter((array) ($this->values[$key] ?? []), is_int(...)));
+    }
+
+    /** The path of a key in the whole form: `options.0.choices.1.price`. */
+    public function path(string $key): string
+    {
+        return $this->at.$key;
+    }
+}

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import StarterKit from '@tiptap/starter-kit'
+import { EditorContent, useEditor } from '@tiptap/vue-3'
+import { computed, useId, watch } from 'vue'
+
+/** Text with a little form. What is kept of it is for the server to say. */
+const props = defineProps<{ label: string; note?: string }>()
+const model = defineModel<string>({ required: true })
+const id = useId()
+
+const editor = useEditor({
+  content: model.value,
+  extensions: [
+    StarterKit.configure({
+      code: false,
+      codeBlock: false,
+      horizontalRule: false,
+      strike: false,
+      underline: false,
+      heading: { levels: [3] },
+    }),
+  ],
+  editorProps: {
+    attributes: { class: 'rich-entry', role: 'textbox', 'aria-multiline': 'true', 'aria-labelledby': id, dir: 'auto' },
+  },
+  onUpdate: ({ editor: changed }) => (model.value = changed.isEmpty ? '' : changed.getHTML()),
+})
+
+watch(model, (html) => {
+  if (editor.value && html !== (editor.value.isEmpty ? '' : editor.value.getHTML()))
+    editor.value.commands.setContent(html, { emitUpdate: false })
+})
+
+const tools = computed(() => [
+  {
+    name: 'Bold',
+    mark: 'B',
+    isOn: editor.value?.isActive('bold'),
+    run: () => editor.value?.chain().focus().toggleBold().run(),
+  },
+  {
+    name: 'Italic',
+    mark: 'I',
+    isOn: editor.value?.isActive('italic'),
+    run: () => editor.value?.chain().focus().toggleItalic().run(),
+  },
+  {
+    name: 'Heading',
+    mark: 'H',
+    isOn: editor.value?.isActive('heading'),
+    run: () => editor.value?.chain().focus().toggleHeading({ level: 3 }).run(),
+  },
+  {
+    name: 'List',
+    mark: '•',
+    isOn: editor.value?.isActive('bulletList'),
+    run: () => editor.value?.chain().focus().toggleBulletList().run(),
+  },
+])
+</script>
+
+<template>
+  <div>
+    <div class="mb-1 flex items-baseline justify-between gap-4">
+      <span :id="id" class="font-medium">{{ props.label }}</span>
+      <div role="toolbar" :aria-label="`Form of: ${props.label}`" class="flex gap-1">
+        <button
+          v-for="tool in tools"
+          :key="tool.name"
+          type="button"
+          class="min-h-7 min-w-7 text-sm text-sea"
+          :class="{ 'bg-sheet font-bold': tool.isOn }"
+          :aria-label="tool.name"
+          :aria-pressed="tool.isOn === true"
+          @click="tool.run"
+        >
+          {{ tool.mark }}
+        </button>
+      </div>
+    </div>
+    <EditorContent v-if="editor" :editor="editor" />
+    <p v-if="props.note" class="mt-1 text-sm text-pencil">{{ props.note }}</p>
+  </div>
+</template>

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed, useTemplateRef } from 'vue'
+import type { Schemas } from '../../../shared/client'
+
+type VariantEntry = Schemas['VariantEntry']
+type Column = 'sku' | 'price' | 'stock' | 'weight'
+
+/** The variants as a sheet: arrow keys go from cell to cell, and cells copied from a spreadsheet can be pasted. */
+const props = defineProps<{
+  combinations: Schemas['Combination'][]
+  optionNames: string[]
+  pictures: Schemas['Picture'][]
+  errorAt: (path: string) => string | undefined
+}>()
+const variants = defineModel<VariantEntry[]>({ required: true })
+const table = useTemplateRef<HTMLTableElement>('table')
+const columns: { key: Column; title: string; mode: 'text' | 'decimal' | 'numeric' }[] = [
+  { key: 'sku', title: 'SKU', mode: 'text' },
+  { key: 'price', title: 'Own price', mode: 'decimal' },
+  { key: 'stock', title: 'Stock', mode: 'numeric' },
+  { key: 'weight', title: 'Grams', mode: 'decimal' },
+]
+
+const prices = computed(
+  () => new Map(props.combinations.map((each) => [JSON.stringify(each.choices), each.price_shown])),
+)
+const left = computed(() => {
+  const kept = new Set(variants.value.map((variant) => JSON.stringify(variant.choices)))
+  return props.combinations.filter((each) => !kept.has(JSON.stringify(each.choices)))
+})
+const findings = computed(() =>
+  variants.value.flatMap((variant, row) =>
+    columns.flatMap(({ key }) => {
+      const sentence = props.errorAt(`variants.${row}.${key}`)
+      return sentence ? [`${variant.choices.join(' · ')}: ${sentence}`] : []
+    }),
+  ),
+)
+
+function change(row: number, part: Partial<VariantEntry>): void {
+  variants.value = variants.value.map((variant, at) => (at === row ? { ...variant, ...part } : variant))
+}
+
+function addLeft(): void {
+  const added = left.value.map(({ choices, sku }) => ({
+    choices,
+    sku,
+    price: '',
+    stock: '',
+    stock_seen: null,
+    weight: '',
+    picture_id: null,
+    is_preselected: false,
+  }))
+  variants.value = [...variants.value, ...added]
+}
+
+function preselect(row: number): void {
+  variants.value = variants.value.map((variant, at) => ({
+    ...variant,
+    is_preselected: at === row && !variant.is_preselected,
+  }))
+}
+
+function focusCell(row: number, column: number): void {
+  table.value?.querySelector<HTMLInputElement>(`[data-cell="${row}-${column}"]`)?.focus()
+}
+
+function steer(event: KeyboardEvent, row: number, column: number): void {
+  const input = event.target
+  if (!(input instanceof HTMLInputElement) || event.altKey || event.ctrlKey || event.metaKey) return
+  const atStart = input.selectionStart === 0 && input.selectionEnd === 0
+  const atEnd = input.selectionStart === input.value.length
+  const [nextRow, nextColumn] =
+    event.key === 'ArrowDown' || event.key === 'Enter'
+      ? [row + 1, column]
+      : event.key === 'ArrowUp'
+        ? [row - 1, column]
+        : event.key === 'ArrowRight' && atEnd
+          ? [row, column + 1]
+          : event.key === 'ArrowLeft' && atStart
+            ? [row, column - 1]
+            : [row, column]
+  if (nextRow === row && nextColumn === column) return
+  event.preventDefault()
+  focusCell(nextRow, nextColumn)
+}
+
+/** Rows and cells as spreadsheets copy them: lines, with tabs between. */
+function paste(event: ClipboardEvent, row: number, column: number): void {
+  const text = event.clipboardData?.getData('text/plain') ?? ''
+  if (!/[\t\n]/.test(text)) return
+  event.preventDefault()
+  const filled = variants.value.map((variant) => ({ ...variant }))
+  text
+    .replace(/\r?\n$/, '')
+    .split(/\r?\n/)
+    .forEach((line, down) => {
+      line.split('\t').forEach((cell, right) => {
+        const target = filled[row + down]
+        const key = columns[column + right]?.key
+        if (target && key) target[key] = cell.trim()
+      })
+    })
+  variants.value = filled
+}
+
+function typed(event: Event): string {
+  return event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement ? event.target.value : ''
+}
+</script>
+
+<template>
+  <div>
+    <div v-if="variants.length > 0" class="max-h-[32rem] overflow-auto border-y border-rule">
+      <table ref="table" class="sheet w-full">
+        <caption class="sr-only">
+          Variants
+        </caption>
+        <thead>
+          <tr>
+            <th v-for="name in optionNames" :key="name" scope="col" dir="auto">{{ name }}</th>
+            <th v-for="column in columns" :key="column.key" scope="col">{{ column.title }}</th>
+            <th v-if="pictures.length > 0" scope="col">Picture</th>
+            <th scope="col">At first</th>
+            <th scope="col"><span class="sr-only">Remove</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(variant, row) in variants" :key="JSON.stringify(variant.choices)">
+            <th v-for="(choice, index) in variant.choices" :key="index" scope="row" dir="auto">{{ choice }}</th>
+            <td v-for="(column, index) in columns" :key="column.key">
+              <input
+                :data-cell="`${row}-${index}`"
+                :value="variant[column.key]"
+                :inputmode="column.mode"
+                :placeholder="column.key === 'price' ? (prices.get(JSON.stringify(variant.choices)) ?? '') : ''"
+                :aria-label="`${column.title} of ${variant.choices.join(', ')}`"
+                :aria-invalid="errorAt(`variants.${row}.${column.key}`) ? 'true' : undefined"
+                :class="{ 'font-mono': column.key === 'sku' }"
+                autocomplete="off"
+                @input="change(row, { [column.key]: typed($event) })"
+                @keydown="steer($event, row, index)"
+                @paste="paste($event, row, index)"
+              />
+            </td>
+            <td v-if="pictures.length > 0">
+              <select
+                :aria-label="`Picture of ${variant.choices.join(', ')}`"
+                :value="variant.picture_id ?? ''"
+                @change="change(row, { picture_id: Number(typed($event)) || null })"
+              >
+                <option value="">as the product</option>
+                <option v-for="(picture, at) in pictures" :key="picture.id" :value="picture.id">
+                  {{ picture.alt || `Number ${at + 1}` }}
+                </option>
+              </select>
+            </td>
+            <td class="text-center">
+              <input
+                type="checkbox"
+                class="size-5 accent-[var(--sea)]"
+                :checked="variant.is_preselected"
+                :aria-label="`${variant.choices.join(', ')} is chosen at first`"
+                @change="preselect(row)"
+              />
+            </td>
+            <td>
+              <button
+                type="button"
+                class="min-h-7 min-w-7 text-sea"
+                :aria-label="`Remove ${variant.choices.join(', ')}`"
+                @click="variants = variants.filter((_, at) => at !== row)"
+              >
+                ×
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <ul v-if="findings.length > 0" class="mt-2 text-sm text-wrong" role="alert">
+      <li v-for="finding in findings.slice(0, 5)" :key="finding">{{ finding }}</li>
+    </ul>
+    <p v-if="errorAt('variants')" class="mt-2 text-sm text-wrong" role="alert">{{ errorAt('variants') }}</p>
+    <p class="mt-2 flex flex-wrap items-baseline gap-x-4 text-sm text-pencil">
+      <button v-if="left.length > 0" type="button" class="side-deed" @click="addLeft">
+        Add {{ left.length }} {{ left.length === 1 ? 'variant' : 'variants' }}
+      </button>
+      <span
+        >Blank own price: as the choices say. Blank stock: not counted. Cells copied from a spreadsheet can be
+        pasted.</span
+      >
+    </p>
+  </div>
+</template>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { Schemas } from '../../../shared/client'
+import BillSlip from '../BillSlip.vue'
+import CountryField from '../CountryField.vue'
+import PickField from '../PickField.vue'
+import TextField from '../TextField.vue'
+
+/** A made-up cart, and what the rules as they stand make of it. */
+defineProps<{ trial: Schemas['RulesTrial'] | null; currency: string; taxClasses: string[] }>()
+const sample = defineModel<Schemas['RulesTrialEntry']['sample']>({ required: true })
+
+function change(part: Partial<Schemas['RulesTrialEntry']['sample']>): void {
+  sample.value = { ...sample.value, ...part }
+}
+</script>
+
+<template>
+  <section aria-labelledby="sample-title" class="border-t-3 border-sea bg-sheet p-5">
+    <h2 id="sample-title" class="sentence mb-3 text-lg font-semibold">Tried on a cart</h2>
+    <div class="grid grid-cols-2 gap-3">
+      <TextField
+        :model-value="sample.amount"
+        :label="`Worth, ${currency}`"
+        inputmode="decimal"
+        @update:model-value="(amount) => change({ amount })"
+      />
+      <TextField
+        :model-value="sample.weight"
+        label="Grams"
+        inputmode="numeric"
+        @update:model-value="(weight) => change({ weight })"
+      />
+      <TextField
+        :model-value="sample.pieces"
+        label="Pieces"
+        inputmode="numeric"
+        @update:model-value="(pieces) => change({ pieces })"
+      />
+      <PickField
+        label="Tax class"
+        :model-value="sample.tax_class"
+        :choices="taxClasses.map((value) => ({ value, label: value }))"
+        @update:model-value="(tax_class) => change({ tax_class })"
+      />
+      <CountryField
+        class="col-span-2"
+        label="Sent to"
+        :model-value="sample.country"
+        @update:model-value="(country) => change({ country })"
+      />
+    </div>
+    <div class="mt-4 border-t border-rule pt-2" aria-live="polite">
+      <template v-if="trial?.bill">
+        <BillSlip :bill="trial.bill" without-lines />
+        <p class="mt-2 text-sm text-pencil">{{ trial.fee_sentence }}</p>
+      </template>
+      <p v-else-if="trial" class="text-amber">{{ trial.fault }}</p>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,151 @@
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../shared/client'
+import { useSession } from '../stores/session'
+import { useLatest } from './useLatest'
+
+type Entry = Schemas['ProductEntry']
+
+const BLANK: Entry = {
+  name: '',
+  sku: '',
+  summary: '',
+  description: '',
+  price: '',
+  sale_price: '',
+  sale_from: '',
+  sale_until: '',
+  cost: '',
+  tax_class: 'standard',
+  weight: '',
+  weight_unit: 'g',
+  shipping_first: '',
+  shipping_more: '',
+  picture: 'honey-jar',
+  tracks_stock: false,
+  stock: '',
+  stock_seen: null,
+  allows_back_order: false,
+  low_stock: '',
+  categories: [],
+  traits: [],
+  add_ons: [],
+  pictures: [],
+  options: [],
+  variants: [],
+}
+
+/**
+ * A product's form: what is typed, what the server reads of it while it is typed, and the saving of it.
+ *
+ * @param id The product that is changed, or undefined for a new one.
+ */
+export function useProductForm(id: number | undefined): {
+  entry: Ref<Entry>
+  pictures: Ref<Schemas['Picture'][]>
+  addOns: Ref<Schemas['Product'][]>
+  check: ComputedRef<Schemas['ProductCheck'] | null>
+  refusal: Ref<Refusal | null>
+  isLoaded: Ref<boolean>
+  isWorking: Ref<boolean>
+  isTouched: ComputedRef<boolean>
+  change: (part: Partial<Entry>) => void
+  errorAt: (path: string) => string | undefined
+  load: () => Promise<void>
+  save: () => Promise<boolean>
+  forget: () => void
+} {
+  const session = useSession()
+  const entry = ref<Entry>({ ...BLANK })
+  const pictures = ref<Schemas['Picture'][]>([])
+  const addOns = ref<Schemas['Product'][]>([])
+  const touched = ref(new Set<string>())
+  const refusal = ref<Refusal | null>(null)
+  const isWorking = ref(false)
+  const isLoaded = ref(id === undefined)
+  const latest = useLatest((asked: Entry) =>
+    outcome(
+      api.POST('/shops/{shop}/products/check', {
+        params: { path: { shop: session.slug }, query: id ? { except: id } : {} },
+        body: asked,
+      }),
+    ),
+  )
+  const check = computed(() => latest.answer.value?.data ?? null)
+  const filled = computed<Entry>(() => ({
+    ...entry.value,
+    pictures: pictures.value.map((picture) => ({ id: picture.id, alt: picture.alt })),
+    add_ons: addOns.value.map((product) => product.id),
+  }))
+
+  async function load(): Promise<void> {
+    if (id === undefined) {
+      void latest.run(filled.value)
+      return
+    }
+    const { data, refusal: refused } = await outcome(
+      api.GET('/shops/{shop}/products/{product}', { params: { path: { shop: session.slug, product: id } } }),
+    )
+    refusal.value = refused ?? null
+    if (!data) return
+    entry.value = data.entry
+    pictures.value = data.pictures
+    addOns.value = data.add_ons
+    isLoaded.value = true
+    touched.value.clear()
+    void latest.run(filled.value)
+  }
+
+  watchDebounced(filled, (now) => latest.run(now), { debounce: 150, deep: true })
+
+  function change(part: Partial<Entry>): void {
+    entry.value = { ...entry.value, ...part }
+    for (const field of Object.keys(part)) touched.value.add(field)
+  }
+
+  /** What is wrong at a path: told while typing once its field has been touched, and after trying to save. */
+  function errorAt(path: string): string | undefined {
+    const field = path.split('.')[0] ?? path
+    const isTold = touched.value.has(field) || refusal.value !== null || id !== undefined
+    if (check.value && isTold) return check.value.errors[path]?.[0]
+    return sentenceAt(refusal.value, path)
+  }
+
+  async function save(): Promise<boolean> {
+    if (isWorking.value) return false
+    isWorking.value = true
+    const path = { shop: session.slug }
+    const { data, refusal: refused } = id
+      ? await outcome(
+          api.PUT('/shops/{shop}/products/{product}', {
+            params: { path: { ...path, product: id } },
+            body: filled.value,
+          }),
+        )
+      : await outcome(api.POST('/shops/{shop}/products', { params: { path }, body: filled.value }))
+    isWorking.value = false
+    refusal.value = refused ?? null
+    return data !== undefined
+  }
+
+  function forget(): void {
+    touched.value.clear()
+  }
+
+  const isTouched = computed(() => touched.value.size > 0)
+  return {
+    entry,
+    pictures,
+    addOns,
+    check,
+    refusal,
+    isLoaded,
+    isWorking,
+    isTouched,
+    change,
+    errorAt,
+    load,
+    save,
+    forget,
+  }
+}

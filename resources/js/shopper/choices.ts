@@ -1,0 +1,51 @@
+interface Choice {
+  choices: string[]
+  price: string
+  was: string | null
+  stock: string
+  isSoldOut: boolean
+  picture: string | null
+}
+
+/** Shows price, stock and picture of what is chosen on a product's page, and marks the choices that are sold out. */
+export function followChoices(): void {
+  const form = document.querySelector<HTMLFormElement>('[data-variants]')
+  if (!form) return
+  const variants = JSON.parse(form.dataset.variants ?? '[]') as Choice[]
+  const options = [...form.querySelectorAll('fieldset')]
+  const show = (): void => {
+    const chosen = options.map((option) => option.querySelector<HTMLInputElement>('input:checked')?.value)
+    markSoldOut(options, chosen, variants)
+    const variant = variants.find(({ choices }) => choices.every((choice, index) => choice === chosen[index]))
+    if (variant) showVariant(variant)
+  }
+  form.addEventListener('change', show)
+  show()
+}
+
+function showVariant(variant: Choice): void {
+  const put = (selector: string, text: string): void => {
+    const element = document.querySelector(selector)
+    if (element) element.textContent = text
+  }
+  put('[data-price]', variant.price)
+  put('[data-was]', variant.was ?? '')
+  put('[data-stock]', variant.stock)
+  const lead = document.querySelector<HTMLImageElement>('[data-lead]')
+  if (lead) lead.src = variant.picture ?? lead.dataset.lead ?? lead.src
+}
+
+/** A choice is marked where, with the others as they stand, nothing of it is to be had. It can still be looked at. */
+function markSoldOut(options: HTMLFieldSetElement[], chosen: (string | undefined)[], variants: Choice[]): void {
+  options.forEach((option, index) => {
+    for (const input of option.querySelectorAll('input')) {
+      const wanted = chosen.map((choice, other) => (other === index ? input.value : choice))
+      const isThere = variants.some(
+        (variant) =>
+          !variant.isSoldOut &&
+          variant.choices.every((choice, at) => wanted[at] === undefined || wanted[at] === choice),
+      )
+      input.parentElement?.classList.toggle('sold-out', !isThere)
+    }
+  })
+}

@@ -1,0 +1,45 @@
+/**
+ * Works a changed quantity, country or coupon into the bill without leaving the page: the form is sent as it would be
+ * without script, and what comes back takes the place of what is shown. Where that fails, the form is sent as usual.
+ */
+export function reckonLive(): void {
+  document.addEventListener('change', (event) => {
+    const input = event.target
+    if (!(input instanceof HTMLInputElement || input instanceof HTMLSelectElement) || !('reckon' in input.dataset))
+      return
+    const update = input.form?.querySelector<HTMLButtonElement>('[data-update]')
+    if (update) input.form?.requestSubmit(update)
+  })
+
+  document.addEventListener('submit', (event) => {
+    const form = event.target
+    const button = event.submitter
+    if (!(form instanceof HTMLFormElement) || !('live' in form.dataset) || !(button instanceof HTMLButtonElement))
+      return
+    if (!['update', 'apply', 'remove', 'remove_coupon'].includes(button.name)) return
+    event.preventDefault()
+    void replaceBy(form, button)
+  })
+}
+
+async function replaceBy(form: HTMLFormElement, button: HTMLButtonElement): Promise<void> {
+  form.setAttribute('aria-busy', 'true')
+  try {
+    const body = new URLSearchParams()
+    for (const [name, value] of new FormData(form, button)) if (typeof value === 'string') body.append(name, value)
+    const answer = await fetch(form.action, { method: 'POST', body, credentials: 'same-origin' })
+    const fresh = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('main')
+    const shown = document.querySelector('main')
+    if (!fresh || !shown) throw new Error('The answer is no page of the shop.')
+    const focused = document.activeElement?.id
+    shown.replaceChildren(...fresh.childNodes)
+    if (focused) document.getElementById(focused)?.focus()
+  } catch {
+    const again = document.createElement('input')
+    again.type = 'hidden'
+    again.name = button.name
+    again.value = button.value
+    form.append(again)
+    form.submit()
+  }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Cart;
+use App\Models\Message;
+use App\Models\Order;
+use App\Models\Payment;
+use App\Models\StockMovement;
+use App\Payments\PaymentState;
+use GuzzleHttp\Client;
+use GuzzleHttp\Cookie\CookieJar;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+use Throwable;
+
+/** The database server is killed between payment and return, and comes back: nothing is lost, nothing is doubled. */
+final class DatabaseKilledTest extends BrowserTestCase
+{
+    private const WAITED_TENTHS = 400;
+
+    public function test_the_order_appears_once_from_the_providers_retry(): void
+    {
+        $product = $this->product($this->shop, ['stock' => 3]);
+        $shopper = new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
+        $page = $this->hostedPage($shopper, $this->placement($this->offer($product))->link($this->shop)->url());
+
+        $this->killDatabase();
+        $return = $shopper->post($page, ['form_params' => ['do' => 'pay', 'delivery' => 'first']])->getHeaderLine('Location');
+        $shopper->get($return);
+        $this->waitUntil(fn (): bool => Order::query()->where('shop_id', $this->shop->id)->exists());
+
+        self::assertStringStartsWith('/thanks/', $shopper->get($return)->getHeaderLine('Location'));
+        self::assertSame([1, 1, 1], [
+            Order::query()->where('shop_id', $this->shop->id)->count(),
+            StockMovement::query()->where('product_id', $product->id)->count(),
+            Message::query()->where(['shop_id' => $this->shop->id, 'to' => 'ada@letters.example'])->count(),
+        ]);
+        self::assertSame([2, PaymentState::Ordered], [$product->refresh()->stock, Payment::query()->where('shop_id', $this->shop->id)->sole()->state]);
+        $this->waitUntil(fn (): bool => Order::query()->where('shop_id', $this->shop->id)->sole()->captured_at !== null);
+    }
+
+    private function hostedPage(Client $shopper, string $link): string
+    {
+        $shopper->get($link);
+        $checkout = $this->shop->base().'/checkout/'.Cart::query()->where('shop_id', $this->shop->id)->sole()->ref;
+        preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $shopper->get($checkout)->getBody(), $found);
+
+        return $shopper->post($checkout, [
+            'headers' => ['Origin' => $this->shop->base()],
+            'form_params' => ['digest' => $found[1] ?? '', 'email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'town' => 'Tarn', 'country' => 'IE'],
+        ])->getHeaderLine('Location');
+    }
+
+    private function killDatabase(): void
+    {
+        $port = config()->string('database.connections.mariadb.port');
+        foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
+            $command = explode("\0", (string) @file_get_contents($file));
+            if (basename($command[0]) === 'mariadbd' && in_array("--port={$port}", $command, true)) {
+                posix_kill((int) basename(dirname($file)), SIGKILL);
+
+                return;
+            }
+        }
+        throw new RuntimeException('The database server of the tests is not running.');
+    }
+
+    /** @param  callable(): bool  $isSo  may fail while the server is away */
+    private function waitUntil(callable $isSo): void
+    {
+        for ($tenth = 0; $tenth < self::WAITED_TENTHS; $tenth++) {
+            try {
+                if ($isSo()) {
+                    return;
+                }
+            } catch (Throwable) {
+                DB::purge();
+            }
+            usleep(100_000);
+        }
+        self::fail('It never came to be.');
+    }
+}

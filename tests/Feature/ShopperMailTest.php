@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\SendMessage;
+use App\Models\Cart;
+use App\Models\Message;
+use App\Models\Order;
+use App\Models\Shop;
+use App\Models\ShopperLink;
+use App\Payments\ProviderState;
+use App\Payments\SettlePayment;
+use App\Secrets;
+use Illuminate\Support\Facades\Queue;
+use Tests\Support\FakeProvider;
+use Tests\Support\OpensPayments;
+use Tests\TestCase;
+
+/** What is mailed, to whom and how often; and what a mailed link opens. */
+final class ShopperMailTest extends TestCase
+{
+    use OpensPayments;
+
+    private Shop $shop;
+
+    private Order $order;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->shop = $this->shop();
+        $this->person($this->shop);
+        $payment = $this->opened($this->shop, $this->product($this->shop, ['name' => 'Heather honey']), 2);
+        foreach (range(1, 2) as $time) {
+            ($this->app?->make(SettlePayment::class) ?? self::fail())($payment, FakeProvider::statement($payment, ProviderState::Authorised));
+        }
+        $this->order = Order::query()->where('shop_id', $this->shop->id)->sole();
+    }
+
+    public function test_an_order_is_confirmed_to_the_shopper_and_told_to_the_seller_once(): void
+    {
+        self::assertSame(2, Message::query()->count());
+        Queue::assertPushed(SendMessage::class, 2);
+        $mail = Message::query()->where('to', 'ada@letters.example')->sole();
+        self::assertStringContainsString('2 × Heather honey: €19.60', $mail->text);
+        self::assertStringContainsString("/thanks/{$this->order->token}", $mail->text);
+        self::assertStringContainsString('€23.50', Message::query()->where('to', '<>', 'ada@letters.example')->sole()->subject);
+    }
+
+    public function test_a_message_that_was_sent_is_not_sent_again(): void
+    {
+        config(['kite.outbox' => $folder = sys_get_temp_dir().'/kite-outbox-'.bin2hex(random_bytes(4))]);
+        $job = new SendMessage(Message::query()->where('to', 'ada@letters.example')->sole()->id);
+        $this->app?->call([$job, 'handle']);
+        self::assertCount(1, $files = glob("{$folder}/*.eml") ?: []);
+        self::assertStringContainsString("Message-ID: <kite-{$job->messageId}@", (string) file_get_contents($files[0]));
+        unlink($files[0]);
+
+        $this->app?->call([$job, 'handle']);
+
+        self::assertSame([], glob("{$folder}/*.eml"));
+        rmdir($folder);
+    }
+
+    public function test_after_a_day_the_page_shows_goods_and_state_until_a_fresh_link_is_used(): void
+    {
+        $address = $this->at("/thanks/{$this->order->token}");
+        $this->get($address)->assertOk()->assertSee('Ada Nwosu-Reed')->assertSee('12 Chandler Court')->assertHeader('Referrer-Policy', 'no-referrer')->assertHeader('Cache-Control', 'no-store, private');
+
+        $this->travel(25)->hours();
+        $this->get($address)->assertOk()->assertSee('Heather honey')->assertDontSee('Ada Nwosu-Reed')->assertDontSee('Chandler Court')->assertDontSee('€23.50');
+        $this->post($address)->assertStatus(303);
+        $link = $this->mailedLink();
+
+        $this->post($link)->assertStatus(303)->assertHeader('Location', '/thanks/'.$this->order->refresh()->token);
+        $this->get($this->at("/thanks/{$this->order->token}"))->assertSee('Ada Nwosu-Reed');
+        $this->get($address)->assertNotFound();
+        $this->post($link)->assertStatus(410);
+    }
+
+    public function test_a_sign_in_link_works_once_for_half_an_hour_and_only_when_it_is_pressed(): void
+    {
+        $this->post($this->at('/account'), ['email' => 'ada@letters.example'])->assertStatus(303)->assertHeader('Location', '/account?after=sent');
+        $link = $this->mailedLink();
+        $visitor = Secrets::token();
+
+        $this->get($link)->assertOk()->assertSee('Go on');
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($link)->assertStatus(303)->assertHeader('Location', '/account');
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/account'))->assertOk()->assertSee("Order {$this->order->number}");
+        $this->get($link)->assertStatus(410);
+        $this->withUnencryptedCookies(['kite_visitor' => Secrets::token()])->get($this->at('/account'))->assertDontSee("Order {$this->order->number}");
+
+        $this->post($this->at('/account'), ['email' => 'ada@letters.example']);
+        $late = $this->mailedLink();
+        $this->travel(31)->minutes();
+        $this->post($late)->assertStatus(410);
+    }
+
+    public function test_a_shopper_who_is_signed_in_finds_the_checkout_filled_in(): void
+    {
+        $this->post($this->at('/account'), ['email' => 'ada@letters.example']);
+        $visitor = Secrets::token();
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->mailedLink());
+        $cart = Cart::query()->create(['shop_id' => $this->shop->id, 'ref' => Secrets::ref(), 'visitor' => hash('sha256', $visitor), 'created_at' => now()]);
+        $cart->lines()->create(['product_id' => $this->product($this->shop)->id, 'quantity' => 1]);
+
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at("/checkout/{$cart->ref}"))->assertOk()->assertSee('value="12 Chandler Court"', false);
+    }
+
+    public function test_the_answer_never_tells_whether_somebody_has_ordered_here(): void
+    {
+        $known = $this->post($this->at('/account'), ['email' => 'ada@letters.example']);
+        $unknown = $this->post($this->at('/account'), ['email' => 'nobody@letters.example']);
+
+        self::assertSame([$known->status(), $known->headers->get('Location'), $known->getContent()], [$unknown->status(), $unknown->headers->get('Location'), $unknown->getContent()]);
+        self::assertSame(1, ShopperLink::query()->count());
+        $this->post($this->at('/account'), ['email' => 'nonsense'])->assertUnprocessable()->assertSee('name@host.example');
+    }
+
+    public function test_nobody_is_pestered(): void
+    {
+        foreach (range(1, 6) as $time) {
+            $this->post($this->at('/account'), ['email' => 'ada@letters.example'])->assertStatus(303);
+        }
+
+        self::assertSame(3, ShopperLink::query()->count());
+    }
+
+    private function mailedLink(): string
+    {
+        $text = Message::query()->latest('id')->firstOrFail()->text;
+
+        return preg_match('#https?://\S+/link/\S+#', $text, $found) === 1 ? $found[0] : self::fail('No link was mailed.');
+    }
+
+    private function at(string $path): string
+    {
+        return $this->shop->base().$path;
+    }
+}
