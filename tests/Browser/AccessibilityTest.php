@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Demo\MosslightGoods;
+use App\Demo\MosslightRules;
 use Facebook\WebDriver\WebDriverKeys;
 use PaperKite\Offer\OfferState;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,6 +38,14 @@ final class AccessibilityTest extends BrowserTestCase
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
         }
+        $wrap = (new MosslightGoods)->load($this->shop)['wrap'];
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$wrap->id}"))->seeing('At first');
+        $this->assertAccessible($browser, 'a product of twelve variants');
+        self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'a product of twelve variants');
+        (new MosslightRules)->load($this->shop);
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->seeing('BLOSSOM')->click('New coupon')->seeing('Uses in all')->click('Change the payee')->seeing('Your password');
+        $this->assertAccessible($browser, 'the shop’s rules');
+        self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'the shop’s rules');
     }
 
     #[DataProvider('ways')]
@@ -63,6 +73,17 @@ final class AccessibilityTest extends BrowserTestCase
         $this->assertAccessible($browser, 'the payment page');
         $browser->click('Authorise')->arrivingAt('/thanks/')->seeing('Thank you');
         $this->assertAccessible($browser, 'the thank-you page');
+        (new MosslightRules)->load($this->shop);
+        (new MosslightGoods)->load($this->shop);
+        foreach (['/p/wrap' => 'All prices', '/account' => 'Mail me a link', '/terms' => 'Terms'] as $path => $text) {
+            $browser->goTo($this->shop->base().$path)->seeing($text);
+            $this->assertAccessible($browser, $path);
+        }
+        $browser->goTo("{$this->shop->base()}/p/honey-340")->click('Add to cart')->type('Coupon', 'BLOSSOM')->click('Use it')->seeing('Goes well with it')->click('Why?');
+        $this->assertAccessible($browser, 'the cart with a coupon and an add-on');
+        self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'the cart with a coupon and an add-on');
+        $browser->goTo($this->standinAddress('outbox', '/'))->seeing('Outbox');
+        $this->assertAccessible($browser, 'the outbox');
         foreach (['/', '/april-in-the-apiary', '/board'] as $path) {
             $browser->goTo($this->standinAddress('blog', $path));
             $this->assertAccessible($browser, "the blog’s {$path}");

@@ -101,7 +101,7 @@ onMounted(load)
         <TextField
           v-if="entry.kind !== 'free_shipping'"
           v-model="entry.value"
-          :label="entry.kind === 'percent' ? 'Percent' : `Amount, ${session.shop?.currency}`"
+          :label="entry.kind === 'percent' ? 'Percent off' : `Amount, ${session.shop?.currency}`"
           inputmode="decimal"
           :error="sentenceAt(refusal, 'value')"
         />

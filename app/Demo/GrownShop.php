@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Models\Shop;
+use App\Payments\PaymentState;
+use App\Secrets;
+use Illuminate\Support\Facades\DB;
+use PaperKite\Catalogue\Drawing;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Many made-up products and orders, the same every time, written in bulk. */
+final readonly class GrownShop
+{
+    private const SEED = 20260421;
+
+    private const ROWS_AT_ONCE = 1000;
+
+    private const ADJECTIVES = ['Amber', 'Late', 'Quiet', 'Wild', 'Old', 'Small', 'Dark', 'Early', 'Bright', 'Slow'];
+
+    private const THINGS = ['honey', 'candle', 'wax', 'wrap', 'soap', 'comb', 'salve', 'mead', 'pollen', 'label'];
+
+    public function products(Shop $shop, int $count): void
+    {
+        $chance = new Randomizer(new Mt19937(self::SEED));
+        $this->insert('products', $count, static fn (int $i): array => [
+            'shop_id' => $shop->id,
+            'sku' => "grown-{$i}",
+            'name' => self::ADJECTIVES[$chance->getInt(0, 9)].' '.self::THINGS[$chance->getInt(0, 9)]." no. {$i}",
+            'currency' => $shop->currency,
+            'price_minor' => $chance->getInt(100, 9900),
+            'picture' => Drawing::cases()[$chance->getInt(0, 7)]->value,
+            'stock' => $chance->getInt(0, 3) === 0 ? null : $chance->getInt(0, 200),
+            'created_at' => now(),
+            'updated_at' => now(),
+        ]);
+    }
+
+    public function orders(Shop $shop, int $count): void
+    {
+        $chance = new Randomizer(new Mt19937(self::SEED));
+        $product = $shop->products()->where('sku', 'honey-340')->firstOrFail();
+        $number = $shop->last_order_number;
+        $this->insert('payments', $count, static fn (int $i): array => [
+            'shop_id' => $shop->id, 'reference' => Secrets::token(), 'provider_id' => "pm-grown-{$i}", 'amount_minor' => 1370, 'currency' => $shop->currency, 'payee' => (string) $shop->payee,
+            'cart_digest' => str_repeat('0', 64), 'state' => PaymentState::Ordered->value, 'checkout' => '{}', 'created_at' => now(), 'updated_at' => now(),
+        ]);
+        $payments = DB::table('payments')->where('shop_id', $shop->id)->where('provider_id', 'like', 'pm-grown-%')->orderBy('id')->pluck('id')->all();
+        $this->insert('orders', $count, static fn (int $i): array => [
+            'shop_id' => $shop->id, 'payment_id' => $payments[$i - 1], 'number' => $number + $i, 'token' => Secrets::token(), 'email' => "shopper{$chance->getInt(1, 20_000)}@letters.example",
+            'name' => self::ADJECTIVES[$chance->getInt(0, 9)].' Shopper '.$chance->getInt(1, 20_000), 'street' => "{$chance->getInt(1, 200)} Weir Row", 'postcode' => '', 'town' => 'Tarnmouth', 'country' => 'IE',
+            'currency' => $shop->currency, 'items_minor' => 980, 'discount_minor' => 0, 'shipping_minor' => 390, 'tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 1370, 'profit_minor' => 500,
+            'reasons' => '{}', 'placed_at' => now()->subMinutes(($count - $i) * 2), 'captured_at' => now(),
+        ]);
+        $orders = DB::table('orders')->where('shop_id', $shop->id)->where('number', '>', $number)->orderBy('id')->pluck('id')->all();
+        $this->insert('order_lines', $count, static fn (int $i): array => [
+            'order_id' => $orders[$i - 1], 'product_id' => $product->id, 'sku' => $product->sku, 'name' => $product->name, 'picture' => $product->lead()->path, 'quantity' => 1,
+            'unit_minor' => 980, 'subtotal_minor' => 980, 'discount_minor' => 0, 'tax_minor' => 0,
+        ]);
+        $shop->update(['last_order_number' => $number + $count]);
+    }
+
+    /** @param  callable(int): array<string, mixed>  $row  of a number from 1 on */
+    private function insert(string $table, int $count, callable $row): void
+    {
+        for ($from = 1; $from <= $count; $from += self::ROWS_AT_ONCE) {
+            DB::table($table)->insert(array_map($row, range($from, min($count, $from + self::ROWS_AT_ONCE - 1))));
+        }
+    }
+}
