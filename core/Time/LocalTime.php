@@ -10,6 +10,9 @@ use DateTimeZone;
 /** A time on the wall, as a person types it for a place: `2026-05-01T00:00`. */
 final class LocalTime
 {
+    /** Seconds by which clocks are turned back: an hour, and half an hour on Lord Howe Island. */
+    private const TURNED_BACK_BY = [3_600, 1_800];
+
     /**
      * An hour that summer time skips is moved on by what is skipped; one that comes twice is the first.
      *
@@ -26,7 +29,21 @@ final class LocalTime
             throw InvalidMoment::doesNotExist($text);
         }
 
-        return Moment::ofSeconds((new DateTimeImmutable(strtr($text, 'T', ' '), $zone))->getTimestamp());
+        return Moment::ofSeconds(self::first(new DateTimeImmutable(strtr($text, 'T', ' '), $zone)));
+    }
+
+    /** PHP takes one or the other of an hour that comes twice, as the zone’s history has it. */
+    private static function first(DateTimeImmutable $local): int
+    {
+        foreach (self::TURNED_BACK_BY as $seconds) {
+            // From UTC, since setTimestamp() in a zone reads the wall once more.
+            $earlier = (new DateTimeImmutable('@'.($local->getTimestamp() - $seconds)))->setTimezone($local->getTimezone());
+            if ($earlier->format('Y-m-d H:i') === $local->format('Y-m-d H:i')) {
+                return $earlier->getTimestamp();
+            }
+        }
+
+        return $local->getTimestamp();
     }
 
     /** As a form field of that place holds it. */
