@@ -95,12 +95,12 @@ final class ShopRulesTest extends TestCase
     public function test_coupons_are_made_and_changed_each_under_its_code(): void
     {
         $coupon = ['code' => 'MAY', 'kind' => 'percent', 'value' => '15', 'min_spend' => '20.00', 'skus' => [], 'from' => '', 'until' => '2027-01-01T00:00', 'most_uses' => '50', 'most_uses_each' => ''];
-        $id = $this->postJson($this->address('/coupons'), $coupon)->assertCreated()->assertJsonPath('sentence', 'takes 15 % off from €20.00, 50 times in all.')->assertJsonPath('entry', $coupon)->json('id');
+        $id = $this->postJson($this->address('/coupons'), $coupon)->assertCreated()->assertJsonPath('sentence', 'takes 15 % off, for goods of €20.00 or more; 50 times in all.')->assertJsonPath('entry', $coupon)->json('id');
         self::assertIsInt($id);
 
         $this->postJson($this->address('/coupons'), $coupon)->assertUnprocessable()->assertJsonValidationErrorFor('code');
         $this->putJson($this->address("/coupons/{$id}"), ['value' => '101'] + $coupon)->assertUnprocessable()->assertJsonValidationErrorFor('value');
-        $this->putJson($this->address("/coupons/{$id}"), ['kind' => 'free_shipping', 'value' => ''] + $coupon)->assertOk()->assertJsonPath('sentence', 'ships the order free from €20.00, 50 times in all.');
+        $this->putJson($this->address("/coupons/{$id}"), ['kind' => 'free_shipping', 'value' => ''] + $coupon)->assertOk()->assertJsonPath('sentence', 'ships the order free, for goods of €20.00 or more; 50 times in all.');
         $this->getJson($this->address('/coupons'))->assertOk()->assertJsonPath('at.total', 1);
         $this->actingAs($this->person($other = $this->shop()));
         $this->putJson($this->console("/api/shops/{$other->slug}/coupons/{$id}"), $coupon)->assertNotFound();

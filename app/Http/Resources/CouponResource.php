@@ -52,8 +52,8 @@ final readonly class CouponResource
             CouponKind::FreeShipping => 'ships the order free',
         };
         $goods = $coupon->skus === null ? '' : ' for '.implode(', ', $coupon->skus);
-        $from = $coupon->min_spend_minor === null ? '' : " from {$shop->money($coupon->min_spend_minor)->shown()}";
-        $left = $coupon->most_uses === null ? '' : ", {$coupon->most_uses} times in all";
+        $from = $coupon->min_spend_minor === null ? '' : ", for goods of {$shop->money($coupon->min_spend_minor)->shown()} or more";
+        $left = $coupon->most_uses === null ? '' : "; {$coupon->most_uses} times in all";
 
         return "{$takes}{$goods}{$from}{$left}.";
     }

@@ -6,7 +6,7 @@ import { api, outcome, type Schemas } from '../../shared/client'
 import { useLatest } from '../composables/useLatest'
 import { useSession } from '../stores/session'
 
-const props = defineProps<{ except?: number | null }>()
+const props = defineProps<{ except?: number | null; isQuiet?: boolean }>()
 const emit = defineEmits<{ picked: [product: Schemas['Product']] }>()
 const session = useSession()
 const search = ref('')
@@ -34,7 +34,13 @@ function pick(product: Schemas['Product'] | null): void {
       autocomplete="off"
       @change="search = $event.target.value"
     />
-    <ComboboxOptions static class="mt-2 max-h-64 overflow-y-auto" aria-label="Products">
+    <!-- A quiet picker lists nothing until something is typed. -->
+    <ComboboxOptions
+      v-if="!isQuiet || search !== ''"
+      static
+      class="mt-2 max-h-64 overflow-y-auto"
+      aria-label="Products"
+    >
       <ComboboxOption v-for="product in found" :key="product.id" v-slot="{ active }" :value="product" as="template">
         <li class="flex cursor-pointer items-center gap-3 px-2 py-1.5" :class="{ 'bg-paper': active }">
           <img :src="product.picture_path" alt="" width="36" height="36" />
@@ -43,6 +49,8 @@ function pick(product: Schemas['Product'] | null): void {
         </li>
       </ComboboxOption>
     </ComboboxOptions>
-    <p v-if="latest.answer.value && found.length === 0" class="mt-2 text-pencil">No product is called that.</p>
+    <p v-if="latest.answer.value && found.length === 0 && (!isQuiet || search !== '')" class="mt-2 text-pencil">
+      No product is called that.
+    </p>
   </Combobox>
 </template>

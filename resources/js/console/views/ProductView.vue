@@ -170,7 +170,7 @@ function movePictures(moved: Schemas['Picture'][]): void {
                 @update:model-value="(low_stock) => change({ low_stock })"
               />
               <SwitchField
-                class="self-center sm:col-start-3"
+                class="self-center sm:col-span-2 sm:col-start-auto"
                 :model-value="entry.allows_back_order"
                 label="Sell on when none is left"
                 @update:model-value="(allows_back_order) => change({ allows_back_order })"

@@ -28,6 +28,6 @@ function add(product: Schemas['Product']): void {
         </button>
       </li>
     </ul>
-    <ProductPicker v-if="addOns.length < 3" :except="own" @picked="add" />
+    <ProductPicker v-if="addOns.length < 3" :except="own" is-quiet @picked="add" />
   </div>
 </template>

@@ -83,7 +83,7 @@ onMounted(load)
       >
         <span class="font-mono font-semibold" dir="auto">{{ coupon.entry.code }}</span>
         <span class="min-w-0 flex-1">{{ coupon.sentence }}</span>
-        <span class="text-sm text-pencil">used {{ coupon.uses }} times</span>
+        <span class="text-sm text-pencil">{{ coupon.uses === 1 ? 'used once' : `used ${coupon.uses} times` }}</span>
         <button type="button" class="follow min-h-8" @click="edit(coupon)">
           Change<span class="sr-only"> {{ coupon.entry.code }}</span>
         </button>
@@ -95,7 +95,7 @@ onMounted(load)
       <button type="button" class="follow" :disabled="page >= list.at.pages" @click="turnTo(page + 1)">Older</button>
     </p>
     <div v-if="open !== null" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
-      <div class="grid gap-4 sm:grid-cols-[12rem_13rem_8rem_9rem]">
+      <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">
         <TextField v-model="entry.code" label="Code" is-mono :error="sentenceAt(refusal, 'code')" />
         <PickField v-model="entry.kind" label="Gives" :choices="kinds" />
         <TextField
@@ -113,7 +113,7 @@ onMounted(load)
           :error="sentenceAt(refusal, 'min_spend')"
         />
       </div>
-      <div class="grid gap-4 sm:grid-cols-[13rem_13rem_8rem_9rem]">
+      <div class="grid gap-4 sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.7fr)]">
         <TextField
           v-model="entry.from"
           label="Counts from"

@@ -95,7 +95,11 @@ function typed(event: Event): string {
           "
           @update:model-value="(picked: string[]) => setCountries(at, picked)"
         />
-        <button type="button" class="side-deed sm:mt-7" @click="zones = zones.filter((_, index) => index !== at)">
+        <button
+          type="button"
+          class="side-deed justify-self-start sm:mt-7"
+          @click="zones = zones.filter((_, index) => index !== at)"
+        >
           Remove<span class="sr-only"> zone {{ zone.name }}</span>
         </button>
       </div>
