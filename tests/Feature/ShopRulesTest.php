@@ -38,10 +38,20 @@ final class ShopRulesTest extends TestCase
 
     public function test_rules_come_back_as_they_were_saved(): void
     {
-        $this->putJson($this->address('/rules'), ['rules' => self::RULES, 'home_country' => 'IE'])->assertOk()->assertExactJson(['rules' => self::RULES, 'home_country' => 'IE']);
+        $this->putJson($this->address('/rules'), ['rules' => self::RULES, 'home_country' => 'IE'])->assertOk()->assertExactJson(['rules' => self::RULES, 'home_country' => 'IE', 'currency' => 'EUR', 'may_change_currency' => true]);
 
         self::assertSame('5.90', $this->shop->refresh()->rules()->zoneOf('IE')?->table?->bands[1]->fee->decimal());
         $this->getJson($this->address('/rules'))->assertOk()->assertJsonPath('rules', self::RULES);
+    }
+
+    public function test_the_currency_changes_only_while_nothing_has_a_price(): void
+    {
+        $rules = ['payment_fee' => ['percent' => '0', 'fixed' => '0'], 'zones' => []] + self::RULES;
+        $this->putJson($this->address('/rules'), ['rules' => $rules, 'home_country' => 'IE', 'currency' => 'GOLD'])->assertUnprocessable()->assertJsonValidationErrorFor('currency');
+        $this->putJson($this->address('/rules'), ['rules' => $rules, 'home_country' => 'IE', 'currency' => 'JPY'])->assertOk()->assertJsonPath('currency', 'JPY');
+        $this->product($this->shop->refresh());
+
+        $this->putJson($this->address('/rules'), ['rules' => $rules, 'home_country' => 'IE', 'currency' => 'EUR'])->assertUnprocessable()->assertJsonPath('errors.currency.0', 'The shop has prices in JPY already; a shop in another currency is another shop.');
     }
 
     public function test_rules_are_tried_on_a_sample_cart_before_they_are_saved(): void
@@ -95,7 +105,7 @@ final class ShopRulesTest extends TestCase
     public function test_coupons_are_made_and_changed_each_under_its_code(): void
     {
         $coupon = ['code' => 'MAY', 'kind' => 'percent', 'value' => '15', 'min_spend' => '20.00', 'skus' => [], 'from' => '', 'until' => '2027-01-01T00:00', 'most_uses' => '50', 'most_uses_each' => ''];
-        $id = $this->postJson($this->address('/coupons'), $coupon)->assertCreated()->assertJsonPath('sentence', 'takes 15 % off, for goods of €20.00 or more; 50 times in all.')->assertJsonPath('entry', $coupon)->json('id');
+        $id = $this->postJson($this->address('/coupons'), $coupon)->assertCreated()->assertJsonPath('sentence', 'takes 15 % off, for goods of €20.00 or more; 50 times in all. Of goods for €25.00 it takes €3.75.')->assertJsonPath('entry', $coupon)->json('id');
         self::assertIsInt($id);
 
         $this->postJson($this->address('/coupons'), $coupon)->assertUnprocessable()->assertJsonValidationErrorFor('code');

@@ -31,11 +31,13 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'fee', type: 'string'),
     ], type: 'object')),
 ])]
-#[OA\Schema(schema: 'RulesEntry', required: ['rules', 'home_country'], properties: [
+#[OA\Schema(schema: 'RulesEntry', required: ['rules', 'home_country', 'currency'], properties: [
+    new OA\Property(property: 'currency', description: 'ISO 4217.', type: 'string'),
     new OA\Property(property: 'rules', ref: '#/components/schemas/ShopRules'),
     new OA\Property(property: 'home_country', type: 'string'),
 ])]
-#[OA\Schema(schema: 'RulesTrialEntry', required: ['rules', 'sample'], properties: [
+#[OA\Schema(schema: 'RulesTrialEntry', required: ['rules', 'sample', 'currency'], properties: [
+    new OA\Property(property: 'currency', description: 'ISO 4217.', type: 'string'),
     new OA\Property(property: 'rules', ref: '#/components/schemas/ShopRules'),
     new OA\Property(property: 'sample', required: ['amount', 'weight', 'pieces', 'country', 'tax_class'], properties: [
         new OA\Property(property: 'amount', type: 'string'), new OA\Property(property: 'weight', description: 'In grams.', type: 'string'),

@@ -8,6 +8,7 @@ use App\Models\Coupon;
 use App\Models\Shop;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
+use PaperKite\Money\Money;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
@@ -55,6 +56,19 @@ final readonly class CouponResource
         $from = $coupon->min_spend_minor === null ? '' : ", for goods of {$shop->money($coupon->min_spend_minor)->shown()} or more";
         $left = $coupon->most_uses === null ? '' : "; {$coupon->most_uses} times in all";
 
-        return "{$takes}{$goods}{$from}{$left}.";
+        return "{$takes}{$goods}{$from}{$left}.".self::onSample($coupon, $shop);
+    }
+
+    /** What it does to the bill of the sample cart with which the shop’s rules are tried at first. */
+    private static function onSample(Coupon $coupon, Shop $shop): string
+    {
+        $goods = Money::fromEntry('25', $shop->currency());
+        $core = $coupon->toCore($shop->currency());
+
+        return match (true) {
+            $coupon->skus !== null || $coupon->kind === CouponKind::FreeShipping => '',
+            $core->minSpend !== null && $goods->isLessThan($core->minSpend) => " Goods of {$goods->shown()} are too little for it.",
+            default => " Of goods for {$goods->shown()} it takes {$core->reduction($goods)->shown()}.",
+        };
     }
 }

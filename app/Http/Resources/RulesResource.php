@@ -17,10 +17,14 @@ final readonly class RulesResource
         public array $rules,
         #[OA\Property]
         public string $home_country,
+        #[OA\Property(description: 'ISO 4217.')]
+        public string $currency,
+        #[OA\Property(description: 'Whether the currency can still be another.')]
+        public bool $may_change_currency,
     ) {}
 
     public static function of(Shop $shop): self
     {
-        return new self(RulesForm::written($shop->rules()), $shop->home_country);
+        return new self(RulesForm::written($shop->rules()), $shop->home_country, $shop->currency, ! $shop->products()->exists() && ! $shop->coupons()->exists());
     }
 }

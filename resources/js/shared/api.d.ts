@@ -516,10 +516,14 @@ export interface components {
             }[];
         };
         RulesEntry: {
+            /** @description ISO 4217. */
+            currency: string;
             rules: components["schemas"]["ShopRules"];
             home_country: string;
         };
         RulesTrialEntry: {
+            /** @description ISO 4217. */
+            currency: string;
             rules: components["schemas"]["ShopRules"];
             sample: {
                 amount: string;
@@ -832,6 +836,10 @@ export interface components {
         Rules: {
             rules: components["schemas"]["ShopRules"];
             home_country: string;
+            /** @description ISO 4217. */
+            currency: string;
+            /** @description Whether the currency can still be another. */
+            may_change_currency: boolean;
         };
         /** @description What rules do to the bill of a sample cart. */
         RulesTrial: {

@@ -13,6 +13,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
+use PaperKite\Money\Currency;
+use PaperKite\Money\UnknownCurrency;
 use PaperKite\Text\Typed;
 use Symfony\Component\Intl\Countries;
 
@@ -32,15 +34,30 @@ final readonly class RulesController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop): JsonResponse
     {
-        $form = RulesForm::read($shop->currency, $request->input('rules'));
+        $currency = $this->currency($request, $shop);
+        $form = RulesForm::read($currency->code, $request->input('rules'));
         $home = $request->string('home_country')->toString();
         $errors = $form->errors + (Countries::exists($home) ? [] : ['home_country' => ['Pick the country from the list.']]);
         if ($errors !== [] || $form->rules === null) {
             throw ValidationException::withMessages($errors);
         }
-        $shop->update(['rules' => $form->rules, 'home_country' => $home]);
+        $shop->update(['currency' => $currency->code, 'rules' => $form->rules, 'home_country' => $home]);
 
         return response()->json(RulesResource::of($shop->refresh()));
+    }
+
+    /** Prices that are there are amounts of the shop’s currency, so that it can change only before there are any. */
+    private function currency(Request $request, Shop $shop): Currency
+    {
+        $code = $request->string('currency', $shop->currency)->toString();
+        if ($code !== $shop->currency && ($shop->products()->exists() || $shop->coupons()->exists())) {
+            throw ValidationException::withMessages(['currency' => "The shop has prices in {$shop->currency} already; a shop in another currency is another shop."]);
+        }
+        try {
+            return Currency::of($code);
+        } catch (UnknownCurrency $unknown) {
+            throw ValidationException::withMessages(['currency' => $unknown->getMessage()]);
+        }
     }
 
     #[OA\Post(path: '/shops/{shop}/rules/trial', operationId: 'tryRules', description: 'What unsaved rules do to the bill of a sample cart.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -48,6 +65,6 @@ final readonly class RulesController
     #[Answer(RulesTrialResource::class)]
     public function try(Request $request, Shop $shop): JsonResponse
     {
-        return response()->json(RulesTrialResource::of(RulesForm::read($shop->currency, $request->input('rules')), Typed::of($request->input('sample')), $shop));
+        return response()->json(RulesTrialResource::of(RulesForm::read($request->string('currency', $shop->currency)->toString(), $request->input('rules')), Typed::of($request->input('sample')), $shop));
     }
 }

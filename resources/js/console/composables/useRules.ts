@@ -11,6 +11,8 @@ type Sample = Schemas['RulesTrialEntry']['sample']
 export function useRules(): {
   rules: Ref<Rules | null>
   homeCountry: Ref<string>
+  currency: Ref<string>
+  mayChangeCurrency: Ref<boolean>
   sample: Ref<Sample>
   trial: ComputedRef<Schemas['RulesTrial'] | null>
   refusal: Ref<Refusal | null>
@@ -23,6 +25,8 @@ export function useRules(): {
   const session = useSession()
   const rules = ref<Rules | null>(null)
   const homeCountry = ref('')
+  const currency = ref('')
+  const mayChangeCurrency = ref(false)
   const saved = ref('')
   const sample = ref<Sample>({ amount: '25.00', weight: '900', pieces: '2', country: '', tax_class: 'standard' })
   const refusal = ref<Refusal | null>(null)
@@ -32,13 +36,15 @@ export function useRules(): {
   )
   const trial = computed(() => latest.answer.value?.data ?? null)
   const isDirty = computed(
-    () => rules.value !== null && JSON.stringify([rules.value, homeCountry.value]) !== saved.value,
+    () => rules.value !== null && JSON.stringify([rules.value, homeCountry.value, currency.value]) !== saved.value,
   )
 
   function take(data: Schemas['Rules']): void {
     rules.value = data.rules
     homeCountry.value = data.home_country
-    saved.value = JSON.stringify([data.rules, data.home_country])
+    currency.value = data.currency
+    mayChangeCurrency.value = data.may_change_currency
+    saved.value = JSON.stringify([data.rules, data.home_country, data.currency])
   }
 
   async function load(): Promise<void> {
@@ -57,7 +63,7 @@ export function useRules(): {
     const { data, refusal: refused } = await outcome(
       api.PUT('/shops/{shop}/rules', {
         params: { path: { shop: session.slug } },
-        body: { rules: rules.value, home_country: homeCountry.value },
+        body: { rules: rules.value, home_country: homeCountry.value, currency: currency.value },
       }),
     )
     isWorking.value = false
@@ -71,10 +77,27 @@ export function useRules(): {
     return trial.value?.errors[path]?.[0]
   }
 
-  watchDebounced([rules, sample], () => rules.value && latest.run({ rules: rules.value, sample: sample.value }), {
-    debounce: 120,
-    deep: true,
-  })
+  watchDebounced(
+    [rules, sample, currency],
+    () => rules.value && latest.run({ rules: rules.value, sample: sample.value, currency: currency.value }),
+    {
+      debounce: 120,
+      deep: true,
+    },
+  )
 
-  return { rules, homeCountry, sample, trial, refusal, isDirty, isWorking, errorAt, load, save }
+  return {
+    rules,
+    homeCountry,
+    currency,
+    mayChangeCurrency,
+    sample,
+    trial,
+    refusal,
+    isDirty,
+    isWorking,
+    errorAt,
+    load,
+    save,
+  }
 }

@@ -15,10 +15,24 @@ import SwitchField from '../components/SwitchField.vue'
 import TextField from '../components/TextField.vue'
 import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useRules } from '../composables/useRules'
+import { sentenceAt } from '../../shared/client'
 import { useSession } from '../stores/session'
 
 const session = useSession()
-const { rules, homeCountry, sample, trial, refusal, isDirty, isWorking, errorAt, load, save } = useRules()
+const {
+  rules,
+  homeCountry,
+  currency,
+  mayChangeCurrency,
+  sample,
+  trial,
+  refusal,
+  isDirty,
+  isWorking,
+  errorAt,
+  load,
+  save,
+} = useRules()
 const isCheckoutDirty = ref(false)
 const { isAsking, answer } = useLeaveGuard(computed(() => isDirty.value || isCheckoutDirty.value))
 const NO_TAX = ''
@@ -95,8 +109,20 @@ function change(part: Partial<Schemas['ShopRules']>): void {
           </p>
         </LedgerRow>
         <LedgerRow title="At home">
-          <div class="grid gap-4 sm:grid-cols-[16rem_16rem]">
+          <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
             <CountryField v-model="homeCountry" label="Country" />
+            <TextField
+              v-if="mayChangeCurrency"
+              v-model="currency"
+              label="Currency (ISO 4217)"
+              is-mono
+              :error="sentenceAt(refusal, 'currency')"
+              note="It stays once something has a price."
+            />
+            <div v-else>
+              <span class="mb-1 block font-medium">Currency</span>
+              <p class="py-2">{{ currency }}, for good: goods are priced in it.</p>
+            </div>
             <TextField
               label="Clock (IANA time zone)"
               :model-value="rules.timezone"

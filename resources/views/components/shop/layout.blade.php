@@ -18,5 +18,10 @@
 <main class="shop-main">
 {{ $slot }}
 </main>
+<footer class="shop-foot">
+<a href="/account">Your orders</a>
+@if ($shop->checkout_rules->terms !== '')<a href="/terms">Terms</a>@endif
+@if ($shop->checkout_rules->policy !== '')<a href="/policy">Returns and privacy</a>@endif
+</footer>
 </body>
 </html>

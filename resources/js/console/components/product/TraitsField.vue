@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '../../../shared/client'
+import SuggestField from '../SuggestField.vue'
 import TagField from '../TagField.vue'
 
 type TraitEntry = Schemas['ProductEntry']['traits'][number]
@@ -10,25 +11,18 @@ const traits = defineModel<TraitEntry[]>({ required: true })
 function change(at: number, part: Partial<TraitEntry>): void {
   traits.value = traits.value.map((entry, index) => (index === at ? { ...entry, ...part } : entry))
 }
-
-function typed(event: Event): string {
-  return event.target instanceof HTMLInputElement ? event.target.value : ''
-}
 </script>
 
 <template>
   <div class="grid gap-3">
     <div v-for="(entry, at) in traits" :key="at" class="grid items-end gap-3 md:grid-cols-[11rem_minmax(0,1fr)_auto]">
-      <label
-        ><span class="mb-1 block font-medium">Attribute</span>
-        <input
-          class="entry"
-          list="trait-names"
-          :value="entry.name"
-          dir="auto"
-          :aria-invalid="errorAt(`traits.${at}.name`) ? 'true' : undefined"
-          @input="change(at, { name: typed($event) })"
-      /></label>
+      <SuggestField
+        label="Attribute"
+        :known="known"
+        :model-value="entry.name"
+        :error="errorAt(`traits.${at}.name`)"
+        @update:model-value="(name: string) => change(at, { name })"
+      />
       <TagField
         label="Values"
         :known="[]"
@@ -46,7 +40,6 @@ function typed(event: Event): string {
         {{ errorAt(`traits.${at}.name`) ?? errorAt(`traits.${at}.values`) }}
       </p>
     </div>
-    <datalist id="trait-names"><option v-for="name in known" :key="name" :value="name" /></datalist>
     <div>
       <button type="button" class="side-deed" @click="traits = [...traits, { name: '', values: [] }]">
         Add an attribute

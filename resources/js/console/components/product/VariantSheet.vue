@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import type { Schemas } from '../../../shared/client'
+import PictureDialog from './PictureDialog.vue'
 
 type VariantEntry = Schemas['VariantEntry']
 type Column = 'sku' | 'price' | 'stock' | 'weight'
@@ -62,6 +63,22 @@ function preselect(row: number): void {
   }))
 }
 
+const picturing = ref<number | null>(null)
+
+function pictureOf(id: number | null): Schemas['Picture'] | undefined {
+  return props.pictures.find((picture) => picture.id === id)
+}
+
+function pictureName(id: number | null): string {
+  const picture = pictureOf(id)
+  return picture ? picture.alt || `number ${props.pictures.indexOf(picture) + 1}` : 'as the product'
+}
+
+function showPicture(id: number | null): void {
+  if (picturing.value !== null) change(picturing.value, { picture_id: id })
+  picturing.value = null
+}
+
 function focusCell(row: number, column: number): void {
   table.value?.querySelector<HTMLInputElement>(`[data-cell="${row}-${column}"]`)?.focus()
 }
@@ -106,12 +123,20 @@ function paste(event: ClipboardEvent, row: number, column: number): void {
 }
 
 function typed(event: Event): string {
-  return event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement ? event.target.value : ''
+  return event.target instanceof HTMLInputElement ? event.target.value : ''
 }
 </script>
 
 <template>
   <div>
+    <PictureDialog
+      :is-open="picturing !== null"
+      :of="picturing === null ? '' : (variants[picturing]?.choices.join(' · ') ?? '')"
+      :pictures="pictures"
+      :chosen="picturing === null ? null : (variants[picturing]?.picture_id ?? null)"
+      @pick="showPicture"
+      @close="picturing = null"
+    />
     <div v-if="variants.length > 0" class="max-h-[32rem] overflow-auto border-y border-rule">
       <table ref="table" class="sheet w-full">
         <caption class="sr-only">
@@ -145,16 +170,20 @@ function typed(event: Event): string {
               />
             </td>
             <td v-if="pictures.length > 0">
-              <select
-                :aria-label="`Picture of ${variant.choices.join(', ')}`"
-                :value="variant.picture_id ?? ''"
-                @change="change(row, { picture_id: Number(typed($event)) || null })"
+              <button
+                type="button"
+                class="min-h-7 text-sea"
+                :aria-label="`Picture of ${variant.choices.join(', ')}: ${pictureName(variant.picture_id)}. Change it`"
+                @click="picturing = row"
               >
-                <option value="">as the product</option>
-                <option v-for="(picture, at) in pictures" :key="picture.id" :value="picture.id">
-                  {{ picture.alt || `Number ${at + 1}` }}
-                </option>
-              </select>
+                <img
+                  v-if="pictureOf(variant.picture_id)"
+                  :src="pictureOf(variant.picture_id)?.path"
+                  alt=""
+                  class="size-8 object-cover"
+                />
+                <span v-else>as the product</span>
+              </button>
             </td>
             <td class="text-center">
               <input

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../../shared/client'
 import { useSession } from '../../stores/session'
 import PickField from '../PickField.vue'
+import ProductPicker from '../ProductPicker.vue'
 import TagField from '../TagField.vue'
 import TextField from '../TextField.vue'
 
@@ -142,6 +143,7 @@ onMounted(load)
         :known="[]"
         note="None: for all goods. A product’s SKU stands for all its variants."
       />
+      <ProductPicker is-quiet @picked="(product) => (entry.skus = [...new Set([...entry.skus, product.sku])])" />
       <p v-if="refusal && !refusal.errors" class="text-wrong" role="alert">{{ refusal.message }}</p>
       <div class="flex gap-3">
         <button type="button" class="deed" @click="save">Save the coupon</button>
