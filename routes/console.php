@@ -8,6 +8,7 @@ use App\Http\Controllers\Console\CouponController;
 use App\Http\Controllers\Console\OfferController;
 use App\Http\Controllers\Console\OfferProofController;
 use App\Http\Controllers\Console\OfferStateController;
+use App\Http\Controllers\Console\OpenLinkController;
 use App\Http\Controllers\Console\OrderController;
 use App\Http\Controllers\Console\PayeeController;
 use App\Http\Controllers\Console\PictureController;
@@ -36,6 +37,9 @@ Route::prefix('api')->group(function (): void {
             Route::post('rules/trial', [RulesController::class, 'try']);
             Route::get('checkout', [CheckoutRulesController::class, 'show']);
             Route::put('checkout', [CheckoutRulesController::class, 'change']);
+            Route::get('open-links', [OpenLinkController::class, 'show']);
+            Route::put('open-links', [OpenLinkController::class, 'change']);
+            Route::post('open-links/build', [OpenLinkController::class, 'build']);
             Route::get('coupons', [CouponController::class, 'list']);
             Route::post('coupons', [CouponController::class, 'create']);
             Route::put('coupons/{coupon}', [CouponController::class, 'change']);

@@ -10,6 +10,7 @@ use App\Http\Controllers\Shop\PaymentEventController;
 use App\Http\Controllers\Shop\PlacementController;
 use App\Http\Controllers\Shop\ReturnController;
 use App\Http\Controllers\Shop\ShopfrontController;
+use App\Http\Controllers\Shop\TakeController;
 use App\Http\Controllers\Shop\TextController;
 use App\Http\Controllers\Shop\ThankYouController;
 use App\Http\Middleware\FindShop;
@@ -25,6 +26,8 @@ Route::post('/events/payments', PaymentEventController::class)->middleware(FindS
 Route::middleware('shopper')->group(function (): void {
     Route::get('/', [ShopfrontController::class, 'list']);
     Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
+
+    Route::get('/take/{items?}', TakeController::class)->where('items', '.*');
 
     Route::get('/cart', [CartController::class, 'show']);
     Route::post('/cart', [CartController::class, 'edit']);

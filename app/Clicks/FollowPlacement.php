@@ -31,7 +31,7 @@ final readonly class FollowPlacement
      */
     public function __invoke(Placement $placement, Visitor $visitor, Request $request): string
     {
-        $isFirst = $this->recent->isFirst($placement->id, $request, $visitor->isNew ? null : $visitor->digest());
+        $isFirst = $this->recent->isFirst("placement {$placement->id}", $request, $visitor->isNew ? null : $visitor->digest());
         if (! $placement->offer->addsAtOnce()) {
             $this->count($placement, $request, $isFirst);
 
@@ -52,7 +52,7 @@ final readonly class FollowPlacement
     /** A click on an offer that is paused or sold out is a click all the same. */
     public function countOnly(Placement $placement, Visitor $visitor, Request $request): void
     {
-        $this->count($placement, $request, $this->recent->isFirst($placement->id, $request, $visitor->isNew ? null : $visitor->digest()));
+        $this->count($placement, $request, $this->recent->isFirst("placement {$placement->id}", $request, $visitor->isNew ? null : $visitor->digest()));
     }
 
     private function count(Placement $placement, Request $request, bool $isFirst): void

@@ -19,10 +19,11 @@ final readonly class RecentClicks
         private int $seconds,
     ) {}
 
-    public function isFirst(int $placementId, Request $request, ?string $visitor): bool
+    /** @param  string  $what  names what was clicked */
+    public function isFirst(string $what, Request $request, ?string $visitor): bool
     {
         $who = $visitor ?? implode('|', [$request->ip(), $request->userAgent(), $request->headers->get('Accept-Language')]);
 
-        return apcu_add('click-'.hash_hmac('sha256', "{$placementId}|{$who}", $this->key), true, $this->seconds);
+        return apcu_add('click-'.hash_hmac('sha256', "{$what}|{$who}", $this->key), true, $this->seconds);
     }
 }

@@ -9,6 +9,7 @@ use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Checkout\CouponPlace;
 use PaperKite\Checkout\Demand;
+use PaperKite\Link\OpenDestination;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
@@ -26,6 +27,7 @@ use PaperKite\Quote\ShippingMeasure;
         new OA\Schema(schema: 'Drawing', type: 'string', enum: Drawing::class),
         new OA\Schema(schema: 'CartUse', type: 'string', enum: CartUse::class),
         new OA\Schema(schema: 'Destination', type: 'string', enum: Destination::class),
+        new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
         new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),

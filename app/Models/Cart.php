@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $visitor
  * @property string|null $shared_by
  * @property int|null $last_placement_id
+ * @property string|null $last_take
+ * @property string|null $back
  * @property CarbonImmutable|null $last_added_at
  * @property CarbonImmutable|null $second_step_at
  * @property string|null $country

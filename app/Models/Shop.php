@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Link\OpenDestination;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Offer\Readiness;
@@ -27,6 +28,7 @@ use PaperKite\Quote\ShopRules;
  * @property ShopRules $rules
  * @property string $home_country
  * @property CheckoutRules $checkout_rules
+ * @property OpenDestination $take_to
  * @property string|null $payee
  * @property int $last_order_number
  * @property Collection<int, Person> $people
@@ -36,7 +38,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class];
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class];
     }
 
     public function getRouteKeyName(): string

@@ -14,6 +14,7 @@ use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
 use App\Payments\StandinProvider;
 use App\Shoppers\SendLink;
+use App\Takes\FollowOpenLink;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -34,7 +35,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
-        $this->app->when(AddToCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
+        $this->app->when([AddToCart::class, FollowOpenLink::class])->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when([NewCartLimit::class, ApplyCoupon::class, SendLink::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(StorePicture::class)->needs('$folder')->giveConfig('kite.pictures');

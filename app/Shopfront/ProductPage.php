@@ -56,6 +56,7 @@ final readonly class ProductPage
             'quantity' => $quantity,
             'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, $request)),
             'code' => $code,
+            'rest' => $request->string('rest')->toString(),
             'errors' => $errors,
         ], $status);
     }

@@ -7,6 +7,9 @@ namespace PaperKite\Checkout;
 /** How a shop's checkout asks, and where it leads. */
 final readonly class CheckoutRules
 {
+    /** In bytes. */
+    private const LONGEST_ADDRESS = 500;
+
     private const BUILT_IN = ['postcode' => Demand::Optional, 'company' => Demand::Off, 'phone' => Demand::Off, 'comment' => Demand::Off];
 
     /**
@@ -30,6 +33,23 @@ final readonly class CheckoutRules
         $chosen = $this->demands[$field->value] ?? self::BUILT_IN[$field->value] ?? Demand::Required;
 
         return in_array($chosen, $field->allowed(), true) ? $chosen : $field->allowed()[0];
+    }
+
+    /** Whether a shopper may be led to this address: a whole one, at a host that the seller listed. */
+    public function allows(string $address): bool
+    {
+        $host = self::hostOf($address);
+
+        return $host !== null && in_array($host, $this->hosts, true);
+    }
+
+    /** @return string|null in lower case; `null` where this is no whole address, or one that could be read in two ways */
+    public static function hostOf(string $address): ?string
+    {
+        $parts = strlen($address) <= self::LONGEST_ADDRESS && preg_match('/[\p{C}\p{Z}\\\\]/u', $address) === 0 ? parse_url($address) : false;
+        $isWhole = is_array($parts) && in_array($parts['scheme'] ?? '', ['http', 'https'], true) && ($parts['host'] ?? '') !== '' && ! isset($parts['user']);
+
+        return $isWhole ? strtolower($parts['host'] ?? '') : null;
     }
 
     public function asks(CheckoutField $field): bool

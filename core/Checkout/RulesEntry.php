@@ -12,8 +12,6 @@ final readonly class RulesEntry
 {
     private const MOST_HOSTS = 20;
 
-    private const LONGEST_ADDRESS = 500;
-
     private function __construct(
         /** @var array<string, string> sentences by field */
         public array $errors,
@@ -80,9 +78,8 @@ final readonly class RulesEntry
         if ($text === '') {
             return null;
         }
-        $parts = strlen($text) <= self::LONGEST_ADDRESS && preg_match('/[\p{C}\p{Z}\\\\]/u', $text) === 0 ? parse_url($text) : false;
-        $host = is_array($parts) ? strtolower($parts['host'] ?? '') : '';
-        if (! is_array($parts) || ! in_array($parts['scheme'] ?? '', ['http', 'https'], true) || $host === '' || isset($parts['user'])) {
+        $host = CheckoutRules::hostOf($text);
+        if ($host === null) {
             $wrong->add($key, 'This is not a whole address; write it like https://www.fern.example/thanks.');
         } elseif (! in_array($host, $hosts, true)) {
             $wrong->add($key, "“{$host}” is not among the hosts below; add it there first.");

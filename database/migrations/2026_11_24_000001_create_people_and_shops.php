@@ -28,6 +28,7 @@ return new class extends Migration
             $table->char('accent', 7)->collation('ascii_bin')->default('#2f5d4e');
             $table->longText('rules')->nullable()->comment('JSON: tax, shipping, fees, as a quote document’s shop; null: nothing is set yet');
             $table->char('home_country', 2)->collation('ascii_bin')->default('IE')->comment('for a bill whose country nobody has said yet');
+            $table->string('take_to', 8)->collation('ascii_bin')->default('cart')->comment('where an open link leads that does not say so');
             $table->longText('checkout_rules')->nullable()->comment('JSON: fields, comment, coupon field, texts, addresses afterwards; null: as built in');
             $table->string('payee', 64)->collation('ascii_bin')->nullable();
             $table->unsignedInteger('last_order_number')->default(1000);

@@ -162,13 +162,15 @@ return new class extends Migration
         Schema::create('clicks', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('shop_id')->constrained();
-            $table->foreignId('offer_id')->constrained();
-            $table->foreignId('placement_id')->constrained();
+            $table->foreignId('offer_id')->nullable()->constrained();
+            $table->foreignId('placement_id')->nullable()->constrained();
+            $table->string('label', 40)->collation('ascii_bin')->nullable()->comment('of an open link, which has no offer');
             $table->char('country', 2)->collation('ascii_bin')->nullable();
             $table->string('device', 8)->collation('ascii_bin');
             $table->dateTime('hour')->comment('UTC; minutes and seconds are not kept');
             $table->index(['offer_id', 'hour']);
         });
+        DB::statement('ALTER TABLE clicks ADD CONSTRAINT clicks_offer_with_placement CHECK ((offer_id IS NULL) = (placement_id IS NULL))');
     }
 
     /** A price for a while; the moments are UTC. */

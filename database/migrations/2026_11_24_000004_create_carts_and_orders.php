@@ -42,6 +42,8 @@ return new class extends Migration
             $table->char('visitor', 64)->collation('ascii_bin')->comment('SHA-256 of the cookie that owns the cart');
             $table->char('shared_by', 64)->collation('ascii_bin')->nullable()->comment('the visitor, where this is their one shared cart; null: bought alone');
             $table->foreignId('last_placement_id')->nullable()->constrained('placements');
+            $table->char('last_take', 64)->collation('ascii_bin')->nullable()->comment('SHA-256 of the open link that was followed last');
+            $table->string('back', 500)->nullable()->comment('where an open link says that the shopper returns');
             $table->dateTime('last_added_at', 3)->nullable();
             $table->dateTime('second_step_at')->nullable()->comment('null: nothing but one click has happened');
             $table->char('country', 2)->collation('ascii_bin')->nullable()->comment('where it goes, as far as the shopper has said');

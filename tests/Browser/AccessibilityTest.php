@@ -33,7 +33,7 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('Quantity: one. Change it')->type('How many one click adds', '0')->seeing('To mend');
         $this->assertAccessible($browser, 'the desk with an open slot and a finding');
         $browser->press(WebDriverKeys::ESCAPE)->notSeeing('Enter keeps it');
-        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'shop' => 'Shopfront', 'offers/new' => 'Not saved yet.'] as $path => $text) {
+        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'shop' => 'Shopfront', 'links' => 'Its grammar', 'offers/new' => 'Not saved yet.'] as $path => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);

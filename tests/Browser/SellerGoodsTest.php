@@ -63,6 +63,17 @@ final class SellerGoodsTest extends BrowserTestCase
         $browser->click('New coupon')->type('Code', 'MAY')->click('Save the coupon')->seeing('The percentage is missing.')->type('Percent off', '10')->click('Save the coupon')->seeing('takes 10 % off.')->seeing('used 0 times');
     }
 
+    public function test_a_link_is_built_by_hand_and_followed(): void
+    {
+        $this->product($this->shop, ['sku' => 'honey-340', 'name' => 'Heather honey']);
+        $browser = $this->signedIn()->click('Links by hand')->seeing('Its grammar')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '0')->seeing('from 1 to 999')
+            ->type('Pieces', '3')->seeing('3 of “honey-340”.')->type('Label', 'spring')->seeing('from=spring');
+        $link = $browser->css('[data-link]')->getText();
+
+        $browser->goTo($link)->arrivingAt('/cart')->seeing('€29.40')->goTo($this->shop->base().'/take/jam')->seeing('sells nothing under this SKU');
+        self::assertStringEndsWith('/take/3*honey-340?from=spring', $link);
+    }
+
     /** @param  array{int, int, int}  $colour */
     private static function picture(array $colour): string
     {

@@ -41,6 +41,8 @@ try {
     $take('variants');
     $browser->goTo("{$console}/mosslight/shop")->seeing('Tried on a cart')->seeing('keeps');
     $take('rules');
+    $browser->goTo("{$console}/mosslight/links")->seeing('Its grammar')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '2')->type('Label', 'spring-card')->seeing('from=spring-card');
+    $take('links');
     $browser->goTo("{$console}/mosslight/orders/1011")->seeing('Goes to');
     $take('order');
 
@@ -64,7 +66,6 @@ try {
     $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->click('Buy now')->arrivingAt('/checkout/')
         ->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth')->choose('Country', 'GB')->seeing('Pay €16.30')
         ->click('Pay €16.30')->arrivingAt('pay.localhost')->seeing('Authorise');
-    $take('pay');
     $browser->click('Authorise')->arrivingAt('/thanks/')->seeing('Thank you');
     $take('thanks');
     $browser->goTo("http://outbox.localhost:{$port}/")->seeing('Your order');

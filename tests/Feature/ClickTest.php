@@ -208,7 +208,7 @@ final class ClickTest extends TestCase
         $this->follow($this->placed());
 
         $click = (array) DB::table('clicks')->first();
-        self::assertSame(['id', 'shop_id', 'offer_id', 'placement_id', 'country', 'device', 'hour'], array_keys($click));
+        self::assertSame(['id', 'shop_id', 'offer_id', 'placement_id', 'label', 'country', 'device', 'hour'], array_keys($click));
         self::assertSame(['IE', 'desktop'], [$click['country'], $click['device']]);
         self::assertStringEndsWith(':00:00', is_string($click['hour']) ? $click['hour'] : '');
     }

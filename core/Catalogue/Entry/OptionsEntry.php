@@ -47,14 +47,15 @@ final readonly class OptionsEntry
 
     /**
      * @param  list<Option>  $options
-     * @return list<list<string>> every combination of choices, the last option changing first
+     * @return list<list<string>> every combination of choices, the last option changing first; a choice without a name, or with one that is taken, is in none
      */
     public static function combinations(array $options): array
     {
         $combinations = $options === [] ? [] : [[]];
         foreach ($options as $option) {
+            $names = array_diff(array_unique(array_map(static fn (Choice $choice): string => $choice->name, $option->choices)), ['']);
             $combinations = array_merge(...array_map(
-                static fn (array $begun): array => array_map(static fn (Choice $choice): array => [...$begun, $choice->name], $option->choices),
+                static fn (array $begun): array => array_map(static fn (string $name): array => [...$begun, $name], array_values($names)),
                 $combinations,
             ));
         }

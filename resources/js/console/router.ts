@@ -39,6 +39,12 @@ export const router = createRouter({
       meta: { title: 'Offer' },
     },
     {
+      path: '/:shop/links',
+      name: 'open-links',
+      component: () => import('./views/OpenLinksView.vue'),
+      meta: { title: 'Links written by hand' },
+    },
+    {
       path: '/:shop/products',
       name: 'products',
       component: () => import('./views/ProductsView.vue'),

@@ -116,6 +116,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/open-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openLinks"];
+        put: operations["changeOpenLinks"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/open-links/build": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["buildOpenLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/orders": {
         parameters: {
             query?: never;
@@ -368,6 +400,8 @@ export interface components {
         /** @enum {string} */
         Destination: "pay" | "cart" | "choose";
         /** @enum {string} */
+        OpenDestination: "pay" | "cart" | "choose" | "stay";
+        /** @enum {string} */
         OfferState: "draft" | "live" | "paused" | "archived";
         /** @enum {string} */
         Severity: "error" | "caution" | "hint";
@@ -421,6 +455,20 @@ export interface components {
             until: string;
             most_uses: string;
             most_uses_each: string;
+        };
+        /** @description Choices from which a link is built; what is blank is left out. */
+        OpenLinkEntry: {
+            items: {
+                /** @description What is sent about open links. */
+                sku: string;
+                /** @description As typed. */
+                quantity: string;
+            }[];
+            /** @description A destination, or blank. */
+            to: string;
+            coupon: string;
+            back: string;
+            from: string;
         };
         /** @description As typed; amounts with a point, moments as the shop’s clock shows them. */
         ProductEntry: {
@@ -603,6 +651,14 @@ export interface components {
             /** @description What is left to the seller. */
             profit: components["schemas"]["Amount"];
         };
+        /** @description An open link and its parts, or what is wrong with the choices. */
+        BuiltLink: {
+            /** @description Blank where something is wrong. */
+            url: string;
+            anatomy: components["schemas"]["AnatomyPart"][];
+            /** @description What is wrong, in a sentence; blank where nothing is. */
+            finding: string;
+        };
         /** @description What an offer can do with the shopper’s cart. */
         CartUseChoice: {
             value: components["schemas"]["CartUse"];
@@ -705,6 +761,18 @@ export interface components {
             pages: string[];
             /** @description Clicks of the last 30 days, the oldest first. */
             trace: number[];
+        };
+        OpenDestinationChoice: {
+            value: components["schemas"]["OpenDestination"];
+            meaning: string;
+        };
+        /** @description How links are written by hand in this shop. */
+        OpenLinks: {
+            /** @description RFC 6570. */
+            template: string;
+            /** @description Where a link leads that does not say so. */
+            to: components["schemas"]["OpenDestination"];
+            destinations: components["schemas"]["OpenDestinationChoice"][];
         };
         OrderList: {
             items: components["schemas"]["OrderRow"][];
@@ -1204,6 +1272,83 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    openLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenLinks"];
+                };
+            };
+        };
+    };
+    changeOpenLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    to: components["schemas"]["OpenDestination"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenLinks"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    buildOpenLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["OpenLinkEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuiltLink"];
+                };
+            };
         };
     };
     orders: {

@@ -1,4 +1,5 @@
 <x-shop.layout :shop="$shop" :title="$category->name ?? 'All goods'">
+@if ($wasAdded)<p class="notice" role="status">It is in your cart. <a href="/cart">See the cart</a></p>@endif
 <h1 dir="auto">{{ $category->name ?? 'Everything in the shop' }}</h1>
 @if ($categories->isNotEmpty())
 <nav class="categories" aria-label="Categories">

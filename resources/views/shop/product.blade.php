@@ -22,6 +22,7 @@ $lead = $product->lead();
 <form method="post" action="/cart/add" class="product-form" novalidate @if ($variants !== []) data-variants="{{ json_encode($variants, JSON_THROW_ON_ERROR) }}" @endif>
 <input type="hidden" name="sku" value="{{ $product->sku }}">
 <input type="hidden" name="k" value="{{ $code }}">
+@if ($rest !== '')<input type="hidden" name="rest" value="{{ $rest }}">@endif
 @foreach ($product->options as $i => $option)
 <fieldset class="option">
 <legend dir="auto">{{ $option->name }}</legend>

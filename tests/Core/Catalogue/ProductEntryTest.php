@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Catalogue;
 
 use DateTimeZone;
+use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Entry\EnteredVariant;
 use PaperKite\Catalogue\Entry\OptionsEntry;
 use PaperKite\Catalogue\Entry\ProductEntry;
 use PaperKite\Catalogue\InvalidWeight;
+use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\PriceStretch;
 use PaperKite\Catalogue\Sale;
@@ -107,6 +109,10 @@ final class ProductEntryTest extends TestCase
     {
         self::assertSame([['Small', 'Plain'], ['Small', 'Clover'], ['Large', 'Plain'], ['Large', 'Clover']], OptionsEntry::combinations($this->entry([])->options));
         self::assertSame([], OptionsEntry::combinations([]));
+        self::assertSame([['Small', 'Plain'], ['Small', 'Clover']], OptionsEntry::combinations([
+            new Option('Size', [new Choice('Small'), new Choice('Small'), new Choice('')]),
+            new Option('Print', [new Choice('Plain'), new Choice('Clover')]),
+        ]));
     }
 
     #[DataProvider('weights')]

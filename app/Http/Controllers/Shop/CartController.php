@@ -22,6 +22,8 @@ use App\Shopfront\ProductPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use PaperKite\Link\InvalidOpenLink;
+use PaperKite\Link\OpenLink;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Quote\InvalidQuantity;
 use PaperKite\Quote\Quantity;
@@ -78,10 +80,20 @@ final readonly class CartController
         } catch (TooManyCarts) {
             abort(429);
         }
-        $answer = new RedirectResponse('/cart', Answer::HTTP_SEE_OTHER);
+        $answer = new RedirectResponse($this->afterAdding($request->string('rest')->toString()), Answer::HTTP_SEE_OTHER);
         $answer->headers->setCookie($visitor->cookie());
 
         return $answer;
+    }
+
+    /** An open link may have named more of which the shopper has to choose: it goes on with them. */
+    private function afterAdding(string $rest): string
+    {
+        try {
+            return $rest === '' ? '/cart' : OpenLink::read(rawurlencode($rest), 'to=cart')->url('');
+        } catch (InvalidOpenLink) {
+            return '/cart';
+        }
     }
 
     /** @return array{quantity?: string, choices?: string} */

@@ -25,11 +25,22 @@ final readonly class ReturnController
         $payment = ($this->ask)($payment)->load('order', 'cart');
 
         return match ($payment->state) {
-            PaymentState::Ordered => new RedirectResponse($shop->checkout_rules->afterPaying ?? '/thanks/'.($payment->order->token ?? ''), Answer::HTTP_SEE_OTHER),
+            PaymentState::Ordered => new RedirectResponse($this->afterPaying($shop, $payment), Answer::HTTP_SEE_OTHER),
             PaymentState::Declined => new RedirectResponse($payment->cart === null ? '/cart' : "/checkout/{$payment->cart->ref}?after=declined", Answer::HTTP_SEE_OTHER),
             PaymentState::SoldOut => $this->page($shop, $payment, 'Somebody was quicker', 'The last piece was sold, or the coupon used up, while you paid. Nothing was taken: the amount that your bank holds is given back.'),
             PaymentState::Superseded => $this->page($shop, $payment, 'This payment was replaced', 'The cart was changed after this payment was begun. Nothing was taken for it.'),
             PaymentState::Open => $this->waiting($shop),
+        };
+    }
+
+    /** Where the link said, if that is allowed still; else where the shop says; else our own page. */
+    private function afterPaying(Shop $shop, Payment $payment): string
+    {
+        $back = $payment->cart?->back;
+
+        return match (true) {
+            $back !== null && $shop->checkout_rules->allows($back) => $back,
+            default => $shop->checkout_rules->afterPaying ?? '/thanks/'.($payment->order->token ?? ''),
         };
     }
 

@@ -25,6 +25,7 @@ final readonly class ShopfrontController
         return response()->view('shop.list', [
             'shop' => $shop,
             'category' => $category,
+            'wasAdded' => $request->query('after') === 'added',
             'categories' => $shop->categories()->whereHas('products')->limit(24)->get(),
             'products' => Product::query()->where('shop_id', $shop->id)
                 ->when($category !== null, fn (Builder $query) => $query->whereHas('categories', fn (Builder $in) => $in->whereKey($category?->id)))

@@ -5,6 +5,7 @@ import type { Refusal, Schemas } from '../../shared/client'
 import { sentenceAt } from '../../shared/client'
 import { useKeys } from '../composables/useKeys'
 import CopyButton from './CopyButton.vue'
+import LinkAnatomy from './LinkAnatomy.vue'
 import TextField from './TextField.vue'
 
 const props = defineProps<{
@@ -65,16 +66,7 @@ async function add(): Promise<void> {
           </ListboxOption>
         </ListboxOptions>
       </Listbox>
-      <dl class="mb-3 text-sm leading-snug" data-anatomy>
-        <div
-          v-for="part in chosen.anatomy"
-          :key="part.part"
-          class="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1"
-        >
-          <dt class="font-mono font-medium [overflow-wrap:anywhere]">{{ part.value }}</dt>
-          <dd class="min-w-40 flex-1 text-pencil" dir="auto">{{ part.meaning }}</dd>
-        </div>
-      </dl>
+      <LinkAnatomy class="mb-3" :parts="chosen.anatomy" />
       <div class="mb-2 flex flex-wrap gap-2">
         <CopyButton ref="linkButton" :text="chosen.url" label="Copy link" shortcut="l" />
         <CopyButton ref="snippetButton" :text="chosen.html" label="Copy button" shortcut="c" />

@@ -21,6 +21,9 @@ const { list, refusal, search, turnTo } = useList((asked) =>
     :count="list?.at.total ?? null"
     filter-label="Filter by words, page or state"
   >
+    <RouterLink :to="{ name: 'open-links', params: { shop: session.slug } }" class="side-deed !min-h-10"
+      >Links by hand</RouterLink
+    >
     <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed">New offer</RouterLink>
   </ListHead>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>

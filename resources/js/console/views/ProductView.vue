@@ -137,7 +137,7 @@ function movePictures(moved: Schemas['Picture'][]): void {
             class="mt-4"
             :model-value="entry.variants"
             :combinations="check?.combinations ?? []"
-            :option-names="entry.options.map((option) => option.name)"
+            :options="entry.options"
             :pictures="pictures"
             :error-at="errorAt"
             @update:model-value="(variants) => change({ variants })"

@@ -9,7 +9,7 @@ type Column = 'sku' | 'price' | 'stock' | 'weight'
 /** The variants as a sheet: arrow keys go from cell to cell, and cells copied from a spreadsheet can be pasted. */
 const props = defineProps<{
   combinations: Schemas['Combination'][]
-  optionNames: string[]
+  options: Schemas['OptionEntry'][]
   pictures: Schemas['Picture'][]
   errorAt: (path: string) => string | undefined
 }>()
@@ -27,7 +27,10 @@ const prices = computed(
 )
 const left = computed(() => {
   const kept = new Set(variants.value.map((variant) => JSON.stringify(variant.choices)))
-  return props.combinations.filter((each) => !kept.has(JSON.stringify(each.choices)))
+  // The server's answer may be of a moment ago: a combination of names that are typed over is none.
+  const isCurrent = (choices: string[]): boolean =>
+    choices.every((name, at) => props.options[at]?.choices.some((choice) => choice.name.trim() === name))
+  return props.combinations.filter(({ choices }) => isCurrent(choices) && !kept.has(JSON.stringify(choices)))
 })
 const findings = computed(() =>
   variants.value.flatMap((variant, row) =>
@@ -144,7 +147,7 @@ function typed(event: Event): string {
         </caption>
         <thead>
           <tr>
-            <th v-for="name in optionNames" :key="name" scope="col" dir="auto">{{ name }}</th>
+            <th v-for="(option, index) in options" :key="index" scope="col" dir="auto">{{ option.name }}</th>
             <th v-for="column in columns" :key="column.key" scope="col">{{ column.title }}</th>
             <th v-if="pictures.length > 0" scope="col">Picture</th>
             <th scope="col">At first</th>

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Takes;
+
+use App\Carts\Goods;
+use App\Models\Product;
+use App\Models\Shop;
+use App\Models\Variant;
+use PaperKite\Link\InvalidOpenLink;
+use PaperKite\Link\OpenItem;
+use PaperKite\Link\OpenLink;
+
+/** Finds the goods of an open link by their SKUs, in two reads however many they are. */
+final readonly class FindTakenGoods
+{
+    /** @throws InvalidOpenLink at an item that the shop does not sell like this */
+    public function __invoke(Shop $shop, OpenLink $link): TakenGoods
+    {
+        $skus = array_map(static fn (OpenItem $item): string => $item->sku, $link->items);
+        $products = Product::query()->where('shop_id', $shop->id)->whereIn('sku', $skus)->get()->keyBy('sku')->all();
+        $variants = count($products) === count(array_unique($skus)) ? [] : Variant::query()->where('shop_id', $shop->id)->whereIn('sku', $skus)->with('product')->get()->keyBy('sku')->all();
+        $ready = $toChoose = $soldOut = [];
+        foreach ($link->items as $item) {
+            $goods = $this->goods($item, $products[$item->sku] ?? null, $variants[$item->sku] ?? null);
+            if ($goods->product->has_variants && $goods->variant === null) {
+                $toChoose[] = $item;
+            } elseif (! Product::stockOf($goods->variant !== null ? $goods->variant->stock : $goods->product->stock, $goods->product->allows_back_order)->covers($item->quantity)) {
+                $soldOut[] = $item;
+            } else {
+                $ready[] = $goods;
+            }
+        }
+
+        return new TakenGoods($ready, $toChoose, $soldOut);
+    }
+
+    /** @throws InvalidOpenLink */
+    private function goods(OpenItem $item, ?Product $product, ?Variant $variant): Goods
+    {
+        $sold = $product ?? $variant->product ?? throw InvalidOpenLink::unknown($item->text());
+        if ($item->plan !== null) {
+            throw InvalidOpenLink::noPlan($item->text());
+        }
+        if ($item->amount !== null) {
+            throw InvalidOpenLink::noAmount($item->text());
+        }
+
+        return new Goods($sold, $product === null ? $variant : null, $item->quantity);
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Link;
+
+use League\Uri\UriTemplate\Template;
+
+/**
+ * A link that spells out what it sells, written by hand or in a sheet.
+ *
+ * @see https://www.rfc-editor.org/rfc/rfc6570 its template
+ */
+final readonly class OpenLink
+{
+    public const PATH = '/take/';
+
+    public const TEMPLATE = '{+base}/take/{+items}{?to,coupon,back,from}';
+
+    public const MOST_ITEMS = 20;
+
+    private const PARAMETERS = ['to', 'coupon', 'back', 'from'];
+
+    /** @param  non-empty-list<OpenItem>  $items */
+    public function __construct(
+        public array $items,
+        /** `null`: as the shop has set. */
+        public ?OpenDestination $to = null,
+        public ?string $coupon = null,
+        /** Where the shopper returns; whether that is allowed, the shop's hosts say. */
+        public ?string $back = null,
+        /** A label for the results. */
+        public ?string $from = null,
+    ) {}
+
+    /**
+     * @param  string  $path  what follows PATH in the address, as it came in: it is decoded once, then split
+     * @param  string  $query  the query, as it came in
+     *
+     * @throws InvalidOpenLink at the first part that can't be read
+     */
+    public static function read(string $path, string $query): self
+    {
+        $decoded = rawurldecode($path);
+        if (! mb_check_encoding($decoded, 'UTF-8')) {
+            throw InvalidOpenLink::notText();
+        }
+        if ($decoded === '') {
+            throw InvalidOpenLink::noItems();
+        }
+        $texts = explode(',', $decoded);
+        if (count($texts) > self::MOST_ITEMS) {
+            throw InvalidOpenLink::tooManyItems(count($texts), self::MOST_ITEMS);
+        }
+        $items = array_map(OpenItem::read(...), $texts);
+        $given = self::parameters($query);
+        $to = $given['to'] ?? null;
+
+        return new self(
+            $items,
+            $to === null ? null : OpenDestination::tryFrom($to) ?? throw InvalidOpenLink::destination($to),
+            self::coupon($given['coupon'] ?? null),
+            $given['back'] ?? null,
+            self::label($given['from'] ?? null),
+        );
+    }
+
+    public function url(string $base): string
+    {
+        return Template::new(self::TEMPLATE)->expand(array_filter([
+            'base' => $base,
+            'items' => implode(',', array_map(static fn (OpenItem $item): string => $item->text(), $this->items)),
+            'to' => $this->to?->value,
+            'coupon' => $this->coupon,
+            'back' => $this->back,
+            'from' => $this->from,
+        ], static fn (?string $value): bool => $value !== null));
+    }
+
+    /**
+     * The link taken apart; the values joined give the link again.
+     *
+     * @return list<AnatomyPart>
+     */
+    public function anatomy(string $base): array
+    {
+        $encoded = static fn (string $template, string $name, string $value): string => Template::new($template)->expand([$name => $value]);
+        $parts = [
+            new AnatomyPart('host', $base, 'The shop’s own address.'),
+            new AnatomyPart('path', self::PATH, 'Goods follow, with commas between.'),
+        ];
+        foreach ($this->items as $i => $item) {
+            $parts[] = new AnatomyPart('item', ($i === 0 ? '' : ',').$encoded('{+items}', 'items', $item->text()), $this->itemMeaning($item));
+        }
+        $mark = '?';
+        foreach ($this->given() as $name => [$value, $meaning]) {
+            $parts[] = new AnatomyPart($name, $mark.substr($encoded('{?'.$name.'}', $name, $value), 1), $meaning);
+            $mark = '&';
+        }
+
+        return $parts;
+    }
+
+    /** @return array<string, array{string, string}> value and meaning of each parameter that is given */
+    private function given(): array
+    {
+        return array_filter([
+            'to' => $this->to === null ? null : [$this->to->value, $this->to->meaning()],
+            'coupon' => $this->coupon === null ? null : [$this->coupon, 'This coupon is used, where it counts.'],
+            'back' => $this->back === null ? null : [$this->back, 'The shopper returns there.'],
+            'from' => $this->from === null ? null : [$this->from, 'A label, for the results.'],
+        ]);
+    }
+
+    private function itemMeaning(OpenItem $item): string
+    {
+        $count = $item->quantity === 1 ? 'One' : (string) $item->quantity;
+
+        return "{$count} of “{$item->sku}”".($item->plan === null ? '' : ", by plan “{$item->plan}”").($item->amount === null ? '' : ", giving {$item->amount}").'.';
+    }
+
+    /**
+     * @return array<string, string> by name
+     *
+     * @throws InvalidOpenLink
+     */
+    private static function parameters(string $query): array
+    {
+        $given = [];
+        foreach ($query === '' ? [] : explode('&', $query) as $pair) {
+            [$name, $value] = array_map(urldecode(...), explode('=', $pair, 2) + [1 => '']);
+            if (! in_array($name, self::PARAMETERS, true) || isset($given[$name]) || ! mb_check_encoding($value, 'UTF-8')) {
+                throw InvalidOpenLink::parameter($name);
+            }
+            $given[$name] = $value;
+        }
+
+        return $given;
+    }
+
+    private static function coupon(?string $text): ?string
+    {
+        return $text === null || (mb_strlen($text) <= 40 && preg_match('/\A[^\p{Cc}\p{Zl}\p{Zp}]+\z/u', $text) === 1) ? $text : throw InvalidOpenLink::coupon($text);
+    }
+
+    private static function label(?string $text): ?string
+    {
+        return $text === null || preg_match('/\A[A-Za-z0-9_.-]{1,40}\z/', $text) === 1 ? $text : throw InvalidOpenLink::label($text);
+    }
+}

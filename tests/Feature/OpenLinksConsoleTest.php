@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Shop;
+use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Link\OpenDestination;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** The console's page of links that are written by hand. */
+final class OpenLinksConsoleTest extends TestCase
+{
+    private const ENTRY = ['items' => [['sku' => 'honey-340', 'quantity' => '2'], ['sku' => 'דבש', 'quantity' => '1']], 'to' => 'pay', 'coupon' => 'MAY & more', 'back' => 'https://www.fern.example/a?b=c', 'from' => 'spring'];
+
+    private Shop $shop;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->shop = $this->shop(['checkout_rules' => new CheckoutRules(hosts: ['www.fern.example'])]);
+        $this->actingAs($this->person($this->shop));
+        $this->product($this->shop, ['sku' => 'honey-340']);
+        $this->product($this->shop, ['sku' => 'דבש']);
+    }
+
+    public function test_a_link_is_built_from_choices_and_taken_apart(): void
+    {
+        $answer = $this->build([])->assertJsonPath('finding', '')->assertJsonPath('url', "{$this->shop->base()}/take/2*honey-340,%D7%93%D7%91%D7%A9?to=pay&coupon=MAY%20%26%20more&back=https%3A%2F%2Fwww.fern.example%2Fa%3Fb%3Dc&from=spring")->assertJsonPath('anatomy.2.meaning', '2 of “honey-340”.');
+        $url = $answer->json('url');
+
+        self::assertIsString($url);
+        $this->get($url, ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303);
+    }
+
+    public function test_what_is_left_blank_is_left_out(): void
+    {
+        $this->build(['items' => [['sku' => 'honey-340', 'quantity' => '1']], 'to' => '', 'coupon' => '', 'back' => '', 'from' => ''])->assertJsonPath('url', "{$this->shop->base()}/take/honey-340");
+    }
+
+    /** @param  array<string, mixed>  $with */
+    #[DataProvider('wrong')]
+    public function test_a_choice_that_would_not_work_is_told(array $with, string $finding): void
+    {
+        $told = $this->build($with)->assertJsonPath('url', '')->json('finding');
+
+        self::assertIsString($told);
+        self::assertStringContainsString($finding, $told);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'nothing' => [['items' => []], 'names no goods'];
+        yield 'nobody’s goods' => [['items' => [['sku' => 'jam', 'quantity' => '1']]], 'sells nothing under this SKU'];
+        yield 'no number' => [['items' => [['sku' => 'honey-340', 'quantity' => '']]], 'write a SKU'];
+        yield 'too many' => [['items' => [['sku' => 'honey-340', 'quantity' => '1000']]], 'from 1 to 999'];
+        yield 'a label with a space' => [['from' => 'spring post'], '40 at most'];
+        yield 'a host that is not listed' => [['back' => 'https://evil.example/'], 'not at a host'];
+    }
+
+    public function test_the_grammar_is_told_and_where_links_lead_is_set(): void
+    {
+        $this->getJson($this->address(''))->assertOk()->assertJsonPath('template', "{$this->shop->base()}/take/{+items}{?to,coupon,back,from}")->assertJsonPath('to', 'cart')->assertJsonCount(4, 'destinations');
+        $this->putJson($this->address(''), ['to' => 'moon'])->assertUnprocessable();
+
+        $this->putJson($this->address(''), ['to' => 'pay'])->assertOk()->assertJsonPath('to', 'pay');
+        self::assertSame(OpenDestination::Pay, $this->shop->refresh()->take_to);
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response>
+     */
+    private function build(array $with): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson($this->address('/build'), $with + self::ENTRY)->assertOk();
+    }
+
+    private function address(string $path): string
+    {
+        return $this->console("/api/shops/{$this->shop->slug}/open-links{$path}");
+    }
+}
