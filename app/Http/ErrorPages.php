@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Shop;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as Answer;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
 
 /** What is said when a request can't be served: a sentence for a program, a page for a person. */
 final class ErrorPages
@@ -17,15 +21,35 @@ final class ErrorPages
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontFlash(['password']);
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => self::isForProgram($request));
         $exceptions->render(static fn (ThrottleRequestsException $thrown, Request $request) => response()->json(
             ['message' => 'That was tried too often; wait a minute and try again.'],
             429,
             $thrown->getHeaders(),
         ));
-        $exceptions->render(static fn (HttpExceptionInterface $thrown, Request $request): ?Response => $request->is('api/*') || $request->expectsJson()
-            ? null
+        $exceptions->render(static fn (AuthenticationException $thrown, Request $request): ?JsonResponse => self::isForProgram($request) ? self::sentence(401) : null);
+        $exceptions->render(static fn (HttpExceptionInterface $thrown, Request $request): Response|JsonResponse => self::isForProgram($request)
+            ? self::sentence($thrown->getStatusCode())
             : self::page($thrown->getStatusCode()));
+        $exceptions->respond(static fn (Answer $answer, Throwable $thrown, Request $request): Answer => $answer->getStatusCode() === 500 && self::isForProgram($request) ? self::sentence(500) : $answer);
+    }
+
+    private static function isForProgram(Request $request): bool
+    {
+        return $request->is('api/*') || $request->expectsJson();
+    }
+
+    /** For the console, which shows it as it is, and for programs. */
+    private static function sentence(int $status): JsonResponse
+    {
+        return response()->json(['message' => match ($status) {
+            401 => 'You are signed out. Sign in in another tab, then try again here; nothing is lost.',
+            403 => 'This is not yours to change.',
+            404, 405 => 'Nothing is here. It may have been removed, or the address is mistyped.',
+            413 => 'What was sent is larger than is taken here. Send less.',
+            419 => 'This page was open for very long. Try once more; nothing is lost.',
+            default => 'The server could not do this. Nothing was lost; try again in a moment.',
+        }], $status);
     }
 
     private static function page(int $status): Response

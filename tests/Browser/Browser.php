@@ -137,6 +137,20 @@ final class Browser
         return $this;
     }
 
+    /** Types a name into the field that holds several, and keeps it there with Enter. */
+    public function tag(string $label, string $name): self
+    {
+        $quoted = self::quoted($label);
+        $field = $this->found(WebDriverBy::xpath("//label[normalize-space(.)={$quoted}]/..//input"), "a field for several, labelled “{$label}”");
+        $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $field);
+        $field->click();
+        $field->sendKeys([$name]);
+        $this->found(WebDriverBy::xpath('//*[@role="option" and .//bdi[.='.self::quoted($name).']]'), "“{$name}” to be offered");
+        $field->sendKeys([WebDriverKeys::ENTER]);
+
+        return $this->seeing("{$name} ×");
+    }
+
     public function choose(string $label, string $value): self
     {
         $this->field($label)->findElement(WebDriverBy::cssSelector("option[value='{$value}']"))->click();

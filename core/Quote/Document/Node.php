@@ -73,7 +73,7 @@ final readonly class Node
     public function amount(?Currency $currency): ?Money
     {
         if (! $this->isDecimal()) {
-            return $this->refuse('This must be an amount, as a text with a point and not negative, such as "9.80".');
+            return $this->refuse($this->decimalWanted('an amount', '9.80'));
         }
 
         return $currency === null ? null : $this->read(static fn (string $text): Money => Money::fromEntry($text, $currency));
@@ -83,7 +83,7 @@ final readonly class Node
     {
         return $this->isDecimal()
             ? $this->read(Percentage::fromEntry(...))
-            : $this->refuse('This must be a percentage, as a text with a point and not negative, such as "8.875".');
+            : $this->refuse($this->decimalWanted('a percentage', '8.875'));
     }
 
     public function moment(): ?Moment
@@ -155,6 +155,14 @@ final readonly class Node
         } catch (Refusal $refusal) {
             return $this->refuse($refusal->getMessage());
         }
+    }
+
+    /** A document may write a number where a text is wanted; what was typed into a form is one already. */
+    private function decimalWanted(string $what, string $example): string
+    {
+        return is_string($this->value)
+            ? "This must be {$what} with a point and not negative, such as {$example}."
+            : "This must be {$what}, as a text with a point and not negative, such as \"{$example}\".";
     }
 
     private function isDecimal(): bool

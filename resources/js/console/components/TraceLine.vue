@@ -22,7 +22,7 @@ const words = computed(() => (total.value === 1 ? '1 click' : `${total.value} cl
       <polyline :points="points" fill="none" class="stroke-sea" stroke-width="1.5" stroke-linejoin="round" />
     </svg>
     <span class="text-sm whitespace-nowrap text-pencil"
-      >{{ words }}<span class="sr-only"> in the last 30 days</span></span
+      >{{ words }} <span class="sr-only">in the last 30 days</span></span
     >
   </span>
 </template>

@@ -78,7 +78,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
               class="side-deed mb-0.5"
               @click="change({ items: entry.items.filter((_, index) => index !== at) })"
             >
-              Remove<span class="sr-only"> {{ item.sku }}</span>
+              Remove <span class="sr-only">{{ item.sku }}</span>
             </button>
           </li>
         </ul>

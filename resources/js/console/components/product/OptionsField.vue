@@ -49,7 +49,7 @@ function typed(event: Event): string {
             @input="changeOption(at, { name: typed($event) })"
         /></label>
         <button type="button" class="side-deed" @click="options = options.filter((_, index) => index !== at)">
-          Remove<span class="sr-only"> option {{ option.name }}</span>
+          Remove <span class="sr-only">option {{ option.name }}</span>
         </button>
       </div>
       <p v-if="errorAt(`options.${at}.name`)" class="mt-1 text-sm text-wrong" role="alert">

@@ -25,7 +25,7 @@ const places: { value: Schemas['CouponPlace']; label: string }[] = [
 ]
 const isDirty = computed(() => rules.value !== null && JSON.stringify(rules.value) !== saved.value)
 const missing = computed(() =>
-  [rules.value?.terms === '' ? 'terms' : '', rules.value?.policy === '' ? 'a returns and privacy policy' : ''].filter(
+  [rules.value?.terms === '' ? 'terms' : '', rules.value?.policy === '' ? 'returns and privacy policy' : ''].filter(
     (name) => name !== '',
   ),
 )

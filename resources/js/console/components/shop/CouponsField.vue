@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../../shared/client'
 import { useSession } from '../../stores/session'
+import PageTurner from '../PageTurner.vue'
 import PickField from '../PickField.vue'
 import ProductPicker from '../ProductPicker.vue'
 import TagField from '../TagField.vue'
@@ -86,15 +87,12 @@ onMounted(load)
         <span class="min-w-0 flex-1">{{ coupon.sentence }}</span>
         <span class="text-sm text-pencil">{{ coupon.uses === 1 ? 'used once' : `used ${coupon.uses} times` }}</span>
         <button type="button" class="follow min-h-8" @click="edit(coupon)">
-          Change<span class="sr-only"> {{ coupon.entry.code }}</span>
+          Change <span class="sr-only">{{ coupon.entry.code }}</span>
         </button>
       </li>
       <li v-if="list.items.length === 0" class="py-2 text-pencil">None yet.</li>
     </ul>
-    <p v-if="list && list.at.pages > 1" class="flex gap-4 py-2">
-      <button type="button" class="follow" :disabled="page <= 1" @click="turnTo(page - 1)">Newer</button>
-      <button type="button" class="follow" :disabled="page >= list.at.pages" @click="turnTo(page + 1)">Older</button>
-    </p>
+    <PageTurner v-if="list" :at="list.at" @turn="turnTo" />
     <div v-if="open !== null" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
       <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">
         <TextField v-model="entry.code" label="Code" is-mono :error="sentenceAt(refusal, 'code')" />

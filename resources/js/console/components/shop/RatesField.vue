@@ -44,7 +44,7 @@ function change(at: number, part: Partial<Rate>): void {
         class="side-deed justify-self-start sm:mt-7"
         @click="rates = rates.filter((_, index) => index !== at)"
       >
-        Remove<span class="sr-only"> the rate of {{ rate.class }} in {{ rate.country }}</span>
+        Remove <span class="sr-only">the rate of {{ rate.class }} in {{ rate.country }}</span>
       </button>
       <p v-if="errorAt(`tax[${at}]`)" class="text-sm text-wrong sm:col-span-4" role="alert">
         {{ errorAt(`tax[${at}]`) }}

@@ -100,7 +100,7 @@ function typed(event: Event): string {
           class="side-deed justify-self-start sm:mt-7"
           @click="zones = zones.filter((_, index) => index !== at)"
         >
-          Remove<span class="sr-only"> zone {{ zone.name }}</span>
+          Remove <span class="sr-only">zone {{ zone.name }}</span>
         </button>
       </div>
       <div class="mt-3 grid items-start gap-4 sm:grid-cols-[17rem_9rem_9rem]">

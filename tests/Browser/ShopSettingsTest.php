@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Coupon;
+use PaperKite\Quote\CouponKind;
+
+/** What a seller sets for the shop, and what a shopper meets because of it. */
+final class ShopSettingsTest extends BrowserTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->product($this->shop, ['sku' => 'candle', 'name' => 'Tall beeswax candle', 'price_minor' => 1295]);
+    }
+
+    public function test_what_the_checkout_asks_for_is_what_it_insists_on(): void
+    {
+        $browser = $this->settings()->seeing('The checkout names no terms and no returns and privacy policy.');
+        $this->pick($browser, 'Phone', 'must be given');
+        $browser->clickCss('[aria-multiline="true"]')->press('You may send it back for 30 days.')->notSeeing('names no terms')->click('Save the checkout')->seeing('Saved.');
+
+        $browser->goTo("{$this->shop->base()}/terms")->seeing('You may send it back for 30 days.');
+        $this->toCheckout($browser)->seeing('you agree to our terms')->type('E-mail', 'ada@letters.example')->type('Name', 'Ada')->type('Street', '1 Row')->type('Town', 'Tarn')->choose('Country', 'IE')->seeing('Pay €16.85')
+            ->click('Pay €16.85')->seeing('The phone number is missing.')->type('Phone', '+353 1 555 0100')->click('Pay €16.85')->arrivingAt('pay.localhost');
+    }
+
+    public function test_shoppers_are_led_to_no_host_that_the_shop_does_not_list(): void
+    {
+        $browser = $this->settings()->type('After paying, on to', 'https://www.fern.example/thank-you')->click('Save the checkout')->seeing('www.fern.example')->notSeeing('Saved.');
+        self::assertSame('', $this->shop->refresh()->checkout_rules->afterPaying ?? '');
+
+        $browser->tag('Hosts that shoppers may be led to', 'www.fern.example')->click('Save the checkout')->seeing('Saved.');
+        self::assertSame('https://www.fern.example/thank-you', $this->shop->refresh()->checkout_rules->afterPaying);
+    }
+
+    public function test_a_coupon_is_changed_and_counts_as_changed(): void
+    {
+        $this->product($this->shop, ['sku' => 'honey', 'name' => 'Willow honey', 'price_minor' => 1000]);
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Amount, 'amount_minor' => 100]);
+        $browser = $this->settings()->seeing('takes €1.00 off')->click('Change MAY')->type('Amount, EUR', 'some')->click('Save the coupon')->seeing('“some”');
+        $browser->type('Amount, EUR', '2.50')->tag('Only for these SKUs', 'candle')->type('Uses in all', '1')->click('Save the coupon')->seeing('takes €2.50 off')->seeing('candle');
+        self::assertSame([250, 1], [Coupon::query()->where('shop_id', $this->shop->id)->sole()->amount_minor, Coupon::query()->where('shop_id', $this->shop->id)->sole()->most_uses]);
+
+        $browser->goTo("{$this->shop->base()}/p/honey")->click('Add to cart')->arrivingAt('/cart')->type('Coupon', 'MAY')->click('Use it')->seeing('€10.00')->notSeeing('−€2.50');
+        $browser->goTo("{$this->shop->base()}/p/candle")->click('Add to cart')->arrivingAt('/cart')->seeing('−€2.50')->seeing('€24.35');
+    }
+
+    public function test_a_zone_of_its_own_changes_what_is_shipped_and_where(): void
+    {
+        $browser = $this->settings()->seeing('Every order ships for €3.90')->click('Another zone');
+        $zone = $browser->css('fieldset:last-of-type input');
+        $browser->clear($zone);
+        $zone->sendKeys('Near');
+        $browser->css('fieldset:last-of-type [role="combobox"]')->sendKeys('Irel');
+        $browser->click('Ireland')->seeing('Ireland ×')->type('Band 1 of Near costs', '1,2')->seeing('This must be an amount with a point and not negative, such as 9.80.')->seeing('One thing is still to be put right.')
+            ->type('Band 1 of Near costs', '1.20')->notSeeing('still to be put right.')->click('Save the rules')->notSeeing('Save the rules');
+
+        $this->toCheckout($browser)->choose('Country', 'IE')->seeing('Pay €14.15')->choose('Country', 'DE')->seeing('Pay €16.85');
+    }
+
+    public function test_taken_back_is_as_it_was_saved(): void
+    {
+        $browser = $this->settings();
+        [$percent, $rules] = [$browser->field('Percent')->getAttribute('value'), $this->shop->refresh()->getRawOriginal('rules')];
+        $browser->type('Percent', '99.9')->seeing('Changed, not saved yet.')->click('Take it back')->notSeeing('Changed, not saved yet.');
+
+        self::assertSame($percent, $browser->field('Percent')->getAttribute('value'));
+        self::assertSame($rules, $this->shop->refresh()->getRawOriginal('rules'));
+    }
+
+    private function settings(): Browser
+    {
+        return $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->seeing('What the shop adds');
+    }
+
+    private function toCheckout(Browser $browser): Browser
+    {
+        return $browser->goTo("{$this->shop->base()}/p/candle")->click('Add to cart')->arrivingAt('/cart')->click('Go to the checkout')->arrivingAt('/checkout/');
+    }
+
+    private function pick(Browser $browser, string $label, string $choice): void
+    {
+        $browser->evaluate('[...document.querySelectorAll("label")].find((label) => label.textContent.trim() === arguments[0]).parentElement.querySelector("button").click()', $label);
+        $browser->click($choice);
+    }
+}
