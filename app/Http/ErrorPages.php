@@ -31,7 +31,13 @@ final class ErrorPages
         $exceptions->render(static fn (HttpExceptionInterface $thrown, Request $request): Response|JsonResponse => self::isForProgram($request)
             ? self::sentence($thrown->getStatusCode())
             : self::page($thrown->getStatusCode()));
-        $exceptions->respond(static fn (Answer $answer, Throwable $thrown, Request $request): Answer => $answer->getStatusCode() === 500 && self::isForProgram($request) ? self::sentence(500) : $answer);
+        // What nobody foresaw: the framework's own answer would say nothing to a person.
+        $exceptions->respond(static fn (Answer $answer, Throwable $thrown, Request $request): Answer => match (true) {
+            $answer->getStatusCode() !== 500 => $answer,
+            self::isForProgram($request) => self::sentence(500),
+            config()->boolean('app.debug') => $answer,
+            default => self::page(500),
+        });
     }
 
     private static function isForProgram(Request $request): bool
