@@ -131,6 +131,9 @@ final class ProductReader
         $priced = false;
         foreach ($product->items('options') as $node) {
             $entry = $node->object(['name', 'choices'], []);
+            if ($entry?->at('choices')?->is([]) === true) {
+                $entry->refuse('choices', 'An option needs at least one choice.');
+            }
             $option = new Option($entry?->at('name')?->text() ?? '', $this->choices($entry?->items('choices') ?? []));
             if ($priced && $option->setsPrices()) {
                 $node->refuse('Another option sets the price already; let the choices of this one add to it.');
@@ -217,13 +220,19 @@ final class ProductReader
         $chosen = [];
         foreach ($items as $i => $item) {
             $name = $item->text();
-            if ($name !== null && isset($options[$i]) && $options[$i]->choice($name) === null) {
+            if ($name !== null && isset($options[$i]) && self::isWhole($options[$i]) && $options[$i]->choice($name) === null) {
                 $item->refuse("“{$options[$i]->name}” has no choice “{$name}”.");
             }
             $chosen[] = $name ?? '';
         }
 
         return $chosen;
+    }
+
+    /** Where a choice could not be read, that is told; which choices there are can't be. */
+    private static function isWhole(Option $option): bool
+    {
+        return $option->choices !== [] && ! in_array('', array_column($option->choices, 'name'), true);
     }
 
     /** @return list<Plan> */
