@@ -63,6 +63,7 @@ final class ErrorPages
         [$title, $text] = match ($status) {
             403 => ['This was not sent from here', 'The form came from another page than the shop’s own. Open the shop and try again.'],
             404, 405 => ['Nothing is here', 'The address leads nowhere. It may be mistyped, or what stood here is gone.'],
+            429 => ['A moment, please', 'That was asked very often from your network just now. Wait a minute and try again; nothing is lost.'],
             413 => ['That was too much', 'What was sent is larger than this page takes. Send less.'],
             default => ['Something went wrong', 'The page could not be made. Nothing was lost; try again in a moment.'],
         };
