@@ -66,7 +66,7 @@ final readonly class Node
     {
         return is_int($this->value) && $this->value >= $min && $this->value <= $max
             ? $this->value
-            : $this->refuse("This must be a whole number from {$min} to {$max}.");
+            : $this->refuse(sprintf('This must be a whole number from %s to %s.', number_format($min), number_format($max)));
     }
 
     /** @param  Currency|null  $currency  `null` where the document names none that is known: then only the form is read */
