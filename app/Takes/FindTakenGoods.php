@@ -15,9 +15,12 @@ use PaperKite\Link\OpenLink;
 /** Finds the goods of an open link by their SKUs, in two reads however many they are. */
 final readonly class FindTakenGoods
 {
-    /** @throws InvalidOpenLink at an item that the shop does not sell like this */
+    /** @throws InvalidOpenLink at an item that the shop does not sell like this, or at a return address that it has not listed */
     public function __invoke(Shop $shop, OpenLink $link): TakenGoods
     {
+        if ($link->back !== null && ! $shop->checkout_rules->allows($link->back)) {
+            throw InvalidOpenLink::back($link->back);
+        }
         $skus = array_map(static fn (OpenItem $item): string => $item->sku, $link->items);
         $products = Product::query()->where('shop_id', $shop->id)->whereIn('sku', $skus)->get()->keyBy('sku')->all();
         $variants = count($products) === count(array_unique($skus)) ? [] : Variant::query()->where('shop_id', $shop->id)->whereIn('sku', $skus)->with('product')->get()->keyBy('sku')->all();

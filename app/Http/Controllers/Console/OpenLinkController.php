@@ -47,9 +47,6 @@ final readonly class OpenLinkController
     {
         try {
             $link = $this->read(Typed::of($request->all()));
-            if ($link->back !== null && ! $shop->checkout_rules->allows($link->back)) {
-                throw InvalidOpenLink::back($link->back);
-            }
             $find($shop, $link);
         } catch (InvalidOpenLink $invalid) {
             return response()->json(BuiltLinkResource::refused($invalid->getMessage()));

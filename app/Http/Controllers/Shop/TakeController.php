@@ -38,9 +38,6 @@ final readonly class TakeController
         [$path, $query] = explode('?', $request->getRequestUri(), 2) + [1 => ''];
         try {
             $link = OpenLink::read(substr($path, strlen(OpenLink::PATH)), $query);
-            if ($link->back !== null && ! $shop->checkout_rules->allows($link->back)) {
-                throw InvalidOpenLink::back($link->back);
-            }
             $taken = ($this->find)($shop, $link);
         } catch (InvalidOpenLink $invalid) {
             return $this->page($shop, 404, 'This link can’t be followed', $invalid->part === '' ? $invalid->getMessage() : "“{$invalid->part}”: {$invalid->getMessage()}");

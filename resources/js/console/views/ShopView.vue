@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import type { Schemas } from '../../shared/client'
+import { sentenceAt, type Schemas } from '../../shared/client'
 import CountryField from '../components/CountryField.vue'
 import LeaveDialog from '../components/LeaveDialog.vue'
 import LedgerRow from '../components/LedgerRow.vue'
@@ -15,7 +15,6 @@ import SwitchField from '../components/SwitchField.vue'
 import TextField from '../components/TextField.vue'
 import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useRules } from '../composables/useRules'
-import { sentenceAt } from '../../shared/client'
 import { useSession } from '../stores/session'
 
 const session = useSession()
