@@ -42,6 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->command('carts:sweep')->hourly();
+        $schedule->command('copies:recheck')->hourly();
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         ErrorPages::register($exceptions);

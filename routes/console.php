@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Console\ButtonPreviewController;
 use App\Http\Controllers\Console\CheckoutRulesController;
+use App\Http\Controllers\Console\CopyController;
 use App\Http\Controllers\Console\CouponController;
+use App\Http\Controllers\Console\LookController;
 use App\Http\Controllers\Console\OfferController;
+use App\Http\Controllers\Console\OfferHistoryController;
 use App\Http\Controllers\Console\OfferProofController;
 use App\Http\Controllers\Console\OfferStateController;
 use App\Http\Controllers\Console\OpenLinkController;
@@ -13,6 +16,7 @@ use App\Http\Controllers\Console\OrderController;
 use App\Http\Controllers\Console\PayeeController;
 use App\Http\Controllers\Console\PictureController;
 use App\Http\Controllers\Console\PlacementController;
+use App\Http\Controllers\Console\PriceTableController;
 use App\Http\Controllers\Console\ProductCheckController;
 use App\Http\Controllers\Console\ProductController;
 use App\Http\Controllers\Console\RefusedEventController;
@@ -58,7 +62,25 @@ Route::prefix('api')->group(function (): void {
             Route::get('offers/{offer}', [OfferController::class, 'show']);
             Route::put('offers/{offer}', [OfferController::class, 'change']);
             Route::post('offers/{offer}/state', OfferStateController::class);
-            Route::post('offers/{offer}/placements', PlacementController::class);
+            Route::post('offers/{offer}/duplicate', [OfferController::class, 'duplicate']);
+            Route::get('offers/{offer}/history', OfferHistoryController::class);
+            Route::post('offers/{offer}/placements', [PlacementController::class, 'create']);
+            Route::put('placements/{placement}', [PlacementController::class, 'change']);
+            Route::post('placements/{placement}/copied', [PlacementController::class, 'copied']);
+            Route::get('copies', CopyController::class);
+
+            Route::get('looks', [LookController::class, 'list']);
+            Route::post('looks', [LookController::class, 'create']);
+            Route::post('looks/trial', [LookController::class, 'try']);
+            Route::put('looks/{look}', [LookController::class, 'change']);
+            Route::post('looks/{look}/earlier', [LookController::class, 'putBack']);
+            Route::post('looks/{look}/usual', [LookController::class, 'makeUsual']);
+
+            Route::get('price-tables', [PriceTableController::class, 'list']);
+            Route::post('price-tables', [PriceTableController::class, 'create']);
+            Route::get('price-tables/{priceTable}', [PriceTableController::class, 'show']);
+            Route::put('price-tables/{priceTable}', [PriceTableController::class, 'change']);
+            Route::post('price-tables/{priceTable}/copied', [PriceTableController::class, 'copied']);
 
             Route::get('orders', [OrderController::class, 'list']);
             Route::get('orders/{order:number}', [OrderController::class, 'show']);
@@ -69,7 +91,10 @@ Route::prefix('api')->group(function (): void {
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });
 
-Route::get('preview/button', ButtonPreviewController::class)->middleware('auth:sanctum');
+Route::prefix('preview/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(function (): void {
+    Route::get('button', [ButtonPreviewController::class, 'button']);
+    Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table']);
+});
 
 // Every other address is a view of the console.
 Route::view('{any}', 'console')->where('any', '.*');

@@ -6,6 +6,7 @@ use App\Http\Controllers\Shop\AccountController;
 use App\Http\Controllers\Shop\CancelledController;
 use App\Http\Controllers\Shop\CartController;
 use App\Http\Controllers\Shop\CheckoutController;
+use App\Http\Controllers\Shop\OfferController;
 use App\Http\Controllers\Shop\PaymentEventController;
 use App\Http\Controllers\Shop\PlacementController;
 use App\Http\Controllers\Shop\ReturnController;
@@ -19,6 +20,9 @@ use Illuminate\Support\Facades\Route;
 
 // A placement link finds its shop in the one read that finds its offer.
 Route::get('/k/{code}', PlacementController::class)->middleware(ShopperHeaders::class);
+// A QR code writes its address in capitals.
+Route::get('/K/{code}', PlacementController::class)->middleware(ShopperHeaders::class);
+Route::get('/o/{code}', [OfferController::class, 'show'])->middleware(ShopperHeaders::class);
 
 // The provider signs what it sends; it is no page of ours.
 Route::post('/events/payments', PaymentEventController::class)->middleware(FindShop::class);
@@ -28,6 +32,8 @@ Route::middleware('shopper')->group(function (): void {
     Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
 
     Route::get('/take/{items?}', TakeController::class)->where('items', '.*');
+
+    Route::post('/o/{code}', [OfferController::class, 'submit']);
 
     Route::get('/cart', [CartController::class, 'show']);
     Route::post('/cart', [CartController::class, 'edit']);

@@ -18,21 +18,29 @@ final readonly class AddToCart
         private int $sameClickSeconds,
     ) {}
 
-    /** @throws TooManyCarts */
-    public function toShared(Shop $shop, Visitor $visitor, Goods $goods, ?Placement $placement, Request $request): Cart
+    /**
+     * @param  non-empty-list<Goods>  $goods
+     *
+     * @throws TooManyCarts
+     */
+    public function toShared(Shop $shop, Visitor $visitor, array $goods, ?Placement $placement, Request $request): Cart
     {
         $cart = $this->carts->shared($shop, $visitor, $request);
         if ($this->isSameClick($cart, $placement)) {
             return $cart;
         }
-        ($this->addLines)($cart, [$goods], $placement);
-        $cart->update(['last_placement_id' => $placement?->id, 'last_take' => null, 'last_added_at' => now(), 'second_step_at' => $cart->wasRecentlyCreated ? null : now()]);
+        ($this->addLines)($cart, $goods, $placement);
+        $cart->update(['last_placement_id' => $placement?->id, 'last_take' => null, 'last_added_at' => now(), 'second_step_at' => $cart->wasRecentlyCreated ? null : now()] + $this->landing($placement));
 
         return $cart;
     }
 
-    /** @throws TooManyCarts */
-    public function alone(Placement $placement, Visitor $visitor, Request $request): Cart
+    /**
+     * @param  non-empty-list<Goods>  $goods
+     *
+     * @throws TooManyCarts
+     */
+    public function alone(Placement $placement, Visitor $visitor, array $goods, Request $request): Cart
     {
         $now = now();
         $earlier = $visitor->isNew ? null : Cart::query()
@@ -44,10 +52,18 @@ final readonly class AddToCart
         if ($earlier !== null) {
             return $earlier;
         }
-        $cart = $this->carts->alone($placement->shop, $visitor, $request, ['last_placement_id' => $placement->id, 'last_added_at' => $now]);
-        ($this->addLines)($cart, [new Goods($placement->offer->product, null, $placement->offer->quantity)], $placement);
+        $cart = $this->carts->alone($placement->shop, $visitor, $request, ['last_placement_id' => $placement->id, 'last_added_at' => $now] + $this->landing($placement));
+        ($this->addLines)($cart, $goods, $placement);
 
         return $cart;
+    }
+
+    /** @return array<string, string> where the shopper lands after paying, where the offer says so */
+    private function landing(?Placement $placement): array
+    {
+        $landing = $placement?->offer->landing;
+
+        return $landing === null ? [] : ['back' => $landing];
     }
 
     private function isSameClick(Cart $cart, ?Placement $placement): bool

@@ -7,6 +7,7 @@ namespace App\Catalogue;
 use App\Models\Category;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Offers\RecheckCopies;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
@@ -19,6 +20,7 @@ final readonly class SaveProduct
     public function __construct(
         private SaveVariants $saveVariants,
         private SavePictures $savePictures,
+        private RecheckCopies $recheck,
     ) {}
 
     /**
@@ -39,7 +41,9 @@ final readonly class SaveProduct
             $this->saveCategories($shop, $saved, $entered->categories);
             $this->saveAddOns($shop, $saved, $extras->addOns);
 
-            return $saved->refresh();
+            $this->recheck->ofProduct($saved->refresh(), $shop);
+
+            return $saved;
         });
     }
 

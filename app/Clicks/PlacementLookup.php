@@ -4,72 +4,64 @@ declare(strict_types=1);
 
 namespace App\Clicks;
 
+use App\Joined;
 use App\Models\Offer;
+use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Variant;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use PaperKite\Link\PlacementCode;
 
 /** A placement with all that a click needs to know, in one read. */
 final class PlacementLookup
 {
     private const COLUMNS = [
-        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page'],
-        'offers' => ['id', 'shop_id', 'product_id', 'quantity', 'destination', 'cart_use', 'caption', 'state'],
+        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page', 'caption', 'paused_at'],
+        'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'look_id', 'state'],
+        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent', 'words'],
+        'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity'],
         'products' => ['id', 'shop_id', 'sku', 'name', 'stock', 'allows_back_order', 'has_variants'],
-        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent'],
+        'variants' => ['id', 'sku', 'stock', 'choices'],
     ];
 
-    /** @return Placement|null with its shop, offer and product; `null` where this host has no such placement */
+    /** @return Placement|null with its shop, its offer and the offer's goods; `null` where this host has no such placement */
     public function at(string $host, PlacementCode $code): ?Placement
     {
-        $row = DB::table('placements')
+        $rows = DB::table('placements')
             ->join('offers', 'offers.id', '=', 'placements.offer_id')
-            ->join('products', 'products.id', '=', 'offers.product_id')
             ->join('shops', 'shops.id', '=', 'placements.shop_id')
+            ->leftJoin('offer_lines', 'offer_lines.offer_id', '=', 'offers.id')
+            ->leftJoin('products', 'products.id', '=', 'offer_lines.product_id')
+            ->leftJoin('variants', 'variants.id', '=', 'offer_lines.variant_id')
             ->where('placements.code', $code->text)
             ->where('shops.host', $host)
-            ->first($this->selection());
-        if ($row === null) {
+            ->orderBy('offer_lines.position')
+            ->get(Joined::selection(self::COLUMNS))
+            ->map(static fn (object $row): array => (array) $row)
+            ->all();
+        if ($rows === []) {
             return null;
         }
-        $row = (array) $row;
-        $shop = $this->filled(new Shop, 'shops', $row);
-        $offer = $this->filled(new Offer, 'offers', $row)->setRelation('product', $this->filled(new Product, 'products', $row))->setRelation('shop', $shop);
+        $shop = Joined::model(new Shop, 'shops', self::COLUMNS['shops'], $rows[0]) ?? throw new LogicException('A placement has a shop.');
+        $offer = Joined::model(new Offer, 'offers', self::COLUMNS['offers'], $rows[0]) ?? throw new LogicException('A placement has an offer.');
+        $offer->setRelation('shop', $shop)->setRelation('lines', new Collection(array_filter(array_map($this->line(...), $rows))));
 
-        return $this->filled(new Placement, 'placements', $row)->setRelation('offer', $offer)->setRelation('shop', $shop);
-    }
-
-    /** @return list<string> */
-    private function selection(): array
-    {
-        $selection = [];
-        foreach (self::COLUMNS as $table => $columns) {
-            foreach ($columns as $column) {
-                $selection[] = "{$table}.{$column} as {$table}_{$column}";
-            }
-        }
-
-        return $selection;
+        return Joined::model(new Placement, 'placements', self::COLUMNS['placements'], $rows[0])?->setRelation('offer', $offer)->setRelation('shop', $shop);
     }
 
     /**
-     * @template M of Model
-     *
-     * @param  M  $model
-     * @param  key-of<self::COLUMNS>  $table
      * @param  array<mixed>  $row
-     * @return M
+     * @return OfferLine|null `null` where the offer has no goods
      */
-    private function filled(Model $model, string $table, array $row): Model
+    private function line(array $row): ?OfferLine
     {
-        $attributes = [];
-        foreach (self::COLUMNS[$table] as $column) {
-            $attributes[$column] = $row["{$table}_{$column}"];
-        }
+        $variant = Joined::model(new Variant, 'variants', self::COLUMNS['variants'], $row);
+        $product = Joined::model(new Product, 'products', self::COLUMNS['products'], $row);
 
-        return $model->newFromBuilder($attributes);
+        return Joined::model(new OfferLine, 'offer_lines', self::COLUMNS['offer_lines'], $row)?->setRelation('product', $product)->setRelation('variant', $variant);
     }
 }

@@ -108,7 +108,7 @@ final readonly class DemoOrders
         foreach ($goods as [$sku, $quantity]) {
             $variant = Variant::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->first();
             $product = $variant === null ? Product::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->firstOrFail() : $variant->product;
-            $placement = collect($placements)->first(fn (Placement $placement): bool => $placement->offer->product_id === $product->id);
+            $placement = collect($placements)->first(fn (Placement $placement): bool => $placement->offer->lines->contains('product_id', $product->id));
             $cart->lines()->create(['product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity, 'placement_id' => $placement?->id]);
         }
 

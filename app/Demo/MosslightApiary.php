@@ -72,7 +72,10 @@ final readonly class MosslightApiary
 
     private function offer(Shop $shop, Product $product, int $quantity, Destination $destination, CartUse $cartUse, ?string $caption, OfferState $state): Offer
     {
-        return $shop->offers()->create(['product_id' => $product->id, 'quantity' => $quantity, 'destination' => $destination, 'cart_use' => $cartUse, 'caption' => $caption, 'state' => $state]);
+        $offer = $shop->offers()->create(['destination' => $destination, 'cart_use' => $cartUse, 'caption' => $caption, 'state' => $state]);
+        $offer->lines()->create(['shop_id' => $shop->id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
+
+        return $offer;
     }
 
     private function placement(Offer $offer, Randomizer $chance, string $page): Placement

@@ -10,11 +10,19 @@ use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Checkout\CouponPlace;
 use PaperKite\Checkout\Demand;
 use PaperKite\Link\OpenDestination;
+use PaperKite\Look\Font;
+use PaperKite\Look\Icon;
+use PaperKite\Look\Shadow;
+use PaperKite\Look\Side;
+use PaperKite\Look\Width;
+use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Opening;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
+use PaperKite\Offer\WordSource;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
 
@@ -27,6 +35,15 @@ use PaperKite\Quote\ShippingMeasure;
         new OA\Schema(schema: 'Drawing', type: 'string', enum: Drawing::class),
         new OA\Schema(schema: 'CartUse', type: 'string', enum: CartUse::class),
         new OA\Schema(schema: 'Destination', type: 'string', enum: Destination::class),
+        new OA\Schema(schema: 'Opening', type: 'string', enum: Opening::class),
+        new OA\Schema(schema: 'ButtonState', type: 'string', enum: ButtonState::class),
+        new OA\Schema(schema: 'WordSource', type: 'string', enum: WordSource::class),
+        new OA\Schema(schema: 'Shadow', type: 'string', enum: Shadow::class),
+        new OA\Schema(schema: 'Font', type: 'string', enum: Font::class),
+        new OA\Schema(schema: 'Icon', type: 'string', enum: Icon::class),
+        new OA\Schema(schema: 'Side', type: 'string', enum: Side::class),
+        new OA\Schema(schema: 'Width', type: 'string', enum: Width::class),
+        new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
@@ -46,6 +63,10 @@ use PaperKite\Quote\ShippingMeasure;
     ],
     parameters: [
         new OA\Parameter(parameter: 'shop', name: 'shop', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(parameter: 'offer', name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'search', name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),
         new OA\Parameter(parameter: 'page', name: 'page', in: 'query', schema: new OA\Schema(type: 'integer')),
     ],

@@ -4,61 +4,89 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Offers\StateWordsCast;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use PaperKite\Offer\Ask;
+use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Offer as CoreOffer;
+use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\OfferState;
-use PaperKite\Quote\Quantity;
+use PaperKite\Offer\Opening;
+use PaperKite\Offer\StateWords;
+use PaperKite\Offer\Way;
 
 /**
  * @property int $id
  * @property int $shop_id
- * @property int $product_id
- * @property int $quantity
  * @property Destination $destination
  * @property CartUse $cart_use
+ * @property Opening $opening
+ * @property string|null $ask_label
+ * @property int|null $ask_least
+ * @property int|null $ask_most
  * @property string|null $caption
+ * @property StateWords $words
+ * @property string|null $landing
+ * @property int|null $look_id
+ * @property int $version
  * @property OfferState $state
  * @property Shop $shop
- * @property Product $product
- * @property \Illuminate\Database\Eloquent\Collection<int, Placement> $placements
+ * @property Look|null $look
+ * @property Collection<int, OfferLine> $lines
+ * @property Collection<int, Placement> $placements
  */
 final class Offer extends Model
 {
+    /** @var list<string> all that its sentence needs */
+    public const TOLD_WITH = ['lines.product.variants', 'lines.variant', 'look', 'placements'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['destination' => Destination::class, 'cart_use' => CartUse::class, 'state' => OfferState::class];
+        return ['destination' => Destination::class, 'cart_use' => CartUse::class, 'opening' => Opening::class, 'state' => OfferState::class, 'words' => StateWordsCast::class];
     }
 
-    /** The words on the button. */
-    public function caption(): string
+    public function ask(): ?Ask
     {
-        return $this->caption ?? $this->destination->caption();
+        return $this->ask_label === null ? null : Ask::of($this->ask_label, (int) $this->ask_least, (int) $this->ask_most);
     }
 
-    /** Whether the click puts the goods into a cart: not where the shopper has still to choose. */
-    public function addsAtOnce(): bool
+    /** Its own words in every state. */
+    public function ownWords(): StateWords
     {
-        return $this->destination->addsAtOnce() && ! $this->product->has_variants;
+        return StateWords::of([...$this->words->all(), ButtonState::Idle->value => $this->caption]);
     }
 
+    /** The pages that a click leads by. */
+    public function way(): Way
+    {
+        return Way::of($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
+    }
+
+    /** Whether any of its goods, where it is known which, has too little left. */
     public function isSoldOut(): bool
     {
-        return ! $this->product->has_variants && ! $this->product->stockOnHand()->covers($this->quantity);
+        return $this->lines->contains(fn (OfferLine $line): bool => ! $line->leavesAChoice()
+            && ! Product::stockOf($line->variant !== null ? $line->variant->stock : $line->product->stock, $line->product->allows_back_order)->covers($line->quantity));
     }
 
-    public function toCore(): CoreOffer
+    public function toCore(Shop $shop, string $look): CoreOffer
     {
         return new CoreOffer(
-            $this->product->toCore(),
-            Quantity::of($this->quantity),
+            array_values($this->lines->map(fn (OfferLine $line): OfferItem => $line->toCore())->all()),
             $this->destination,
             $this->cart_use,
-            $this->caption,
+            $this->opening,
+            $this->ask(),
+            $this->ownWords(),
+            $shop->words,
+            $look,
+            $this->landing,
         );
     }
 
@@ -68,15 +96,27 @@ final class Offer extends Model
         return $this->belongsTo(Shop::class);
     }
 
-    /** @return BelongsTo<Product, $this> */
-    public function product(): BelongsTo
+    /** @return BelongsTo<Look, $this> */
+    public function look(): BelongsTo
     {
-        return $this->belongsTo(Product::class);
+        return $this->belongsTo(Look::class);
+    }
+
+    /** @return HasMany<OfferLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(OfferLine::class)->orderBy('position');
     }
 
     /** @return HasMany<Placement, $this> */
     public function placements(): HasMany
     {
         return $this->hasMany(Placement::class)->orderBy('id');
+    }
+
+    /** @return HasMany<OfferVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(OfferVersion::class)->orderByDesc('version');
     }
 }

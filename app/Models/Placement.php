@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Link\PlacementLink;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\StateWords;
+use PaperKite\Offer\WordLadder;
 
 /**
  * @property int $id
@@ -15,14 +19,38 @@ use PaperKite\Link\PlacementLink;
  * @property int $offer_id
  * @property string $code
  * @property string $page
+ * @property string $medium
+ * @property string|null $label
+ * @property string|null $caption
+ * @property CarbonImmutable|null $paused_at
+ * @property string|null $copied
+ * @property CarbonImmutable|null $copied_at
+ * @property bool $is_stale
+ * @property int|null $price_table_id
+ * @property int|null $table_position
+ * @property bool|null $is_stressed
  * @property Shop $shop
  * @property Offer $offer
  */
 final class Placement extends Model
 {
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
+    }
+
     public function link(Shop $shop): PlacementLink
     {
         return new PlacementLink($shop->base(), PlacementCode::read($this->code) ?? throw new \LogicException("Placement {$this->id} has no readable code."));
+    }
+
+    /** What the button says here: this place's own words, else the offer's, else the shop's. */
+    public function word(ButtonState $state, Offer $offer, Shop $shop): string
+    {
+        $own = StateWords::of([ButtonState::Idle->value => $this->caption]);
+
+        return WordLadder::of($own, $offer->ownWords(), StateWords::none(), $shop->words)->word($state, $offer->destination, $offer->lines->isNotEmpty())->text;
     }
 
     /** @return BelongsTo<Shop, $this> */

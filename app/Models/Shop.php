@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Checkout\CheckoutRulesCast;
+use App\Looks\GiveFirstLooks;
+use App\Offers\StateWordsCast;
 use App\Shops\ShopRulesCast;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
@@ -15,7 +17,8 @@ use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
-use PaperKite\Offer\Readiness;
+use PaperKite\Offer\ShopSetting;
+use PaperKite\Offer\StateWords;
 use PaperKite\Quote\ShopRules;
 
 /**
@@ -30,6 +33,8 @@ use PaperKite\Quote\ShopRules;
  * @property CheckoutRules $checkout_rules
  * @property OpenDestination $take_to
  * @property string|null $payee
+ * @property int|null $look_id
+ * @property StateWords $words
  * @property int $last_order_number
  * @property Collection<int, Person> $people
  */
@@ -38,7 +43,12 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class];
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class];
+    }
+
+    protected static function booted(): void
+    {
+        self::created(static fn (self $shop) => GiveFirstLooks::to($shop->id));
     }
 
     public function getRouteKeyName(): string
@@ -67,9 +77,25 @@ final class Shop extends Model
         return $this->rules->timezone;
     }
 
-    public function readiness(): Readiness
+    /**
+     * What an offer must know of the shop.
+     *
+     * @param  list<string>  $places  the names of the offer's placements
+     */
+    public function setting(array $places = []): ShopSetting
     {
-        return new Readiness(hasPayee: $this->payee !== null, hasProvider: config('kite.payments.provider') !== null);
+        return new ShopSetting($this->payee !== null, $this->hasProvider(), $this->words, $this->checkout_rules->allows(...), $places);
+    }
+
+    /** Whether this installation can take money, and the shop says for whom. */
+    public function isReady(): bool
+    {
+        return $this->payee !== null && $this->hasProvider();
+    }
+
+    private function hasProvider(): bool
+    {
+        return config('kite.payments.provider') !== null;
     }
 
     /** The shop's own origin, without a slash at its end: the base of every link. */
@@ -96,6 +122,24 @@ final class Shop extends Model
     public function offers(): HasMany
     {
         return $this->hasMany(Offer::class);
+    }
+
+    /** @return HasMany<Look, $this> */
+    public function looks(): HasMany
+    {
+        return $this->hasMany(Look::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Placement, $this> */
+    public function placements(): HasMany
+    {
+        return $this->hasMany(Placement::class);
+    }
+
+    /** @return HasMany<PriceTable, $this> */
+    public function priceTables(): HasMany
+    {
+        return $this->hasMany(PriceTable::class);
     }
 
     /** @return HasMany<Order, $this> */

@@ -11,20 +11,20 @@ use PaperKite\Link\PlacementCode;
 use Random\Engine\Secure;
 use Random\Randomizer;
 
-/** Puts an offer on a page under a code that no placement has had before. */
+/** Puts an offer in a place under a code that no placement has had before. */
 final readonly class PlaceOffer
 {
     private const TRIES = 5;
 
-    public function __invoke(Offer $offer, string $page): Placement
+    /** @param  array<string, mixed>  $as  the name of the page, the medium, and what else the placement says of itself */
+    public function __invoke(Offer $offer, array $as): Placement
     {
         for ($try = 1; ; $try++) {
             try {
-                return Placement::query()->create([
+                return Placement::query()->create($as + [
                     'shop_id' => $offer->shop_id,
                     'offer_id' => $offer->id,
                     'code' => PlacementCode::random(new Randomizer(new Secure))->text,
-                    'page' => $page,
                 ]);
             } catch (UniqueConstraintViolationException $taken) {
                 if ($try === self::TRIES) {

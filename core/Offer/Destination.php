@@ -9,6 +9,7 @@ enum Destination: string
 {
     case Pay = 'pay';
     case Cart = 'cart';
+    case Stay = 'stay';
     case Choose = 'choose';
 
     /** As the slot of the sentence reads, after "go". */
@@ -17,7 +18,18 @@ enum Destination: string
         return match ($this) {
             self::Pay => 'straight to paying',
             self::Cart => 'to the cart',
+            self::Stay => 'on looking, with it in their cart',
             self::Choose => 'to its page, to choose how many',
+        };
+    }
+
+    public function note(): string
+    {
+        return match ($this) {
+            self::Pay => 'The checkout is the next page.',
+            self::Cart => 'They see what they have, and can go on looking.',
+            self::Stay => 'A notice says that it is in the cart; they pay when they are done.',
+            self::Choose => 'Nothing is added before they say so.',
         };
     }
 
@@ -26,23 +38,20 @@ enum Destination: string
     {
         return match ($this) {
             self::Pay => 'Buy now',
-            self::Cart => 'Add to cart',
+            self::Cart, self::Stay => 'Add to cart',
             self::Choose => 'Have a look',
         };
     }
 
-    /** @return list<string> what the shopper meets between the click and the payment page, in order */
-    public function pagesToPayment(): array
+    /** The same, where the offer adds nothing to the cart. */
+    public function captionForCart(): string
     {
-        return match ($this) {
-            self::Pay => ['checkout'],
-            self::Cart => ['cart', 'checkout'],
-            self::Choose => ['product page', 'cart', 'checkout'],
-        };
+        return $this === self::Pay ? 'Pay for your cart' : 'See your cart';
     }
 
-    public function addsAtOnce(): bool
+    /** Whether a click that adds nothing can lead there. */
+    public function isPossibleWithoutGoods(): bool
     {
-        return $this !== self::Choose;
+        return $this === self::Pay || $this === self::Cart;
     }
 }

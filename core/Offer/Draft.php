@@ -4,52 +4,64 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
-use PaperKite\Catalogue\Product;
-use PaperKite\Quote\Quantity;
 use PaperKite\Refusal;
 
 /** What stands on the desk, right or wrong, before it is an offer. */
 final readonly class Draft
 {
+    /** @param  list<DraftItem>  $items  none: the shopper's cart as it is */
     public function __construct(
-        /** `null` where the product that was picked is not in the shop. */
-        public ?Product $product,
-        /** As typed. */
-        public string $quantity,
+        public array $items,
         public Destination $destination,
         public CartUse $cartUse,
-        /** As typed; blank for the destination's own caption. */
-        public string $caption,
-        public Readiness $shop,
+        public Opening $opening,
+        public DraftAsk $ask,
+        /** @var array<string, string> as typed, by the value of the state; blank for what the shop says, or what is built in */
+        public array $words,
+        /** As typed; blank for where the shop leads anyway. */
+        public string $landing,
+        public ShopSetting $shop,
+        public DraftLook $look,
     ) {}
 
-    public function offer(Product $product): Offer
+    /** The offer as far as it can be read: a slot that holds something wrong counts as left alone, and its finding says so. */
+    public function offer(): Offer
     {
+        $items = array_values(array_filter(array_map(static fn (DraftItem $item): ?OfferItem => $item->read(), $this->items)));
+
         return new Offer(
-            $product,
-            self::orElse(fn () => Quantity::fromEntry($this->quantity, Offer::LARGEST_QUANTITY), Quantity::of(1)),
+            $items,
             $this->destination,
             $this->cartUse,
-            self::orElse(fn () => Offer::captionFromEntry($this->caption), null),
+            $this->opening,
+            count($items) === 1 ? $this->readAsk() : null,
+            $this->readWords(),
+            $this->shop->words,
+            $this->look->name,
+            trim($this->landing, ' ') === '' ? null : trim($this->landing, ' '),
         );
     }
 
-    /**
-     * The proof goes on with the default while a slot holds something wrong; the finding at the slot says so.
-     *
-     * @template T
-     * @template D
-     *
-     * @param  callable(): T  $read
-     * @param  D  $default
-     * @return T|D
-     */
-    private static function orElse(callable $read, mixed $default): mixed
+    private function readAsk(): ?Ask
     {
         try {
-            return $read();
+            return $this->ask->read();
         } catch (Refusal) {
-            return $default;
+            return null;
         }
+    }
+
+    private function readWords(): StateWords
+    {
+        $words = [];
+        foreach (ButtonState::cases() as $state) {
+            try {
+                $words[$state->value] = StateWords::read($state, $this->words[$state->value] ?? '');
+            } catch (Refusal) {
+                continue;
+            }
+        }
+
+        return StateWords::of($words);
     }
 }

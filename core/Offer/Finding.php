@@ -12,20 +12,22 @@ final readonly class Finding
         /** The slot it concerns, or `null` where it concerns the shop. */
         public ?Slot $slot,
         public string $sentence,
+        /** Which of the offer's goods the slot is about. */
+        public ?int $item,
     ) {}
 
-    public static function error(?Slot $slot, string $sentence): self
+    public static function error(?Slot $slot, string $sentence, ?int $item = null): self
     {
-        return new self(Severity::Error, $slot, $sentence);
+        return new self(Severity::Error, $slot, $sentence, $item);
     }
 
-    public static function caution(Slot $slot, string $sentence): self
+    public static function caution(?Slot $slot, string $sentence, ?int $item = null): self
     {
-        return new self(Severity::Caution, $slot, $sentence);
+        return new self(Severity::Caution, $slot, $sentence, $item);
     }
 
-    public static function hint(Slot $slot, string $sentence): self
+    public static function hint(?Slot $slot, string $sentence, ?int $item = null): self
     {
-        return new self(Severity::Hint, $slot, $sentence);
+        return new self(Severity::Hint, $slot, $sentence, $item);
     }
 }

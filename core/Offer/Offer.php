@@ -4,66 +4,76 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
-use PaperKite\Catalogue\Product;
 use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
-use PaperKite\Text\InvalidLine;
-use PaperKite\Text\Line;
 
 /** One way to buy: what is sold, what the click does, and its words. */
 final readonly class Offer
 {
-    public const LONGEST_CAPTION = 40;
-
     /** How many pieces one click adds at most. */
     public const LARGEST_QUANTITY = 999;
 
+    public const MOST_ITEMS = 20;
+
+    /** @param  list<OfferItem>  $items  none: the shopper's cart as it is */
     public function __construct(
-        public Product $product,
-        public Quantity $quantity,
+        public array $items,
         public Destination $destination,
         public CartUse $cartUse,
-        /** The seller's own words, or `null` where the destination's are used. */
-        public ?string $ownCaption,
+        public Opening $opening,
+        /** `null` where one click always adds the same number. */
+        public ?Ask $ask,
+        /** Its own; blank ones are the shop's, or built in. */
+        public StateWords $words,
+        /** What the shop says everywhere. */
+        public StateWords $shopWords,
+        /** The name of its look. */
+        public string $look,
+        /** Where the shopper lands afterwards, as the seller wrote it; `null`: as the shop has it. */
+        public ?string $landing = null,
     ) {}
+
+    public function word(ButtonState $state): Word
+    {
+        return WordLadder::ofOffer($this->words, $this->shopWords)->word($state, $this->destination, $this->items !== []);
+    }
 
     public function caption(): string
     {
-        return $this->ownCaption ?? $this->destination->caption();
+        return $this->word(ButtonState::Idle)->text;
     }
 
-    public function line(): CartLine
+    /** @return list<CartLine> */
+    public function lines(): array
     {
-        return new CartLine($this->product, $this->quantity, $this->product->variants[0] ?? null);
+        return array_map(static fn (OfferItem $item): CartLine => $item->line(), $this->items);
     }
 
     /** Whether the shopper has still to say which variant. */
     public function leavesAChoice(): bool
     {
-        return $this->product->variants !== [];
-    }
-
-    public function isSoldOut(): bool
-    {
-        if (! $this->leavesAChoice()) {
-            return ! $this->product->stockOf(null)->covers($this->quantity->pieces);
-        }
-        foreach ($this->product->variants as $variant) {
-            if ($this->product->stockOf($variant)->covers($this->quantity->pieces)) {
-                return false;
+        foreach ($this->items as $item) {
+            if ($item->leavesAChoice()) {
+                return true;
             }
         }
 
-        return true;
+        return false;
     }
 
-    /**
-     * @return string|null the caption to keep, `null` for a blank one
-     *
-     * @throws InvalidLine
-     */
-    public static function captionFromEntry(string $text): ?string
+    /** Whether it can't be had as a whole. */
+    public function isSoldOut(): bool
     {
-        return trim($text, ' ') === '' ? null : Line::of($text, 'The caption', self::LONGEST_CAPTION)->text;
+        foreach ($this->items as $item) {
+            if ($item->isSoldOut()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function way(): Way
+    {
+        return Way::of($this->destination, $this->opening, count($this->items), $this->ask !== null || $this->leavesAChoice());
     }
 }

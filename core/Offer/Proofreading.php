@@ -4,21 +4,31 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
-use PaperKite\Offer\Check\CaptionFits;
+use PaperKite\Offer\Check\AskIsAnswerable;
 use PaperKite\Offer\Check\Check;
+use PaperKite\Offer\Check\CountryIsServed;
+use PaperKite\Offer\Check\DestinationHasGoods;
+use PaperKite\Offer\Check\GoodsAreFew;
+use PaperKite\Offer\Check\GoodsDiffer;
+use PaperKite\Offer\Check\LandingIsAllowed;
+use PaperKite\Offer\Check\LookIsClear;
+use PaperKite\Offer\Check\PlacesDiffer;
 use PaperKite\Offer\Check\ProductIsChosen;
 use PaperKite\Offer\Check\QuantityIsInStock;
 use PaperKite\Offer\Check\QuantityIsWhole;
+use PaperKite\Offer\Check\SaleGoesOn;
 use PaperKite\Offer\Check\ShopCanBePaid;
 use PaperKite\Offer\Check\SomethingIsPaid;
+use PaperKite\Offer\Check\VariantIsThere;
+use PaperKite\Offer\Check\WordsFit;
 
 /** All that is wrong or doubtful about a draft. A new check is a class beside these and a line here. */
 final class Proofreading
 {
     /** @return list<Finding> errors first, then in the order of the sentence */
-    public static function of(Draft $draft): array
+    public static function of(Proof $proof): array
     {
-        $findings = array_merge(...array_map(static fn (Check $check): array => $check->findings($draft), self::checks()));
+        $findings = array_merge(...array_map(static fn (Check $check): array => $check->findings($proof), self::checks()));
         usort($findings, static fn (Finding $a, Finding $b): int => self::rank($a) <=> self::rank($b));
 
         return $findings;
@@ -40,11 +50,21 @@ final class Proofreading
     private static function checks(): array
     {
         return [
-            new CaptionFits,
+            new WordsFit,
+            new LookIsClear,
+            new GoodsAreFew,
             new QuantityIsWhole,
+            new AskIsAnswerable,
             new ProductIsChosen,
+            new VariantIsThere,
+            new GoodsDiffer,
             new QuantityIsInStock,
             new SomethingIsPaid,
+            new SaleGoesOn,
+            new DestinationHasGoods,
+            new LandingIsAllowed,
+            new CountryIsServed,
+            new PlacesDiffer,
             new ShopCanBePaid,
         ];
     }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
+use PaperKite\Offer\Clause\Clauses;
 use PaperKite\Quote\Receipt;
 
-/** An offer said aloud. Desk, list and command line all show this one sentence. */
+/** An offer said aloud. Desk, list, history and command line all show this one sentence. */
 final readonly class Sentence
 {
     /** @param  list<Segment>  $segments */
@@ -19,23 +20,43 @@ final readonly class Sentence
     public static function of(Offer $offer, ?Receipt $bill, array $places): self
     {
         return new self([
-            Segment::words('When someone clicks '),
-            Segment::slot(Slot::Caption, $offer->caption()),
-            ...self::where($places),
-            Segment::words(', they get '),
-            Segment::slot(Slot::Quantity, self::count($offer->quantity->pieces)),
-            Segment::words(' × '),
-            Segment::slot(Slot::Product, $offer->product->name),
-            Segment::words($offer->leavesAChoice() && $offer->destination->addsAtOnce() ? ', choose which, go ' : ', go '),
-            Segment::slot(Slot::Destination, $offer->destination->words()),
-            ...self::company($offer),
-            Segment::words(self::pay($offer, $bill).'; then they land on our thank-you page.'),
+            ...self::beginning($offer, $places),
+            Segment::words(self::pay($offer, $bill)),
+            ...self::end($offer),
         ]);
+    }
+
+    /** The same without what changes by itself, places and prices: what the seller has decided. */
+    public static function decided(Offer $offer): self
+    {
+        return new self([...self::beginning($offer, []), ...self::end($offer)]);
     }
 
     public function text(): string
     {
         return implode('', array_map(static fn (Segment $segment): string => $segment->text, $this->segments));
+    }
+
+    /**
+     * @param  list<string>  $places
+     * @return list<Segment>
+     */
+    private static function beginning(Offer $offer, array $places): array
+    {
+        return [
+            Segment::words('When someone clicks '),
+            Segment::slot(Slot::Caption, $offer->caption()),
+            Segment::words(' in '),
+            Segment::slot(Slot::Look, $offer->look),
+            ...self::where($places),
+            Segment::words(', they get '),
+            ...self::goods($offer),
+            Segment::words(', go '),
+            Segment::slot(Slot::Destination, $offer->destination->words()),
+            ...self::company($offer),
+            Segment::words(', '),
+            Segment::slot(Slot::Opening, $offer->opening->words()),
+        ];
     }
 
     /**
@@ -55,27 +76,54 @@ final readonly class Sentence
     }
 
     /** @return list<Segment> */
+    private static function goods(Offer $offer): array
+    {
+        if ($offer->items === []) {
+            return [Segment::slot(Slot::Product, 'nothing new', 0)];
+        }
+        $said = [];
+        foreach ($offer->items as $index => $item) {
+            if ($index > 0) {
+                $said[] = Segment::words($index === count($offer->items) - 1 ? ' and ' : ', ');
+            }
+            array_push($said, ...Clauses::for($item)->segments($item, $index, $offer->ask));
+        }
+
+        return $said;
+    }
+
+    /** @return list<Segment> */
     private static function company(Offer $offer): array
     {
-        return $offer->destination === Destination::Pay
+        return $offer->destination === Destination::Pay && $offer->items !== []
             ? [Segment::words(' with '), Segment::slot(Slot::CartUse, $offer->cartUse->words())]
             : [];
     }
 
-    private static function count(int $pieces): string
-    {
-        return $pieces === 1 ? 'one' : (string) $pieces;
-    }
-
     private static function pay(Offer $offer, ?Receipt $bill): string
     {
-        if ($bill === null) {
-            return ' and pay what the bill says there';
+        if ($offer->items === []) {
+            return ', and pay for what is in their cart';
         }
-        $about = $offer->leavesAChoice() ? 'for instance ' : '';
+        if ($bill === null) {
+            return ', and pay what the bill says there';
+        }
+        $about = $offer->leavesAChoice() || $offer->ask !== null ? 'for instance ' : '';
         $shipping = $bill->shipping->fee->isZero() ? ', shipping included' : " + {$bill->shipping->fee->shown()} shipping";
         $tax = $bill->shop->tax->areContained || $bill->tax->isZero() ? '' : " + {$bill->tax->shown()} tax";
 
-        return " and pay {$about}{$bill->items->shown()}{$shipping}{$tax}";
+        return ", and pay {$about}{$bill->items->shown()}{$shipping}{$tax}";
+    }
+
+    /** @return list<Segment> */
+    private static function end(Offer $offer): array
+    {
+        $usual = $offer->destination === Destination::Stay ? 'our list of goods' : 'our thank-you page';
+
+        return [
+            Segment::words($offer->destination === Destination::Stay ? '; they look on at ' : '; then they land on '),
+            Segment::slot(Slot::Landing, $offer->landing ?? $usual),
+            Segment::words('.'),
+        ];
     }
 }

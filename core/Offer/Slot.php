@@ -8,8 +8,18 @@ namespace PaperKite\Offer;
 enum Slot: string
 {
     case Caption = 'caption';
+    case Look = 'look';
     case Quantity = 'quantity';
     case Product = 'product';
+    case Variant = 'variant';
     case Destination = 'destination';
     case CartUse = 'cart_use';
+    case Opening = 'opening';
+    case Landing = 'landing';
+
+    /** Whether what stands in it is the seller's own words, which may run in any direction. */
+    public function isQuoted(): bool
+    {
+        return in_array($this, [self::Caption, self::Look, self::Product, self::Variant], true);
+    }
 }

@@ -22,11 +22,11 @@ final readonly class Quantity
     }
 
     /** @throws InvalidQuantity */
-    public static function fromEntry(string $text, int $largest = self::LARGEST): self
+    public static function fromEntry(string $text, int $largest = self::LARGEST, int $least = 1): self
     {
         $text = trim($text, ' ');
-        if (preg_match('/\A\d{1,6}\z/', $text) !== 1 || (int) $text < 1 || (int) $text > $largest) {
-            throw InvalidQuantity::outOfRange($text, $largest);
+        if (preg_match('/\A\d{1,6}\z/', $text) !== 1 || (int) $text < $least || (int) $text > $largest) {
+            throw InvalidQuantity::outOfRange($text, $largest, $least);
         }
 
         return new self((int) $text);

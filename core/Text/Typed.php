@@ -38,6 +38,12 @@ final readonly class Typed
         return is_int($value) ? $value : null;
     }
 
+    /** A form within the form. */
+    public function part(string $key): self
+    {
+        return new self((array) ($this->values[$key] ?? []), "{$this->at}{$key}.");
+    }
+
     /** @return list<self> */
     public function items(string $key): array
     {

@@ -24,12 +24,12 @@ final class FirstFlightTest extends BrowserTestCase
             ->click('Count the stock')->type('Pieces', '5');
         $browser->click('Save')->seeing('5 in stock');
 
-        $browser->click('Offers')->click('New offer')->seeing('straight to paying')->seeing('Not saved yet.')
+        $browser->click('Offers')->click('New offer')->seeing('straight to paying')->seeing('Not saved yet')
             ->click('Caption: Buy now. Change it')->type('Words on the button', 'Take one home')->press(WebDriverKeys::ENTER)->seeing('Take one home')
             ->click('Publish')->seeing('All is saved.')->seeing('Live')
-            ->type('Put it on a page', 'the spring post')->click('Place it')->seeing('the spring post');
+            ->click('Another place')->type('Put it on a page', 'the spring post')->click('Place it')->seeing('the spring post');
         $snippet = $browser->css('[data-snippet]')->getText();
-        $browser->click('Copy button')->seeing('Copied');
+        $browser->click('Copy HTML button')->seeing('Copied');
 
         $browser->goTo($this->standinAddress('blog', '/board'))->type('HTML', $snippet)->click('Pin it and look')->arrivingAt('/board/')
             ->click('Take one home')->arrivingAt('/checkout/')->seeing('Pay €13.70')

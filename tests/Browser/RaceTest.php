@@ -70,7 +70,7 @@ final class RaceTest extends BrowserTestCase
         self::assertCount(1, array_unique($thanks));
         self::assertStringStartsWith('/thanks/', $thanks[0]);
         self::assertSame(1, Order::query()->where('shop_id', $this->shop->id)->count());
-        self::assertSame([-1], StockMovement::query()->where('product_id', $this->placement->offer()->firstOrFail()->product_id)->pluck('pieces')->all());
+        self::assertSame([-1], StockMovement::query()->where('product_id', $this->placement->offer()->firstOrFail()->lines()->firstOrFail()->product_id)->pluck('pieces')->all());
     }
 
     public function test_a_cart_that_changes_while_it_is_paid_for_leaves_one_payment_standing(): void

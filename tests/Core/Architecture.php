@@ -67,6 +67,18 @@ final class Architecture
     }
 
     #[TestRule]
+    public function the_look_stands_on_text(): Rule
+    {
+        return $this->onlyOn('Look', ['Text']);
+    }
+
+    #[TestRule]
+    public function the_medium_shows_looks_and_prices_and_nothing_of_offers(): Rule
+    {
+        return $this->onlyOn('Medium', ['Look', 'Money']);
+    }
+
+    #[TestRule]
     public function the_checkout_stands_on_the_quote(): Rule
     {
         return $this->onlyOn('Checkout', ['Money', 'Text', 'Quote', 'Catalogue']);
@@ -75,7 +87,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Checkout'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Checkout'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use DateTimeZone;
+use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product;
@@ -14,11 +15,20 @@ use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Offer\Ask;
+use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Draft;
+use PaperKite\Offer\DraftAsk;
+use PaperKite\Offer\DraftItem;
+use PaperKite\Offer\DraftLook;
 use PaperKite\Offer\Offer;
-use PaperKite\Offer\Readiness;
+use PaperKite\Offer\OfferItem;
+use PaperKite\Offer\Opening;
+use PaperKite\Offer\Proof;
+use PaperKite\Offer\ShopSetting;
+use PaperKite\Offer\StateWords;
 use PaperKite\Quote\CartLine;
 use PaperKite\Quote\Quantity;
 use PaperKite\Quote\Quote;
@@ -49,14 +59,59 @@ final class Samples
         return new Product(Sku::of($sku), $name, ProductKind::Physical, new Price(self::euros($cents)), options: $options, variants: $variants, stock: $stock ?? Stock::untracked());
     }
 
-    public static function offer(Destination $destination = Destination::Pay, int $quantity = 1, ?string $caption = null, ?Product $product = null, CartUse $cartUse = CartUse::JustThis): Offer
+    /** @param  list<OfferItem>|null  $items */
+    public static function offer(Destination $destination = Destination::Pay, int $quantity = 1, ?string $caption = null, ?Product $product = null, CartUse $cartUse = CartUse::JustThis, ?array $items = null, Opening $opening = Opening::SameTab, ?Ask $ask = null, ?string $landing = null): Offer
     {
-        return new Offer($product ?? self::product(), Quantity::of($quantity), $destination, $cartUse, $caption);
+        return new Offer(
+            $items ?? [self::item($product, $quantity)],
+            $destination,
+            $cartUse,
+            $opening,
+            $ask,
+            StateWords::of([ButtonState::Idle->value => $caption]),
+            StateWords::none(),
+            'Kite silk',
+            $landing,
+        );
     }
 
-    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true): Draft
+    public static function item(?Product $product = null, int $quantity = 1, ?Variant $variant = null): OfferItem
     {
-        return new Draft($product ?? self::product(), $quantity, Destination::Pay, CartUse::JustThis, $caption, new Readiness($hasPayee, $hasProvider));
+        return new OfferItem($product ?? self::product(), $variant, Quantity::of($quantity));
+    }
+
+    /** Beeswax wraps in two sizes. */
+    public static function wraps(?Stock $small = null, ?Stock $large = null): Product
+    {
+        return self::product(1200, name: 'Beeswax wrap', sku: 'wrap', options: [new Option('Size', [new Choice('Small'), new Choice('Large')])], variants: [
+            new Variant(Sku::of('wrap-s'), ['Small'], stock: $small),
+            new Variant(Sku::of('wrap-l'), ['Large'], stock: $large),
+        ]);
+    }
+
+    /**
+     * @param  list<DraftItem>|null  $items
+     * @param  list<string>  $doubts  of its look
+     * @param  list<string>  $places
+     */
+    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true, ?array $items = null, Destination $destination = Destination::Pay, ?DraftAsk $ask = null, string $landing = '', array $doubts = [], array $places = []): Draft
+    {
+        return new Draft(
+            $items ?? [new DraftItem($product ?? self::product(), '', $quantity)],
+            $destination,
+            CartUse::JustThis,
+            Opening::SameTab,
+            $ask ?? new DraftAsk,
+            ['idle' => $caption],
+            $landing,
+            new ShopSetting($hasPayee, $hasProvider, StateWords::none(), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/'), $places),
+            new DraftLook('Kite silk', $doubts),
+        );
+    }
+
+    public static function proof(?Draft $draft = null, ?ShopRules $rules = null): Proof
+    {
+        return Proof::of($draft ?? self::draft(), $rules ?? self::rules(), 'IE', 'Ireland', Moment::of('2026-04-20T10:00:00+01:00'));
     }
 
     /** One fee for every order, and no tax. */

@@ -167,7 +167,7 @@ final class ClickTest extends TestCase
     {
         yield 'draft' => [OfferState::Draft, 5, 404, 'Nothing is sold here'];
         yield 'archived' => [OfferState::Archived, 5, 410, 'This offer has ended'];
-        yield 'paused' => [OfferState::Paused, 5, 200, 'Taking a rest'];
+        yield 'paused' => [OfferState::Paused, 5, 200, 'Not for sale just now'];
         yield 'sold out' => [OfferState::Live, 0, 200, 'Sold out'];
     }
 

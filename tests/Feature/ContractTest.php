@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Offer;
 use App\Models\Order;
 use App\Models\Shop;
+use App\Offers\OfferEntry;
 use App\OpenApi\Description;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Route;
@@ -56,7 +58,7 @@ final class ContractTest extends TestCase
     public function test_an_answer_is_shaped_as_described(string $path, string $schema): void
     {
         $offer = $this->shop->offers()->where('state', 'live')->firstOrFail();
-        $answer = $this->getJson($this->console('/api'.strtr($path, ['{offer}' => (string) $offer->id, '{product}' => (string) $offer->product_id, '{number}' => (string) Order::query()->where('shop_id', $this->shop->id)->firstOrFail()->number])))->assertOk();
+        $answer = $this->getJson($this->console('/api'.strtr($path, ['{offer}' => (string) $offer->id, '{product}' => (string) $offer->lines()->firstOrFail()->product_id, '{number}' => (string) Order::query()->where('shop_id', $this->shop->id)->firstOrFail()->number])))->assertOk();
 
         self::assertShape($answer->json(), ['$ref' => "#/components/schemas/{$schema}"], $schema);
     }
@@ -70,18 +72,21 @@ final class ContractTest extends TestCase
         yield 'a product' => ['/shops/mosslight/products/{product}', 'ProductForm'];
         yield 'the offers' => ['/shops/mosslight/offers', 'OfferList'];
         yield 'an offer' => ['/shops/mosslight/offers/{offer}', 'Offer'];
+        yield 'the history of an offer' => ['/shops/mosslight/offers/{offer}/history', 'OfferHistory'];
+        yield 'the looks' => ['/shops/mosslight/looks', 'LookList'];
+        yield 'the price tables' => ['/shops/mosslight/price-tables', 'PriceTableList'];
+        yield 'the stale copies' => ['/shops/mosslight/copies', 'StaleCopyList'];
         yield 'the orders' => ['/shops/mosslight/orders', 'OrderList'];
         yield 'an order' => ['/shops/mosslight/orders/{number}', 'Order'];
     }
 
     public function test_the_proof_is_shaped_as_described(): void
     {
-        $product = $this->shop->products()->firstOrFail();
-        $entry = ['product_id' => $product->id, 'quantity' => '0', 'destination' => 'pay', 'cart_use' => 'just_this', 'caption' => ''];
+        $entry = OfferEntry::of($this->shop->offers()->with(Offer::TOLD_WITH)->firstOrFail());
 
         self::assertShape($this->postJson($this->console('/api/shops/mosslight/offers/proof'), $entry)->assertOk()->json(), ['$ref' => '#/components/schemas/Proof'], 'Proof');
-        self::assertShape($this->postJson($this->console('/api/shops/mosslight/offers/proof'), ['product_id' => 0] + $entry)->assertOk()->json(), ['$ref' => '#/components/schemas/Proof'], 'Proof without a product');
-        self::assertShape($this->postJson($this->console('/api/shops/mosslight/offers'), $entry)->assertUnprocessable()->json(), ['$ref' => '#/components/schemas/Refusal'], 'Refusal');
+        self::assertShape($this->postJson($this->console('/api/shops/mosslight/offers/proof'), ['items' => [['product_id' => 0, 'variant' => '', 'quantity' => 'x']]] + $entry)->assertOk()->json(), ['$ref' => '#/components/schemas/Proof'], 'Proof without a product');
+        self::assertShape($this->postJson($this->console('/api/shops/mosslight/offers'), ['landing' => 'https://crow.example/'] + $entry)->assertUnprocessable()->json(), ['$ref' => '#/components/schemas/Refusal'], 'Refusal');
     }
 
     private static function method(RoutingRoute $route): string

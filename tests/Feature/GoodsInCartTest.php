@@ -134,7 +134,7 @@ final class GoodsInCartTest extends TestCase
     {
         $placement = $this->placement($this->offer($this->wrap));
 
-        $this->get($placement->link($this->shop)->url(), ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303)->assertHeader('Location', "/p/wrap?quantity=1&k={$placement->code}");
+        $this->get($placement->link($this->shop)->url(), ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303)->assertHeader('Location', "/o/{$placement->code}");
         self::assertSame(0, Cart::query()->count());
     }
 

@@ -8,6 +8,8 @@ use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
 use PaperKite\Offer\OfferState;
 use Tests\TestCase;
 
@@ -28,37 +30,79 @@ final class OfferTest extends TestCase
 
     public function test_the_proof_says_looks_at_and_reckons_what_stands_on_the_desk(): void
     {
-        $this->postJson($this->address('/proof'), $this->entry(['quantity' => '2']))
+        $this->postJson($this->address('/proof'), $this->entry(['items' => [$this->item(['quantity' => '2'])]]))
             ->assertOk()
             ->assertJsonPath('findings', [])
             ->assertJsonPath('can_go_live', true)
-            ->assertJsonPath('caption', 'Buy now')
+            ->assertJsonPath('words.0', ['state' => 'idle', 'text' => 'Buy now', 'source' => 'built_in', 'whence' => 'as built in'])
             ->assertJsonPath('bill.total.shown', '€23.50')
-            ->assertJsonPath('pages_to_payment', ['checkout'])
-            ->assertJsonPath('sentence.1', ['text' => 'Buy now', 'slot' => 'caption', 'is_quoted' => true]);
+            ->assertJsonPath('country', 'Ireland')
+            ->assertJsonPath('way', 'One step to payment: click, checkout, payment.')
+            ->assertJsonPath('sentence.1', ['text' => 'Buy now', 'slot' => 'caption', 'item' => null, 'is_quoted' => true]);
+        $this->postJson($this->address('/proof'), $this->entry(['country' => 'DE']))->assertJsonPath('country', 'Germany');
     }
 
     public function test_the_proof_goes_on_while_a_slot_is_wrong_and_saving_does_not(): void
     {
-        $this->postJson($this->address('/proof'), $this->entry(['quantity' => 'x']))
-            ->assertOk()->assertJsonPath('findings.0.slot', 'quantity')->assertJsonPath('can_save', false);
-        $this->postJson($this->address(''), $this->entry(['quantity' => 'x']))
-            ->assertUnprocessable()->assertJsonPath('errors.quantity.0', 'The quantity can\'t be “x”; enter a whole number from 1 to 999.');
-        $this->postJson($this->address(''), $this->entry(['caption' => str_repeat('x', 41)]))->assertUnprocessable()->assertJsonValidationErrorFor('caption');
+        $wrong = $this->entry(['items' => [$this->item(['quantity' => 'x'])]]);
+        $this->postJson($this->address('/proof'), $wrong)
+            ->assertOk()->assertJsonPath('findings.0.slot', 'quantity')->assertJsonPath('findings.0.item', 0)->assertJsonPath('can_save', false);
+        $this->postJson($this->address(''), $wrong)
+            ->assertUnprocessable()->assertJsonPath('errors', ['items.0.quantity' => ['The quantity can\'t be “x”; enter a whole number from 1 to 999.']]);
+        $this->postJson($this->address(''), $this->entry(['words' => ['idle' => str_repeat('x', 41)]]))->assertUnprocessable()->assertJsonValidationErrorFor('caption');
         $this->postJson($this->address('/proof'), $this->entry(['destination' => 'moon']))->assertUnprocessable()->assertJsonValidationErrorFor('destination');
         self::assertSame(0, Offer::query()->count());
     }
 
     public function test_an_offer_is_saved_published_paused_archived_and_brought_back(): void
     {
-        $id = $this->postJson($this->address(''), $this->entry(['caption' => ' Take one ']))->assertCreated()->assertJsonPath('state', 'draft')->assertJsonPath('caption', 'Take one')->json('id');
-        self::assertIsInt($id);
+        $id = $this->made(['words' => ['idle' => ' Take one ', 'added' => 'Yours']]);
+        $this->getJson($this->address("/{$id}"))->assertJsonPath('state', 'draft')->assertJsonPath('entry.words', ['idle' => 'Take one', 'working' => '', 'added' => 'Yours', 'sold_out' => '', 'not_available' => '']);
 
         foreach (['live', 'paused', 'live', 'archived', 'paused'] as $state) {
             $this->postJson($this->address("/{$id}/state"), ['state' => $state])->assertOk()->assertJsonPath('state', $state);
         }
         $this->postJson($this->address("/{$id}/state"), ['state' => 'draft'])->assertUnprocessable()->assertJsonPath('errors.state.0', 'An offer that is paused can’t become draft.');
-        $this->putJson($this->address("/{$id}"), $this->entry(['caption' => '', 'destination' => 'cart']))->assertOk()->assertJsonPath('caption', null)->assertJsonPath('destination', 'cart');
+        $this->putJson($this->address("/{$id}"), $this->entry(['destination' => 'cart']))->assertOk()->assertJsonPath('entry.words.idle', '')->assertJsonPath('entry.destination', 'cart');
+    }
+
+    public function test_an_offer_holds_several_goods_in_their_variants(): void
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Wrap', 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small'), new Choice('Large')])]]);
+        foreach (['Small', 'Large'] as $position => $size) {
+            $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $position, 'sku' => "wrap-{$size}", 'choices' => [$size], 'choices_digest' => hash('sha256', $size)]);
+        }
+        $items = [$this->item(['quantity' => '3']), ['product_id' => $wrap->id, 'variant' => 'wrap-Large', 'quantity' => '1'], ['product_id' => $wrap->id, 'variant' => '', 'quantity' => '2']];
+        $id = $this->made(['items' => $items, 'destination' => 'cart', 'opening' => 'new_tab', 'landing' => '']);
+
+        $this->getJson($this->address("/{$id}"))->assertJsonPath('entry.items', $items)
+            ->assertJsonPath('decided', 'When someone clicks Add to cart in Kite silk, they get three × Heather honey, 340 g, one × Wrap in Large and two × Wrap in the kind they choose, go to the cart, in a new tab; then they land on our thank-you page.');
+        $this->postJson($this->address('/proof'), $this->entry(['items' => $items]))->assertJsonPath('variants.1.1', ['sku' => 'wrap-Large', 'name' => 'Large', 'stock' => null])->assertJsonPath('way', '2 steps to payment: click, page of the offer, checkout, payment.');
+        $wrap->variants()->where('sku', 'wrap-Large')->delete();
+        $this->getJson($this->address("/{$id}"))->assertJsonPath('entry.items.1.variant', '');
+    }
+
+    public function test_the_second_of_two_sellers_is_told_and_loses_nothing(): void
+    {
+        $id = $this->made([]);
+        $this->putJson($this->address("/{$id}"), $this->entry(['version' => 1, 'words' => ['idle' => 'Hers']]))->assertOk()->assertJsonPath('version', 2);
+        $this->putJson($this->address("/{$id}"), $this->entry(['version' => 1, 'words' => ['idle' => 'His']]))->assertConflict()
+            ->assertJsonPath('message', 'Somebody else has changed this offer meanwhile.')->assertJsonPath('offer.version', 2)->assertJsonPath('offer.entry.words.idle', 'Hers');
+        $this->putJson($this->address("/{$id}"), $this->entry(['version' => 2, 'words' => ['idle' => 'His']]))->assertOk()->assertJsonPath('version', 3);
+
+        $this->getJson($this->address("/{$id}/history"))->assertOk()->assertJsonPath('at.total', 3)->assertJsonPath('items.0.person', 'Wren Halloway')
+            ->assertJsonPath('items.0.difference.1', ['text' => 'Hers ', 'was_there' => true, 'is_there' => false])
+            ->assertJsonPath('items.0.difference.2', ['text' => 'His ', 'was_there' => false, 'is_there' => true])
+            ->assertJsonPath('items.1.entry.words.idle', 'Hers');
+    }
+
+    public function test_the_next_offer_is_made_from_one_that_is_there(): void
+    {
+        $id = $this->made(['words' => ['idle' => 'Take one']]);
+        $this->postJson($this->address("/{$id}/placements"), $this->place([]))->assertCreated();
+        $copy = $this->postJson($this->address("/{$id}/duplicate"))->assertCreated()->assertJsonPath('state', 'draft')->assertJsonPath('placements', [])->assertJsonPath('entry.words.idle', 'Take one')->json('id');
+
+        self::assertNotSame($id, $copy);
     }
 
     public function test_without_a_payee_nothing_goes_live(): void
@@ -74,12 +118,15 @@ final class OfferTest extends TestCase
     {
         $offer = $this->offer($this->honey);
 
-        $this->postJson($this->address("/{$offer->id}/placements"), ['page' => 'the spring post'])->assertCreated()->assertJsonCount(1, 'placements');
-        $second = $this->postJson($this->address("/{$offer->id}/placements"), ['page' => '<b>the footer</b>'])->assertCreated()->assertJsonCount(2, 'placements')->json('placements.1');
+        $this->postJson($this->address("/{$offer->id}/placements"), $this->place(['page' => 'the spring post']))->assertCreated()->assertJsonCount(1, 'placements');
+        $second = $this->postJson($this->address("/{$offer->id}/placements"), $this->place(['page' => '<b>the footer</b>', 'medium' => 'markdown', 'caption' => 'Take *one*', 'label' => 'spring']))->assertCreated()->assertJsonCount(2, 'placements')->json('placements.1');
         self::assertIsArray($second);
-        self::assertMatchesRegularExpression('~\Ahttp://'.preg_quote($this->shop->host).'(:\d+)?/k/[0-9a-hjkmnp-tv-z]{7}\z~', is_string($second['url']) ? $second['url'] : '');
-        $this->postJson($this->address("/{$offer->id}/placements"), ['page' => ' '])->assertUnprocessable()->assertJsonPath('errors.page.0', 'The name of the page is missing.');
-        $this->postJson($this->address('/proof?offer='.$offer->id), $this->entry([]))->assertJsonPath('sentence.3.text', 'the spring post');
+        $url = is_string($second['url']) ? $second['url'] : '';
+        self::assertMatchesRegularExpression('~\Ahttp://'.preg_quote($this->shop->host).'(:\d+)?/k/[0-9a-hjkmnp-tv-z]{7}\z~', $url);
+        self::assertSame("[Take \\*one\\*](<{$url}>)", $second['snippet']);
+        $this->postJson($this->address("/{$offer->id}/placements"), $this->place(['page' => ' ']))->assertUnprocessable()->assertJsonPath('errors.page.0', 'The name of the page is missing.');
+        $this->postJson($this->address("/{$offer->id}/placements"), $this->place(['medium' => 'pigeon']))->assertUnprocessable()->assertJsonValidationErrorFor('medium');
+        $this->postJson($this->address('/proof?offer='.$offer->id), $this->entry([]))->assertJsonPath('sentence.5.text', 'the spring post');
     }
 
     public function test_the_list_is_filtered_paged_and_asks_the_database_five_times_at_most(): void
@@ -92,19 +139,32 @@ final class OfferTest extends TestCase
             $queries++;
         });
 
-        $this->getJson($this->address(''))->assertOk()->assertJsonPath('at', ['page' => 1, 'pages' => 2, 'total' => 25])->assertJsonCount(20, 'items')->assertJsonCount(30, 'items.0.trace');
+        $this->getJson($this->address(''))->assertOk()->assertJsonPath('at', ['page' => 1, 'pages' => 2, 'total' => 25])->assertJsonCount(20, 'items')->assertJsonCount(30, 'items.0.trace')
+            ->assertJsonPath('items.0.way', 'One step to payment: click, checkout, payment.');
         // Beside the list's own five, the framework asks for the shop and for the membership.
         self::assertLessThanOrEqual(5 + 2, $queries);
-        $this->getJson($this->address('?search=Offer+13'))->assertJsonPath('at.total', 1)->assertJsonPath('items.0.pages.0', 'page 13');
+        $this->getJson($this->address('?search=Offer+13'))->assertJsonPath('at.total', 1)->assertJsonPath('items.0.places', [['page' => 'page 13', 'medium' => 'HTML button', 'is_paused' => false, 'is_stale' => false]]);
         $this->getJson($this->address('?search=page+7'))->assertJsonPath('at.total', 1);
+        $this->getJson($this->address('?search=Heather'))->assertJsonPath('at.total', 25);
     }
 
     public function test_the_preview_stands_in_a_frame_without_rights(): void
     {
-        $answer = $this->get($this->console('/preview/button?ground=dark&caption='.rawurlencode('<script>x</script>')))->assertOk()->assertSee('&lt;script&gt;', false);
+        $preview = $this->console("/preview/{$this->shop->slug}/button");
+        $answer = $this->get("{$preview}?ground=dark&words[idle]=".rawurlencode('<script>x</script>'))->assertOk()->assertSee('&lt;script&gt;', false)->assertDontSee('Sold out');
 
         self::assertStringContainsString('sandbox;', (string) $answer->headers->get('Content-Security-Policy'));
-        $this->getJson($this->console('/preview/button?ground=space&caption=x'))->assertUnprocessable();
+        $this->get("{$preview}?ground=light&words[idle]=x&words[sold_out]=y&look=".rawurlencode('{"fill":"#123456"}'))->assertSee('background-color:#123456', false)->assertSee('aria-disabled="true"', false);
+        $this->get("{$preview}?ground=light&words[idle]=x&look=".rawurlencode('{"fill":"red;}</style><script>"}'))->assertDontSee('<script>', false)->assertSee('background-color:#b92b4f', false);
+        $this->getJson("{$preview}?ground=space")->assertUnprocessable();
+    }
+
+    /** @param  array<string, mixed>  $with */
+    private function made(array $with): int
+    {
+        $id = $this->postJson($this->address(''), $this->entry($with))->assertCreated()->json('id');
+
+        return is_int($id) ? $id : self::fail('An offer has a number.');
     }
 
     /**
@@ -113,7 +173,28 @@ final class OfferTest extends TestCase
      */
     private function entry(array $with): array
     {
-        return $with + ['product_id' => $this->honey->id, 'quantity' => '1', 'destination' => 'pay', 'cart_use' => 'just_this', 'caption' => ''];
+        return $with + [
+            'items' => [$this->item([])], 'destination' => 'pay', 'cart_use' => 'just_this', 'opening' => 'same_tab',
+            'ask' => ['is_asked' => false, 'label' => '', 'least' => '1', 'most' => '10'], 'words' => ['idle' => ''], 'look_id' => null, 'landing' => '',
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $with
+     * @return array<string, mixed>
+     */
+    private function item(array $with): array
+    {
+        return array_replace(['product_id' => $this->honey->id, 'variant' => '', 'quantity' => '1'], $with);
+    }
+
+    /**
+     * @param  array<string, string>  $with
+     * @return array<string, string>
+     */
+    private function place(array $with): array
+    {
+        return $with + ['page' => 'the spring post', 'medium' => 'html', 'label' => '', 'caption' => ''];
     }
 
     private function address(string $path): string

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Offer;
 use App\Models\Order;
+use App\Models\Shop;
+use App\Offers\OfferEntry;
 use Illuminate\Support\Facades\Route;
 use Tests\TestCase;
 
@@ -14,9 +17,9 @@ final class ScopeTest extends TestCase
     public function test_a_person_of_another_shop_is_refused_at_every_address(): void
     {
         $shop = $this->shop();
-        $offer = $this->offer($this->product($shop));
+        $offer = $this->offer($this->product($shop))->load('lines');
         $stranger = $this->person($this->shop());
-        $addresses = $this->addresses($shop->slug, $offer->id, $offer->product_id);
+        $addresses = $this->addresses($shop, $offer);
 
         self::assertGreaterThan(12, count($addresses));
         foreach ($addresses as [$method, $address]) {
@@ -27,37 +30,52 @@ final class ScopeTest extends TestCase
     public function test_nobody_is_let_in_without_signing_in(): void
     {
         $shop = $this->shop();
-        $offer = $this->offer($this->product($shop));
+        $offer = $this->offer($this->product($shop))->load('lines');
 
-        foreach ($this->addresses($shop->slug, $offer->id, $offer->product_id) as [$method, $address]) {
+        foreach ($this->addresses($shop, $offer) as [$method, $address]) {
             $this->json($method, $this->console($address))->assertUnauthorized();
         }
-        $this->get($this->console('/preview/button?caption=x&ground=light'))->assertRedirect('/sign-in');
+        $this->get($this->console("/preview/{$shop->slug}/button?ground=light"))->assertRedirect('/sign-in');
     }
 
     public function test_what_belongs_to_another_shop_is_not_found_in_ones_own(): void
     {
         $own = $this->shop();
         $other = $this->shop();
-        $foreign = $this->offer($this->product($other));
+        $foreign = $this->offer($this->product($other))->load('lines');
         $person = $this->person($own);
 
-        foreach (['products/'.$foreign->product_id, 'offers/'.$foreign->id] as $path) {
+        foreach (['products/'.$foreign->lines->firstOrFail()->product_id, 'offers/'.$foreign->id] as $path) {
             $this->actingAs($person)->getJson($this->console("/api/shops/{$own->slug}/{$path}"))->assertNotFound();
         }
-        $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/offers"), ['product_id' => $foreign->product_id, 'quantity' => '1', 'destination' => 'pay', 'cart_use' => 'just_this', 'caption' => ''])
-            ->assertUnprocessable()->assertJsonPath('errors.product_id.0', 'The product that was picked is not in this shop; pick another.');
+        $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/offers"), OfferEntry::of($foreign->load(Offer::TOLD_WITH)))
+            ->assertUnprocessable()->assertJsonPath('errors', ['items.0.product' => ['The product that was picked is not in this shop; pick another.']]);
+        $placement = $this->placement($foreign);
+        $look = $other->looks()->firstOrFail();
+        $table = $other->priceTables()->create(['name' => 'Jars']);
+        foreach (["looks/{$look->id}", "placements/{$placement->id}", "price-tables/{$table->id}"] as $path) {
+            $this->actingAs($person)->putJson($this->console("/api/shops/{$own->slug}/{$path}"), [])->assertNotFound();
+        }
+        $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/price-tables"), ['name' => 'Mine', 'offers' => [$foreign->id, $this->offer($this->product($own))->id], 'stressed' => null])
+            ->assertUnprocessable()->assertJsonValidationErrorFor('offers');
+        $this->actingAs($person)->get($this->console("/preview/{$own->slug}/tables/{$table->id}?ground=light"))->assertNotFound();
+        $this->actingAs($person)->get($this->console("/preview/{$other->slug}/button?ground=light"))->assertNotFound();
         self::assertSame(0, Order::query()->count());
     }
 
     /** @return list<array{string, string}> method and path of all that the console can ask of a shop */
-    private function addresses(string $slug, int $offer, int $product): array
+    private function addresses(Shop $shop, Offer $offer): array
     {
         $addresses = [];
+        $placement = $this->placement($offer);
+        $table = $shop->priceTables()->create(['name' => 'Jars']);
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/shops/{shop}')) {
                 $method = is_string($route->methods()[0] ?? null) ? $route->methods()[0] : self::fail('A route without a method.');
-                $path = strtr($route->uri(), ['{shop}' => $slug, '{offer}' => (string) $offer, '{product}' => (string) $product, '{order}' => '1001']);
+                $path = strtr($route->uri(), [
+                    '{shop}' => $shop->slug, '{offer}' => (string) $offer->id, '{product}' => (string) $offer->lines->firstOrFail()->product_id, '{order}' => '1001',
+                    '{look}' => (string) $shop->looks()->firstOrFail()->id, '{placement}' => (string) $placement->id, '{priceTable}' => (string) $table->id,
+                ]);
                 $addresses[] = [$method, "/{$path}"];
             }
         }

@@ -65,14 +65,18 @@ trait Makes
     /** @param  array<string, mixed>  $with */
     protected function offer(Product $product, array $with = []): Offer
     {
-        return Offer::query()->create($with + [
-            'shop_id' => $product->shop_id, 'product_id' => $product->id, 'quantity' => 1, 'destination' => Destination::Pay,
-            'cart_use' => CartUse::JustThis, 'caption' => null, 'state' => OfferState::Live,
+        $quantity = $with['quantity'] ?? 1;
+        $offer = Offer::query()->create(array_diff_key($with, ['quantity' => true]) + [
+            'shop_id' => $product->shop_id, 'destination' => Destination::Pay, 'cart_use' => CartUse::JustThis, 'caption' => null, 'state' => OfferState::Live,
         ])->refresh();
+        $offer->lines()->create(['shop_id' => $product->shop_id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
+
+        return $offer;
     }
 
-    protected function placement(Offer $offer, string $page = 'the spring post'): Placement
+    /** @param  array<string, mixed>  $as */
+    protected function placement(Offer $offer, string $page = 'the spring post', array $as = []): Placement
     {
-        return (new PlaceOffer)($offer, $page)->refresh();
+        return (new PlaceOffer)($offer, $as + ['page' => $page])->refresh();
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\MosslightApiary;
+use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\OfferSnippets;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use PaperKite\Link\HtmlButton;
 
 final class DemoLoad extends Command
 {
@@ -38,9 +40,9 @@ final class DemoLoad extends Command
     private function writeButton(): void
     {
         $file = config('kite.demo.button_file');
-        $placement = Placement::query()->where('code', MosslightApiary::blogCode()->text)->with(['shop', 'offer.product'])->first();
+        $placement = Placement::query()->where('code', MosslightApiary::blogCode()->text)->with(['shop', ...array_map(static fn (string $relation): string => "offer.{$relation}", Offer::TOLD_WITH)])->first();
         if (is_string($file) && $placement !== null) {
-            file_put_contents($file, (new HtmlButton($placement->link($placement->shop)->url(), $placement->offer->caption()))->html());
+            file_put_contents($file, OfferSnippets::of($placement->offer, $placement->shop, LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values)->snippet($placement));
         }
     }
 }

@@ -4,42 +4,41 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Product;
 use App\Models\Shop;
+use App\Offers\DraftGoods;
+use App\Offers\ReadDraft;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use OpenApi\Attributes as OA;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
-use PaperKite\Offer\Draft;
 use PaperKite\Offer\Finding;
-use PaperKite\Offer\Offer;
-use PaperKite\Offer\Proofreading;
+use PaperKite\Offer\Opening;
+use PaperKite\Offer\Proof;
 use PaperKite\Offer\Severity;
-use PaperKite\Quote\Quantity;
+use PaperKite\Text\Typed;
+use PaperKite\Time\Moment;
+use Symfony\Component\Intl\Countries;
 
 /** What stands on the desk. Read as a draft for the proof, held to its findings for saving. */
-#[OA\Schema(schema: 'OfferEntry', required: ['product_id', 'quantity', 'destination', 'cart_use', 'caption'], properties: [
-    new OA\Property(property: 'product_id', type: 'integer'),
-    new OA\Property(property: 'quantity', description: 'As typed.', type: 'string'),
-    new OA\Property(property: 'destination', ref: '#/components/schemas/Destination'),
-    new OA\Property(property: 'cart_use', ref: '#/components/schemas/CartUse'),
-    new OA\Property(property: 'caption', description: 'As typed; blank for the destination’s own.', type: 'string'),
-])]
 final class OfferRequest extends FormRequest
 {
-    private Product|false|null $product = false;
+    private const MOST_ITEMS_READ = 40;
+
+    private ?DraftGoods $draft = null;
 
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'product_id' => ['required', 'integer'],
-            'quantity' => ['present', 'string'],
+            'items' => ['present', 'array', 'max:'.self::MOST_ITEMS_READ],
             'destination' => ['required', Rule::enum(Destination::class)],
             'cart_use' => ['required', Rule::enum(CartUse::class)],
-            'caption' => ['present', 'string'],
+            'opening' => ['required', Rule::enum(Opening::class)],
+            'ask' => ['present', 'array'],
+            'words' => ['present', 'array'],
+            'look_id' => ['present', 'nullable', 'integer'],
+            'landing' => ['present', 'string'],
         ];
     }
 
@@ -50,7 +49,7 @@ final class OfferRequest extends FormRequest
             if ($this->routeIs('offers.proof') || $validator->errors()->isNotEmpty()) {
                 return;
             }
-            foreach (Proofreading::of($this->draft()) as $finding) {
+            foreach ($this->proof()->findings() as $finding) {
                 if ($finding->severity === Severity::Error && $finding->slot !== null) {
                     $validator->errors()->add($this->field($finding), $finding->sentence);
                 }
@@ -58,30 +57,34 @@ final class OfferRequest extends FormRequest
         }];
     }
 
-    public function draft(): Draft
+    /** @param  list<string>  $places  the names of the offer's placements */
+    public function draft(array $places = []): DraftGoods
     {
-        return new Draft(
-            $this->product()?->toCore(),
-            $this->string('quantity')->toString(),
-            Destination::from($this->string('destination')->toString()),
-            CartUse::from($this->string('cart_use')->toString()),
-            $this->string('caption')->toString(),
-            $this->shop()->readiness(),
-        );
+        return $this->draft ??= (new ReadDraft)($this->shop(), Typed::of($this->all()), $places);
     }
 
-    /** @return array<string, mixed> what the offer becomes, as its table keeps it */
-    public function attributesOfOffer(): array
+    /** @param  list<string>  $places  the names of the offer's placements */
+    public function proof(array $places = []): Proof
     {
-        $draft = $this->draft();
+        $country = $this->country();
 
-        return [
-            'product_id' => $this->product()?->id,
-            'quantity' => Quantity::fromEntry($draft->quantity)->pieces,
-            'destination' => $draft->destination,
-            'cart_use' => $draft->cartUse,
-            'caption' => Offer::captionFromEntry($draft->caption),
-        ];
+        return Proof::of($this->draft($places)->draft, $this->shop()->rules(), $country, Countries::getName($country, 'en'), Moment::ofSeconds((int) now()->getTimestamp()));
+    }
+
+    /** Where the bill is for, ISO 3166-1: the shop's home where nobody says. */
+    public function country(): string
+    {
+        $country = $this->string('country')->toString();
+
+        return Countries::exists($country) ? $country : $this->shop()->home_country;
+    }
+
+    /** The version that the seller began with. */
+    public function seen(): ?int
+    {
+        $version = $this->input('version');
+
+        return is_int($version) ? $version : null;
     }
 
     public function shop(): Shop
@@ -91,17 +94,11 @@ final class OfferRequest extends FormRequest
         return $shop instanceof Shop ? $shop : throw new \LogicException('An offer is made in a shop.');
     }
 
-    public function product(): ?Product
-    {
-        if ($this->product === false) {
-            $this->product = $this->shop()->products()->whereKey($this->integer('product_id'))->with('variants')->first();
-        }
-
-        return $this->product;
-    }
-
+    /** The path in the form of what a finding is about. */
     private function field(Finding $finding): string
     {
-        return $finding->slot?->value === 'product' ? 'product_id' : (string) $finding->slot?->value;
+        $slot = $finding->slot->value ?? '';
+
+        return $finding->item === null ? $slot : "items.{$finding->item}.{$slot}";
     }
 }

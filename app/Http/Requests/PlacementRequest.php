@@ -5,27 +5,45 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
+use Illuminate\Validation\Rule;
+use PaperKite\Medium\Media;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\StateWords;
 use PaperKite\Text\Line;
 
-#[OA\Schema(schema: 'PlacementEntry', required: ['page'], properties: [
-    new OA\Property(property: 'page', description: 'What the seller calls the page.', type: 'string'),
-])]
+/** What a seller says of a place. */
 final class PlacementRequest extends FormRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['page' => ['present', 'string', new CoreRule(fn (string $text) => $this->read($text))]];
+        return [
+            'page' => ['present', 'string', new CoreRule(fn (string $text) => $this->page($text))],
+            'medium' => ['required', Rule::in(Media::keys())],
+            'label' => ['present', 'string', new CoreRule(fn (string $text) => $this->label($text))],
+            'caption' => ['present', 'string', new CoreRule(fn (string $text) => StateWords::read(ButtonState::Idle, $text))],
+            'is_paused' => ['boolean'],
+        ];
     }
 
-    public function page(): string
+    /** @return array<string, mixed> as the table of placements keeps it */
+    public function attributesOfPlacement(): array
     {
-        return $this->read($this->string('page')->toString());
+        return [
+            'page' => $this->page($this->string('page')->toString()),
+            'medium' => $this->string('medium')->toString(),
+            'label' => $this->label($this->string('label')->toString()),
+            'caption' => StateWords::read(ButtonState::Idle, $this->string('caption')->toString()),
+        ];
     }
 
-    private function read(string $text): string
+    private function page(string $text): string
     {
         return Line::of($text, 'The name of the page', 120)->text;
+    }
+
+    private function label(string $text): ?string
+    {
+        return trim($text, ' ') === '' ? null : Line::of($text, 'The label', 40)->text;
     }
 }

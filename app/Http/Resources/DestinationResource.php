@@ -17,10 +17,12 @@ final readonly class DestinationResource
         public string $words,
         #[OA\Property(description: 'What choosing it means.')]
         public string $note,
+        #[OA\Property(description: 'Whether an offer that adds nothing can lead there.')]
+        public bool $is_possible_without_goods,
     ) {}
 
     public static function of(Destination $destination): self
     {
-        return new self($destination, $destination->words(), 'Then: '.implode(', ', $destination->pagesToPayment()).', payment.');
+        return new self($destination, $destination->words(), $destination->note(), $destination->isPossibleWithoutGoods());
     }
 }

@@ -19,10 +19,12 @@ final readonly class FindingResource
         public ?Slot $slot,
         #[OA\Property]
         public string $sentence,
+        #[OA\Property(description: 'Which of the offer’s goods the slot is about.')]
+        public ?int $item,
     ) {}
 
     public static function of(Finding $finding): self
     {
-        return new self($finding->severity, $finding->slot, $finding->sentence);
+        return new self($finding->severity, $finding->slot, $finding->sentence, $finding->item);
     }
 }

@@ -7,10 +7,12 @@ namespace App\Http\Resources;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\OfferEntry;
+use App\Offers\OfferSnippets;
 use OpenApi\Attributes as OA;
-use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Sentence;
 
 #[OA\Schema(schema: 'Offer')]
 final readonly class OfferResource
@@ -26,32 +28,30 @@ final readonly class OfferResource
         public OfferState $state,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/OfferState'))]
         public array $next_states,
-        #[OA\Property]
-        public ProductResource $product,
-        #[OA\Property]
-        public int $quantity,
-        #[OA\Property(ref: '#/components/schemas/Destination')]
-        public Destination $destination,
-        #[OA\Property(ref: '#/components/schemas/CartUse')]
-        public CartUse $cart_use,
-        #[OA\Property(description: 'Null where the destination’s own words are used.')]
-        public ?string $caption,
+        #[OA\Property(description: 'Counts the changes.')]
+        public int $version,
+        #[OA\Property(ref: '#/components/schemas/OfferEntry', description: 'As it stands on the desk.')]
+        public object $entry,
+        #[OA\Property(description: 'What the seller has decided, in one sentence.')]
+        public string $decided,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PlacementResource::class))]
         public array $placements,
     ) {}
 
+    /** @param  Offer  $offer  with all that its sentence needs */
     public static function of(Offer $offer, Shop $shop): self
     {
+        $look = LookBook::of($shop)->chosen($offer->look_id);
+        $snippets = OfferSnippets::of($offer, $shop, $look->values);
+
         return new self(
             $offer->id,
             $offer->state,
             $offer->state->next(),
-            ProductResource::of($offer->product),
-            $offer->quantity,
-            $offer->destination,
-            $offer->cart_use,
-            $offer->caption,
-            array_values($offer->placements->map(fn (Placement $placement) => PlacementResource::of($placement, $offer, $shop))->all()),
+            $offer->version,
+            (object) OfferEntry::of($offer),
+            Sentence::decided($offer->toCore($shop, $look->name))->text(),
+            array_values($offer->placements->map(fn (Placement $placement) => PlacementResource::of($placement, $snippets, $shop))->all()),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
+use App\Offers\LookBook;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Sentence;
@@ -18,7 +19,7 @@ final readonly class OfferRowResource
 {
     /**
      * @param  list<SegmentResource>  $sentence
-     * @param  list<string>  $pages
+     * @param  list<PlaceResource>  $places
      * @param  list<int>  $trace
      */
     private function __construct(
@@ -28,18 +29,28 @@ final readonly class OfferRowResource
         public OfferState $state,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SegmentResource::class))]
         public array $sentence,
-        #[OA\Property(description: 'Where it is placed.', type: 'array', items: new OA\Items(type: 'string'))]
-        public array $pages,
+        #[OA\Property(description: 'The steps from the click to the payment, as a sentence.')]
+        public string $way,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PlaceResource::class))]
+        public array $places,
         #[OA\Property(description: 'Clicks of the last 30 days, the oldest first.', type: 'array', items: new OA\Items(type: 'integer'))]
         public array $trace,
     ) {}
 
     /** @param  list<int>  $trace */
-    public static function of(Offer $offer, Shop $shop, array $trace): self
+    public static function of(Offer $offer, Shop $shop, LookBook $looks, array $trace): self
     {
-        $core = $offer->toCore();
+        $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
+        $bill = TypicalBill::of($core, $shop->rules(), $shop->home_country, Moment::ofSeconds((int) now()->getTimestamp()));
         $pages = array_values($offer->placements->map(fn (Placement $placement): string => $placement->page)->all());
 
-        return new self($offer->id, $offer->state, SegmentResource::listOf(Sentence::of($core, TypicalBill::of($core, $shop->rules(), $shop->home_country, Moment::ofSeconds((int) now()->getTimestamp())), $pages)), $pages, $trace);
+        return new self(
+            $offer->id,
+            $offer->state,
+            SegmentResource::listOf(Sentence::of($core, $bill, $pages)),
+            $core->way()->words(),
+            array_values($offer->placements->map(fn (Placement $placement) => PlaceResource::of($placement))->all()),
+            $trace,
+        );
     }
 }

@@ -17,6 +17,8 @@ final readonly class SegmentResource
         public string $text,
         #[OA\Property(oneOf: [new OA\Schema(ref: '#/components/schemas/Slot'), new OA\Schema(type: 'null')])]
         public ?Slot $slot,
+        #[OA\Property(description: 'Which of the offer’s goods the slot is about.')]
+        public ?int $item,
         #[OA\Property(description: 'Whether the words are the seller’s own.')]
         public bool $is_quoted,
     ) {}
@@ -24,6 +26,6 @@ final readonly class SegmentResource
     /** @return list<self> */
     public static function listOf(Sentence $sentence): array
     {
-        return array_map(static fn (Segment $segment) => new self($segment->text, $segment->slot, $segment->isQuoted), $sentence->segments);
+        return array_map(static fn (Segment $segment) => new self($segment->text, $segment->slot, $segment->item, $segment->isQuoted), $sentence->segments);
     }
 }

@@ -4,24 +4,34 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
-use PaperKite\Offer\Draft;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\OfferItem;
+use PaperKite\Offer\Proof;
 use PaperKite\Offer\Slot;
 
 final readonly class QuantityIsInStock implements Check
 {
-    public function findings(Draft $draft): array
+    public function findings(Proof $proof): array
     {
-        if ($draft->product === null || ! $draft->offer($draft->product)->isSoldOut()) {
-            return [];
+        $findings = [];
+        foreach ($proof->draft->items as $index => $item) {
+            $read = $item->read();
+            if ($read !== null && $read->isSoldOut()) {
+                $findings[] = Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.', $index);
+            }
         }
-        $pieces = $draft->product->stockOf($draft->product->variants[0] ?? null)->pieces;
-        $left = match ($pieces) {
+
+        return $findings;
+    }
+
+    private static function left(OfferItem $item): string
+    {
+        $pieces = $item->product->stockOf($item->line()->variant)->pieces;
+
+        return match ($pieces) {
             0 => 'None is in stock',
             1 => 'Only one is in stock',
             default => "Only {$pieces} are in stock",
         };
-
-        return [Finding::caution(Slot::Quantity, "{$left}; until there are more, the click leads to a page that says so.")];
     }
 }

@@ -4,23 +4,26 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
-use PaperKite\Offer\Draft;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Offer;
+use PaperKite\Offer\Proof;
 use PaperKite\Offer\Slot;
 use PaperKite\Quote\InvalidQuantity;
 use PaperKite\Quote\Quantity;
 
 final readonly class QuantityIsWhole implements Check
 {
-    public function findings(Draft $draft): array
+    public function findings(Proof $proof): array
     {
-        try {
-            Quantity::fromEntry($draft->quantity, Offer::LARGEST_QUANTITY);
-        } catch (InvalidQuantity $invalid) {
-            return [Finding::error(Slot::Quantity, $invalid->getMessage())];
+        $findings = [];
+        foreach ($proof->draft->items as $index => $item) {
+            try {
+                Quantity::fromEntry($item->quantity, Offer::LARGEST_QUANTITY);
+            } catch (InvalidQuantity $invalid) {
+                $findings[] = Finding::error(Slot::Quantity, $invalid->getMessage(), $index);
+            }
         }
 
-        return [];
+        return $findings;
     }
 }

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
-use PaperKite\Offer\Draft;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\Proof;
 use PaperKite\Offer\Slot;
 
 final readonly class SomethingIsPaid implements Check
 {
-    public function findings(Draft $draft): array
+    public function findings(Proof $proof): array
     {
-        return $draft->product?->price?->regular->isZero() === true
-            ? [Finding::caution(Slot::Product, 'This product costs nothing; set its price, or leave it so to give it away.')]
-            : [];
+        $findings = [];
+        foreach ($proof->draft->items as $index => $item) {
+            if ($item->product?->price?->regular->isZero() === true && $item->product->variants === []) {
+                $findings[] = Finding::caution(Slot::Product, 'This product costs nothing; set its price, or leave it so to give it away.', $index);
+            }
+        }
+
+        return $findings;
     }
 }

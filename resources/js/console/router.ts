@@ -39,6 +39,37 @@ export const router = createRouter({
       meta: { title: 'Offer' },
     },
     {
+      path: '/:shop/offers/looks',
+      name: 'looks',
+      component: () => import('./views/LooksView.vue'),
+      meta: { title: 'Looks' },
+    },
+    {
+      path: '/:shop/offers/tables',
+      name: 'price-tables',
+      component: () => import('./views/PriceTablesView.vue'),
+      meta: { title: 'Price tables' },
+    },
+    {
+      path: '/:shop/offers/tables/new',
+      name: 'new-price-table',
+      component: () => import('./views/PriceTableView.vue'),
+      meta: { title: 'New price table' },
+    },
+    {
+      path: '/:shop/offers/tables/:id(\\d+)',
+      name: 'price-table',
+      component: () => import('./views/PriceTableView.vue'),
+      props: (route) => ({ id: Number(route.params.id) }),
+      meta: { title: 'Price table' },
+    },
+    {
+      path: '/:shop/offers/copies',
+      name: 'copies',
+      component: () => import('./views/CopiesView.vue'),
+      meta: { title: 'Copies to renew' },
+    },
+    {
       path: '/:shop/links',
       name: 'open-links',
       component: () => import('./views/OpenLinksView.vue'),

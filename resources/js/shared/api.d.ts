@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["staleCopies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/coupons": {
         parameters: {
             query?: never;
@@ -52,6 +68,89 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["looks"];
+        put?: never;
+        post: operations["createLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/looks/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Says what is wrong or hard to see in a look; nothing is saved. */
+        post: operations["tryLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/looks/{look}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeLook"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/looks/{look}/earlier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Puts the values back that the look had before its last change. */
+        post: operations["putLookBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/looks/{look}/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Makes it the look of offers that name none. */
+        post: operations["makeLookUsual"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers": {
         parameters: {
             query?: never;
@@ -77,6 +176,39 @@ export interface paths {
         };
         get: operations["offer"];
         put: operations["changeOffer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/offers/{offer}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Makes a draft that says the same and is placed nowhere. */
+        post: operations["duplicateOffer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/offers/{offer}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offerHistory"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -222,6 +354,88 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/placements/{placement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePlacement"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/placements/{placement}/copied": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Remembers what was copied, so that it can be said when the copy grows stale. */
+        post: operations["rememberCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/price-tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["priceTables"];
+        put?: never;
+        post: operations["createPriceTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/price-tables/{priceTable}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["priceTable"];
+        put: operations["changePriceTable"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/price-tables/{priceTable}/copied": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Remembers what was copied, so that it can be said when the copy grows stale. */
+        post: operations["rememberTableCopy"];
         delete?: never;
         options?: never;
         head?: never;
@@ -398,7 +612,25 @@ export interface components {
         /** @enum {string} */
         CartUse: "just_this" | "with_cart";
         /** @enum {string} */
-        Destination: "pay" | "cart" | "choose";
+        Destination: "pay" | "cart" | "stay" | "choose";
+        /** @enum {string} */
+        Opening: "same_tab" | "new_tab" | "own_page";
+        /** @enum {string} */
+        ButtonState: "idle" | "working" | "added" | "sold_out" | "not_available";
+        /** @enum {string} */
+        WordSource: "placement" | "offer" | "surface" | "shop" | "built_in";
+        /** @enum {string} */
+        Shadow: "none" | "soft" | "edge";
+        /** @enum {string} */
+        Font: "host" | "plain" | "round" | "serif" | "mono";
+        /** @enum {string} */
+        Icon: "none" | "kite" | "line" | "parcel" | "leaf";
+        /** @enum {string} */
+        Side: "start" | "middle" | "end";
+        /** @enum {string} */
+        Width: "own" | "percent" | "full";
+        /** @enum {string} */
+        MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
         /** @enum {string} */
         OpenDestination: "pay" | "cart" | "choose" | "stay";
         /** @enum {string} */
@@ -406,7 +638,7 @@ export interface components {
         /** @enum {string} */
         Severity: "error" | "caution" | "hint";
         /** @enum {string} */
-        Slot: "caption" | "quantity" | "product" | "destination" | "cart_use";
+        Slot: "caption" | "look" | "quantity" | "product" | "variant" | "destination" | "cart_use" | "opening" | "landing";
         /** @enum {string} */
         CouponKind: "percent" | "amount" | "free_shipping";
         /** @enum {string} */
@@ -455,6 +687,106 @@ export interface components {
             until: string;
             most_uses: string;
             most_uses_each: string;
+        };
+        /** @description As typed; lengths are in px. */
+        LookEntry: {
+            /** @description What is sent about a look. */
+            name: string;
+            /** @description Six hexadecimal digits, as are all colours. */
+            fill: string;
+            ink: string;
+            border: string;
+            border_width: string;
+            corner: string;
+            cross_corner: string;
+            shadow: components["schemas"]["Shadow"];
+            padding_block: string;
+            padding_inline: string;
+            font: components["schemas"]["Font"];
+            font_size: string;
+            is_bold: boolean;
+            icon: components["schemas"]["Icon"];
+            icon_side: components["schemas"]["Side"];
+            icon_gap: string;
+            width: components["schemas"]["Width"];
+            width_percent: string;
+            alignment: components["schemas"]["Side"];
+            follows_page: boolean;
+            /** @description Names of the seller’s own, with spaces between them. */
+            classes: string;
+            /** @description An uploaded picture in place of a drawn button; null: none, or the one that is there already. */
+            picture_id: number | null;
+            /** @description Of the picture that is there already; blank: none. */
+            picture_path: string;
+            picture_text: string;
+            /** @enum {string} */
+            picture_side: "width" | "height";
+            picture_size: string;
+            /** @enum {string} */
+            picture_unit: "px" | "%";
+            /** @description The version that the change begins with. */
+            version?: number;
+        };
+        OfferItemEntry: {
+            /** @description What is sent about an offer. */
+            product_id: number;
+            /** @description The SKU of a variant; blank: none, or the shopper says which. */
+            variant: string;
+            /** @description As typed. */
+            quantity: string;
+        };
+        /** @description As typed. */
+        AskEntry: {
+            is_asked: boolean;
+            label: string;
+            least: string;
+            most: string;
+        };
+        /** @description What a button says in each state, as typed; blank: as the next more general says. */
+        WordsEntry: {
+            idle: string;
+            working: string;
+            added: string;
+            sold_out: string;
+            not_available: string;
+        };
+        OfferEntry: {
+            /** @description None: the shopper’s cart as it is. */
+            items: components["schemas"]["OfferItemEntry"][];
+            destination: components["schemas"]["Destination"];
+            cart_use: components["schemas"]["CartUse"];
+            opening: components["schemas"]["Opening"];
+            ask: components["schemas"]["AskEntry"];
+            words: components["schemas"]["WordsEntry"];
+            /** @description Null: the shop’s. */
+            look_id: number | null;
+            /** @description Where the shopper lands afterwards; blank: as the shop has it. */
+            landing: string;
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
+            version?: number;
+            /** @description Where the bill of the proof is for, ISO 3166-1. */
+            country?: string;
+        };
+        PlacementEntry: {
+            /** @description What the seller calls the place. */
+            page: string;
+            medium: components["schemas"]["MediumKey"];
+            /** @description For the results; blank: none. */
+            label: string;
+            /** @description Blank: as the offer says. */
+            caption: string;
+            is_paused?: boolean;
+        };
+        CopiedEntry: {
+            /** @description SHA-256 of what was copied, in hexadecimal digits. */
+            digest: string;
+        };
+        PriceTableEntry: {
+            name: string;
+            /** @description Two to four, from the first column to the last. */
+            offers: number[];
+            /** @description The offer whose column stands out; null: none. */
+            stressed: number | null;
         };
         /** @description Choices from which a link is built; what is blank is left out. */
         OpenLinkEntry: {
@@ -582,22 +914,8 @@ export interface components {
                 tax_class: string;
             };
         };
-        OfferEntry: {
-            /** @description What stands on the desk. Read as a draft for the proof, held to its findings for saving. */
-            product_id: number;
-            /** @description As typed. */
-            quantity: string;
-            destination: components["schemas"]["Destination"];
-            cart_use: components["schemas"]["CartUse"];
-            /** @description As typed; blank for the destination’s own. */
-            caption: string;
-        };
         OfferStateEntry: {
             state: components["schemas"]["OfferState"];
-        };
-        PlacementEntry: {
-            /** @description What the seller calls the page. */
-            page: string;
         };
         SignInEntry: {
             email: string;
@@ -659,6 +977,10 @@ export interface components {
             /** @description What is wrong, in a sentence; blank where nothing is. */
             finding: string;
         };
+        ButtonStateChoice: {
+            value: components["schemas"]["ButtonState"];
+            label: string;
+        };
         /** @description What an offer can do with the shopper’s cart. */
         CartUseChoice: {
             value: components["schemas"]["CartUse"];
@@ -692,6 +1014,23 @@ export interface components {
             /** @description A proposal. */
             sku: string;
         };
+        StaleCopyList: {
+            items: components["schemas"]["StaleCopy"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @description A place whose copy no longer says what its offer says. */
+        StaleCopy: {
+            placement_id: number;
+            offer_id: number;
+            page: string;
+            medium: string;
+            /** @description RFC 3339. */
+            copied_at: string;
+            /** @description What is to be pasted in its place. */
+            snippet: string;
+            /** @description SHA-256 of the snippet. */
+            digest: string;
+        };
         Country: {
             /** @description ISO 3166-1 alpha-2. */
             code: string;
@@ -715,6 +1054,8 @@ export interface components {
             words: string;
             /** @description What choosing it means. */
             note: string;
+            /** @description Whether an offer that adds nothing can lead there. */
+            is_possible_without_goods: boolean;
         };
         DrawingChoice: {
             value: components["schemas"]["Drawing"];
@@ -735,6 +1076,53 @@ export interface components {
             /** @description The slot it concerns; null where it concerns the shop. */
             slot: components["schemas"]["Slot"] | null;
             sentence: string;
+            /** @description Which of the offer’s goods the slot is about. */
+            item: number | null;
+        };
+        /** @description What is hard to see or to hit in a look. */
+        LookDoubt: {
+            /** @description The field it is about. */
+            at: string;
+            sentence: string;
+            /** @description A value that would do. */
+            proposal: string | null;
+        };
+        LookList: {
+            items: components["schemas"]["Look"][];
+        };
+        Look: {
+            id: number;
+            name: string;
+            /** @description Counts the changes. */
+            version: number;
+            /** @description Whether it is used by offers that name none. */
+            is_usual: boolean;
+            /** @description Whether the values before the last change can be put back. */
+            has_earlier: boolean;
+            /** @description By how many offers it is named. */
+            offers: number;
+            entry: components["schemas"]["LookEntry"];
+            doubts: components["schemas"]["LookDoubt"][];
+        };
+        /** @description A look as it stands in its form. */
+        LookTrial: {
+            /** @description Sentences by field. */
+            errors: {
+                [key: string]: string;
+            };
+            doubts: components["schemas"]["LookDoubt"][];
+        };
+        Medium: {
+            key: components["schemas"]["MediumKey"];
+            label: string;
+            /** @description Whether it follows every change; else it is a copy. */
+            is_live: boolean;
+            note: string;
+        };
+        OfferHistory: {
+            /** @description The latest first. */
+            items: components["schemas"]["OfferVersion"][];
+            at: components["schemas"]["PageFacts"];
         };
         OfferList: {
             items: components["schemas"]["OfferRow"][];
@@ -744,12 +1132,12 @@ export interface components {
             id: number;
             state: components["schemas"]["OfferState"];
             next_states: components["schemas"]["OfferState"][];
-            product: components["schemas"]["Product"];
-            quantity: number;
-            destination: components["schemas"]["Destination"];
-            cart_use: components["schemas"]["CartUse"];
-            /** @description Null where the destination’s own words are used. */
-            caption: string | null;
+            /** @description Counts the changes. */
+            version: number;
+            /** @description As it stands on the desk. */
+            entry: components["schemas"]["OfferEntry"];
+            /** @description What the seller has decided, in one sentence. */
+            decided: string;
             placements: components["schemas"]["Placement"][];
         };
         /** @description An offer in the list. */
@@ -757,10 +1145,23 @@ export interface components {
             id: number;
             state: components["schemas"]["OfferState"];
             sentence: components["schemas"]["Segment"][];
-            /** @description Where it is placed. */
-            pages: string[];
+            /** @description The steps from the click to the payment, as a sentence. */
+            way: string;
+            places: components["schemas"]["Place"][];
             /** @description Clicks of the last 30 days, the oldest first. */
             trace: number[];
+        };
+        /** @description A page of an offer’s history. */
+        OfferVersion: {
+            version: number;
+            /** @description RFC 3339. */
+            at: string;
+            /** @description Who changed it; null: somebody who is gone, or a command. */
+            person: string | null;
+            /** @description Its sentence beside the one before. */
+            difference: components["schemas"]["Stretch"][];
+            /** @description What stood on the desk. */
+            entry: components["schemas"]["OfferEntry"];
         };
         OpenDestinationChoice: {
             value: components["schemas"]["OpenDestination"];
@@ -773,6 +1174,14 @@ export interface components {
             /** @description Where a link leads that does not say so. */
             to: components["schemas"]["OpenDestination"];
             destinations: components["schemas"]["OpenDestinationChoice"][];
+        };
+        /** @description How what a click leads to can be opened. */
+        OpeningChoice: {
+            value: components["schemas"]["Opening"];
+            /** @description As it reads in the sentence. */
+            words: string;
+            /** @description What choosing it means. */
+            note: string;
         };
         OrderList: {
             items: components["schemas"]["OrderRow"][];
@@ -826,14 +1235,37 @@ export interface components {
             /** @description What it shows, for whoever can’t see it. */
             alt: string;
         };
+        /** @description Where an offer hangs, in the list. */
+        Place: {
+            page: string;
+            /** @description As a person reads it. */
+            medium: string;
+            is_paused: boolean;
+            /** @description Whether the copy that was taken no longer says what the offer says. */
+            is_stale: boolean;
+        };
         Placement: {
             id: number;
             page: string;
+            medium: components["schemas"]["Medium"];
+            /** @description For the results; blank: none. */
+            label: string;
+            /** @description Its own words on the button; blank: as the offer says. */
+            caption: string;
+            is_paused: boolean;
             code: string;
             url: string;
             anatomy: components["schemas"]["AnatomyPart"][];
-            /** @description The button as HTML, in the words the saved offer has now. */
-            html: string;
+            /** @description What is pasted, as the saved offer is now. */
+            snippet: string;
+            /** @description SHA-256 of the snippet. */
+            digest: string;
+            /** @description When it was copied last; null: never. RFC 3339. */
+            copied_at: string | null;
+            /** @description Whether the copy that was taken no longer says what the offer says. */
+            is_stale: boolean;
+            /** @description The price table that it is a column of. */
+            price_table_id: number | null;
         };
         /** @description A stretch of time over which the price stays the same. */
         PriceStretch: {
@@ -842,6 +1274,23 @@ export interface components {
             from: string | null;
             is_now: boolean;
             is_sale: boolean;
+        };
+        PriceTableList: {
+            items: components["schemas"]["PriceTable"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        PriceTable: {
+            id: number;
+            name: string;
+            columns: components["schemas"]["TableColumn"][];
+            /** @description What is pasted, as its offers are now. */
+            snippet: string;
+            /** @description SHA-256 of the snippet. */
+            digest: string;
+            /** @description When it was copied last; null: never. RFC 3339. */
+            copied_at: string | null;
+            /** @description Whether the copy that was taken no longer says what the offers say. */
+            is_stale: boolean;
         };
         /** @description What stands in the product’s form, read back. */
         ProductCheck: {
@@ -888,9 +1337,21 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             can_save: boolean;
             can_go_live: boolean;
-            caption: string;
+            /** @description What the button says in each state. */
+            words: components["schemas"]["Word"][];
+            /** @description What it would say if the offer said nothing. */
+            words_without: components["schemas"]["Word"][];
+            /** @description Captions that say where the click leads. */
+            caption_ideas: string[];
+            /** @description The variants of each of its goods, from which one can be named. */
+            variants: components["schemas"]["VariantChoice"][][];
             bill: components["schemas"]["Bill"] | null;
-            pages_to_payment: string[];
+            /** @description The country that the bill is for, as a person reads it. */
+            country: string;
+            /** @description The steps from the click to the payment, as a sentence. */
+            way: string;
+            /** @description The look that is used. */
+            look_id: number;
         };
         /** @description What is wrong about a payment: a message that was not believed, or a refusal. */
         RefusedEvent: {
@@ -929,6 +1390,8 @@ export interface components {
         Segment: {
             text: string;
             slot: components["schemas"]["Slot"] | null;
+            /** @description Which of the offer’s goods the slot is about. */
+            item: number | null;
             /** @description Whether the words are the seller’s own. */
             is_quoted: boolean;
         };
@@ -952,15 +1415,49 @@ export interface components {
             drawings: components["schemas"]["DrawingChoice"][];
             destinations: components["schemas"]["DestinationChoice"][];
             cart_uses: components["schemas"]["CartUseChoice"][];
+            openings: components["schemas"]["OpeningChoice"][];
+            /** @description In which an offer can be placed. */
+            media: components["schemas"]["Medium"][];
+            button_states: components["schemas"]["ButtonStateChoice"][];
             /** @description ISO 3166-1, by name. */
             countries: components["schemas"]["Country"][];
             /** @description ISO 3166-1 alpha-2. */
             home_country: string;
+            /** @description Where a shopper may be led to, besides the shop itself. */
+            hosts: string[];
             categories: string[];
             /** @description Those that a product or a rate names. */
             tax_classes: string[];
             /** @description Attributes that products of the shop have. */
             trait_names: string[];
+        };
+        /** @description Some words of two sentences: in both, in the earlier one only, or in the later one only. */
+        Stretch: {
+            text: string;
+            was_there: boolean;
+            is_there: boolean;
+        };
+        TableColumn: {
+            offer_id: number;
+            /** @description The offer in one sentence. */
+            decided: string;
+            state: components["schemas"]["OfferState"];
+            is_stressed: boolean;
+        };
+        /** @description A variant that an offer can name. */
+        VariantChoice: {
+            sku: string;
+            name: string;
+            /** @description Pieces left; null where nobody counts. */
+            stock: number | null;
+        };
+        /** @description What a button says in one state, and whence. */
+        Word: {
+            state: components["schemas"]["ButtonState"];
+            text: string;
+            source: components["schemas"]["WordSource"];
+            /** @description The source in words. */
+            whence: string;
         };
     };
     responses: {
@@ -976,6 +1473,10 @@ export interface components {
     };
     parameters: {
         shop: string;
+        offer: number;
+        placement: number;
+        look: number;
+        table: number;
         search: string;
         page: number;
     };
@@ -1032,6 +1533,30 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    staleCopies: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaleCopyList"];
+                };
+            };
         };
     };
     coupons: {
@@ -1113,6 +1638,155 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    looks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+        };
+    };
+    createLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["LookEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    tryLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["LookEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookTrial"];
+                };
+            };
+        };
+    };
+    changeLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                look: components["parameters"]["look"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["LookEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    putLookBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                look: components["parameters"]["look"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+        };
+    };
+    makeLookUsual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                look: components["parameters"]["look"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+        };
+    };
     offers: {
         parameters: {
             query?: {
@@ -1171,7 +1845,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                offer: number;
+                offer: components["parameters"]["offer"];
             };
             cookie?: never;
         };
@@ -1194,7 +1868,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                offer: number;
+                offer: components["parameters"]["offer"];
             };
             cookie?: never;
         };
@@ -1213,7 +1887,67 @@ export interface operations {
                     "application/json": components["schemas"]["Offer"];
                 };
             };
+            /** @description Somebody else has changed it since: the offer as it is now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        message: string;
+                        offer: components["schemas"]["Offer"];
+                    };
+                };
+            };
             422: components["responses"]["Refused"];
+        };
+    };
+    duplicateOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                offer: components["parameters"]["offer"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+        };
+    };
+    offerHistory: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                offer: components["parameters"]["offer"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferHistory"];
+                };
+            };
         };
     };
     proof: {
@@ -1252,7 +1986,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                offer: number;
+                offer: components["parameters"]["offer"];
             };
             cookie?: never;
         };
@@ -1465,7 +2199,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                offer: number;
+                offer: components["parameters"]["offer"];
             };
             cookie?: never;
         };
@@ -1482,6 +2216,192 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Offer"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    changePlacement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                placement: components["parameters"]["placement"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PlacementEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    rememberCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                placement: components["parameters"]["placement"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CopiedEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    priceTables: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTableList"];
+                };
+            };
+        };
+    };
+    createPriceTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PriceTableEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTable"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    priceTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                priceTable: components["parameters"]["table"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTable"];
+                };
+            };
+        };
+    };
+    changePriceTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                priceTable: components["parameters"]["table"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PriceTableEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTable"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    rememberTableCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                priceTable: components["parameters"]["table"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CopiedEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTable"];
                 };
             };
             422: components["responses"]["Refused"];

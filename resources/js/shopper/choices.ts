@@ -7,31 +7,34 @@ interface Choice {
   picture: string | null
 }
 
-/** Shows price, stock and picture of what is chosen on a product's page, and marks the choices that are sold out. */
+/** Shows price, stock and picture of what is chosen, for each of the goods on a page, and marks the choices that are sold out. */
 export function followChoices(): void {
-  const form = document.querySelector<HTMLFormElement>('[data-variants]')
-  if (!form) return
-  const variants = JSON.parse(form.dataset.variants ?? '[]') as Choice[]
-  const options = [...form.querySelectorAll('fieldset')]
+  for (const group of document.querySelectorAll<HTMLElement>('[data-variants]')) followChoicesOf(group)
+}
+
+function followChoicesOf(group: HTMLElement): void {
+  const variants = JSON.parse(group.dataset.variants ?? '[]') as Choice[]
+  const options = [...group.querySelectorAll('fieldset')]
+  const scope = group.closest<HTMLElement>('[data-goods]') ?? document
   const show = (): void => {
     const chosen = options.map((option) => option.querySelector<HTMLInputElement>('input:checked')?.value)
     markSoldOut(options, chosen, variants)
     const variant = variants.find(({ choices }) => choices.every((choice, index) => choice === chosen[index]))
-    if (variant) showVariant(variant)
+    if (variant) showVariant(scope, variant)
   }
-  form.addEventListener('change', show)
+  group.addEventListener('change', show)
   show()
 }
 
-function showVariant(variant: Choice): void {
+function showVariant(scope: ParentNode, variant: Choice): void {
   const put = (selector: string, text: string): void => {
-    const element = document.querySelector(selector)
+    const element = scope.querySelector(selector)
     if (element) element.textContent = text
   }
   put('[data-price]', variant.price)
   put('[data-was]', variant.was ?? '')
   put('[data-stock]', variant.stock)
-  const lead = document.querySelector<HTMLImageElement>('[data-lead]')
+  const lead = scope.querySelector<HTMLImageElement>('[data-lead]')
   if (lead) lead.src = variant.picture ?? lead.dataset.lead ?? lead.src
 }
 

@@ -23,14 +23,7 @@ $lead = $product->lead();
 <input type="hidden" name="sku" value="{{ $product->sku }}">
 <input type="hidden" name="k" value="{{ $code }}">
 @if ($rest !== '')<input type="hidden" name="rest" value="{{ $rest }}">@endif
-@foreach ($product->options as $i => $option)
-<fieldset class="option">
-<legend dir="auto">{{ $option->name }}</legend>
-@foreach ($option->choices as $j => $choice)
-<label><input type="radio" name="choice[{{ $i }}]" value="{{ $choice->name }}" @checked(($chosen[$i] ?? '') === $choice->name)><span dir="auto">{{ $choice->name }}</span></label>
-@endforeach
-</fieldset>
-@endforeach
+<x-shop.options :options="$product->options" :chosen="$chosen" name="choice" />
 @isset($errors['choices'])<p class="field-error" role="alert">{{ $errors['choices'] }}</p>@endisset
 <p class="stock" data-stock aria-live="polite">{{ $now->stock ?? $stock }}</p>
 <div class="field">

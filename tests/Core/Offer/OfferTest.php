@@ -10,7 +10,6 @@ use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\Offer;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -44,8 +43,9 @@ final class OfferTest extends TestCase
 
     public function test_a_line_takes_the_first_variant_where_there_is_one(): void
     {
-        self::assertNull(Samples::offer()->line()->variant);
-        self::assertSame(['Small'], $this->offer(null, ['Small' => null, 'Large' => null], 1)->line()->variant?->choices);
+        self::assertNull(Samples::item()->line()->variant);
+        self::assertSame(['Small'], Samples::item(Samples::wraps())->line()->variant?->choices);
+        self::assertSame(['Large'], Samples::item(Samples::wraps(), 1, Samples::wraps()->variants[1])->line()->variant?->choices);
     }
 
     public function test_the_words_of_a_cart_use_differ_and_say_what_becomes_of_the_rest(): void
@@ -54,11 +54,11 @@ final class OfferTest extends TestCase
         self::assertSame(['What is in their cart stays there.', 'All of it is paid at once.'], array_map(static fn (CartUse $use): string => $use->note(), CartUse::cases()));
     }
 
-    public function test_a_caption_of_ones_own_goes_before_that_of_the_destination(): void
+    public function test_an_offer_of_several_goods_has_sold_out_once_one_of_them_has(): void
     {
-        self::assertSame('Take a jar', Samples::offer(Destination::Cart, caption: 'Take a jar')->caption());
-        self::assertSame(Destination::Cart->caption(), Samples::offer(Destination::Cart)->caption());
-        self::assertSame([null, null, 'Take a jar'], array_map(Offer::captionFromEntry(...), ['', '   ', ' Take a jar ']));
+        self::assertFalse(Samples::offer(items: [Samples::item(), Samples::item(Samples::wraps())])->isSoldOut());
+        self::assertTrue(Samples::offer(items: [Samples::item(), Samples::item(Samples::wraps(small: Stock::of(0)), 1, Samples::wraps(small: Stock::of(0))->variants[0])])->isSoldOut());
+        self::assertFalse(Samples::offer(items: [])->isSoldOut());
     }
 
     /** @param  array<string, Stock|null>  $variants */

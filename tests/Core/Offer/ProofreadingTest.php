@@ -4,16 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Core\Offer;
 
+use DateTimeZone;
+use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\Product;
+use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\Sale;
+use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
-use PaperKite\Offer\CartUse;
+use PaperKite\Money\Currency;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Draft;
+use PaperKite\Offer\DraftAsk;
+use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Proofreading;
-use PaperKite\Offer\Readiness;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
+use PaperKite\Quote\ShopRules;
+use PaperKite\Quote\TaxRates;
+use PaperKite\Time\Moment;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Samples;
@@ -22,39 +32,70 @@ final class ProofreadingTest extends TestCase
 {
     public function test_a_sound_draft_has_no_findings(): void
     {
-        self::assertSame([], Proofreading::of(Samples::draft()));
+        self::assertSame([], Samples::proof()->findings());
+        self::assertSame([], Samples::proof(Samples::draft(items: [], destination: Destination::Cart))->findings());
     }
 
     #[DataProvider('doubtful')]
-    public function test_what_is_wrong_is_found_at_its_slot(Draft $draft, Severity $severity, ?Slot $slot, string $part): void
+    public function test_what_is_wrong_is_found_at_its_slot(Draft $draft, Severity $severity, ?Slot $slot, ?int $item, string $part): void
     {
-        $findings = Proofreading::of($draft);
+        $findings = Samples::proof($draft)->findings();
 
-        self::assertCount(1, $findings);
-        self::assertSame([$severity, $slot], [$findings[0]->severity, $findings[0]->slot]);
+        self::assertCount(1, $findings, implode("\n", array_map(static fn (Finding $finding): string => $finding->sentence, $findings)));
+        self::assertSame([$severity, $slot, $item], [$findings[0]->severity, $findings[0]->slot, $findings[0]->item]);
         self::assertStringContainsString($part, $findings[0]->sentence);
     }
 
-    /** @return iterable<string, array{Draft, Severity, Slot|null, string}> */
+    /** @return iterable<string, array{Draft, Severity, Slot|null, int|null, string}> */
     public static function doubtful(): iterable
     {
-        yield 'caption too long' => [Samples::draft(caption: str_repeat('x', 41)), Severity::Error, Slot::Caption, 'shorten it to 40'];
-        yield 'caption with a tab' => [Samples::draft(caption: "a\tb"), Severity::Error, Slot::Caption, 'control character'];
-        yield 'caption of two lines' => [Samples::draft(caption: 'Take two jars of the heather honey'), Severity::Hint, Slot::Caption, 'two lines'];
-        yield 'no quantity' => [Samples::draft(quantity: ''), Severity::Error, Slot::Quantity, 'missing'];
-        yield 'too many' => [Samples::draft(quantity: '1000'), Severity::Error, Slot::Quantity, '1 to 999'];
-        yield 'more than is left' => [Samples::draft(Samples::product(stock: Stock::of(2)), quantity: '3'), Severity::Caution, Slot::Quantity, 'Only 2 are in stock'];
-        yield 'sold out' => [Samples::draft(Samples::product(stock: Stock::of(0))), Severity::Caution, Slot::Quantity, 'None is in stock'];
-        yield 'the last one' => [Samples::draft(Samples::product(stock: Stock::of(1)), quantity: '2'), Severity::Caution, Slot::Quantity, 'Only one is in stock'];
-        yield 'given away' => [Samples::draft(Samples::product(0)), Severity::Caution, Slot::Product, 'costs nothing'];
-        yield 'unknown product' => [new Draft(null, '1', Destination::Pay, CartUse::JustThis, '', new Readiness(true, true)), Severity::Error, Slot::Product, 'not in this shop'];
-        yield 'no payee' => [Samples::draft(hasPayee: false), Severity::Error, null, 'no payee'];
-        yield 'no provider' => [Samples::draft(hasProvider: false), Severity::Error, null, 'No payment provider'];
+        $honey = new DraftItem(Samples::product(), '', '1');
+        yield 'caption too long' => [Samples::draft(caption: str_repeat('x', 41)), Severity::Error, Slot::Caption, null, 'shorten it to 40'];
+        yield 'caption with a tab' => [Samples::draft(caption: "a\tb"), Severity::Error, Slot::Caption, null, 'control character'];
+        yield 'caption of two lines' => [Samples::draft(caption: 'Take two jars of the heather honey'), Severity::Hint, Slot::Caption, null, 'two lines'];
+        yield 'a look that is hard to read' => [Samples::draft(doubts: ['The words stand out too little.']), Severity::Caution, Slot::Look, null, 'stand out'];
+        yield 'no quantity' => [Samples::draft(quantity: ''), Severity::Error, Slot::Quantity, 0, 'missing'];
+        yield 'too many' => [Samples::draft(quantity: '1000'), Severity::Error, Slot::Quantity, 0, '1 to 999'];
+        yield 'more than is left' => [Samples::draft(Samples::product(stock: Stock::of(2)), quantity: '3'), Severity::Caution, Slot::Quantity, 0, 'Only 2 are in stock'];
+        yield 'sold out' => [Samples::draft(items: [$honey, new DraftItem(Samples::product(stock: Stock::of(0), sku: 'comb'), '', '1')]), Severity::Caution, Slot::Quantity, 1, 'None is in stock'];
+        yield 'the last one' => [Samples::draft(Samples::product(stock: Stock::of(1)), quantity: '2'), Severity::Caution, Slot::Quantity, 0, 'Only one is in stock'];
+        yield 'the named variant is gone' => [Samples::draft(items: [new DraftItem(Samples::wraps(small: Stock::of(0)), 'wrap-s', '1')]), Severity::Caution, Slot::Quantity, 0, 'None is in stock'];
+        yield 'given away' => [Samples::draft(Samples::product(0)), Severity::Caution, Slot::Product, 0, 'costs nothing'];
+        yield 'a sale that ends soon' => [Samples::draft(self::onSale('2026-04-22T00:00:00+01:00')), Severity::Caution, Slot::Product, 0, 'ends within a week'];
+        yield 'unknown product' => [Samples::draft(items: [new DraftItem(null, '', '1')]), Severity::Error, Slot::Product, 0, 'not in this shop'];
+        yield 'unknown variant' => [Samples::draft(items: [new DraftItem(Samples::wraps(), 'wrap-xl', '1')]), Severity::Error, Slot::Variant, 0, 'has no “wrap-xl”'];
+        yield 'the same twice' => [Samples::draft(items: [$honey, $honey]), Severity::Error, Slot::Product, 1, 'is in this offer twice'];
+        yield 'too many goods' => [Samples::draft(items: array_map(static fn (int $i): DraftItem => new DraftItem(Samples::product(sku: "sku-{$i}"), '', '1'), range(1, 21))), Severity::Error, Slot::Product, 20, '20 different goods'];
+        yield 'a question without a choice' => [Samples::draft(ask: new DraftAsk(true, '', '3', '3')), Severity::Error, Slot::Quantity, 0, 'leaves nothing to ask'];
+        yield 'a question of no number' => [Samples::draft(ask: new DraftAsk(true, '', 'x', '3')), Severity::Error, Slot::Quantity, 0, 'can\'t be “x”'];
+        yield 'a question that begins outside its limits' => [Samples::draft(quantity: '9', ask: new DraftAsk(true, '', '1', '3')), Severity::Error, Slot::Quantity, 0, 'begins with 9'];
+        yield 'a question about several goods' => [Samples::draft(items: [$honey, new DraftItem(Samples::product(sku: 'comb'), '', '1')], ask: new DraftAsk(true)), Severity::Error, Slot::Quantity, 0, 'of one product only'];
+        yield 'nothing to stay with' => [Samples::draft(items: [], destination: Destination::Stay), Severity::Error, Slot::Destination, null, 'to the cart or to paying'];
+        yield 'a return address elsewhere' => [Samples::draft(landing: 'https://crow.example/'), Severity::Error, Slot::Landing, null, 'crow.example'];
+        yield 'two places of one name' => [Samples::draft(places: ['the post', 'the footer', 'the post']), Severity::Caution, null, null, 'Two places are called “the post”'];
+        yield 'no payee' => [Samples::draft(hasPayee: false), Severity::Error, null, null, 'no payee'];
+        yield 'no provider' => [Samples::draft(hasProvider: false), Severity::Error, null, null, 'No payment provider'];
+    }
+
+    public function test_a_country_to_which_nothing_ships_is_found(): void
+    {
+        $nowhere = new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), new TaxRates(true, []), null, []);
+        $finding = Samples::proof(rules: $nowhere)->findings()[0];
+
+        self::assertSame([Severity::Caution, Slot::Destination], [$finding->severity, $finding->slot]);
+        self::assertStringContainsString('Nobody in Ireland', $finding->sentence);
+    }
+
+    public function test_what_is_allowed_is_not_found(): void
+    {
+        foreach ([Samples::draft(landing: 'https://fern.example/thanks'), Samples::draft(self::onSale('2026-06-01T00:00:00+01:00')), Samples::draft(self::onSale('2026-04-01T00:00:00+01:00')), Samples::draft(ask: new DraftAsk(true, 'Jars', '1', '6'))] as $draft) {
+            self::assertSame([], Samples::proof($draft)->findings());
+        }
     }
 
     public function test_errors_come_first(): void
     {
-        $findings = Proofreading::of(Samples::draft(Samples::product(0), quantity: '0', caption: str_repeat('x', 30), hasPayee: false));
+        $findings = Samples::proof(Samples::draft(Samples::product(0), quantity: '0', caption: str_repeat('x', 30), hasPayee: false))->findings();
 
         self::assertSame(
             [Severity::Error, Severity::Error, Severity::Caution, Severity::Hint],
@@ -64,18 +105,18 @@ final class ProofreadingTest extends TestCase
 
     public function test_a_shop_that_is_not_ready_can_save_but_not_publish(): void
     {
-        $findings = Proofreading::of(Samples::draft(hasPayee: false));
+        $findings = Samples::proof(Samples::draft(hasPayee: false))->findings();
 
         self::assertTrue(Proofreading::allowsSaving($findings));
         self::assertFalse(Proofreading::allowsGoingLive($findings));
-        self::assertFalse(Proofreading::allowsSaving(Proofreading::of(Samples::draft(quantity: 'x'))));
+        self::assertFalse(Proofreading::allowsSaving(Samples::proof(Samples::draft(quantity: 'x'))->findings()));
     }
 
     public function test_the_proof_goes_on_with_defaults_while_a_slot_is_wrong(): void
     {
-        $offer = Samples::draft(quantity: 'x', caption: "\0")->offer(Samples::product());
+        $offer = Samples::draft(quantity: 'x', caption: "\0", ask: new DraftAsk(true, '', '9', '1'))->offer();
 
-        self::assertSame([1, 'Buy now'], [$offer->quantity->pieces, $offer->caption()]);
+        self::assertSame([1, 'Buy now', null], [$offer->items[0]->quantity->pieces, $offer->caption(), $offer->ask]);
     }
 
     /** @param  list<OfferState>  $next */
@@ -94,5 +135,10 @@ final class ProofreadingTest extends TestCase
         yield [OfferState::Live, [OfferState::Paused, OfferState::Archived]];
         yield [OfferState::Paused, [OfferState::Live, OfferState::Archived]];
         yield [OfferState::Archived, [OfferState::Paused]];
+    }
+
+    private static function onSale(string $until): Product
+    {
+        return new Product(Sku::of('honey'), 'Heather honey', ProductKind::Physical, new Price(Samples::euros(980), new Sale(Samples::euros(800), null, Moment::of($until))));
     }
 }

@@ -12,64 +12,90 @@ use App\Http\Resources\OfferResource;
 use App\Http\Resources\OfferRowResource;
 use App\Http\Resources\Page;
 use App\Models\Offer;
+use App\Models\Person;
 use App\Models\Shop;
+use App\Offers\ChangedMeanwhile;
+use App\Offers\DuplicateOffer;
+use App\Offers\LookBook;
+use App\Offers\OfferGoods;
+use App\Offers\SaveOffer;
 use App\Results\ClickTrace;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use PaperKite\Offer\OfferState;
 
 final readonly class OfferController
 {
     private const PER_PAGE = 20;
+
+    public function __construct(private SaveOffer $save) {}
 
     #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(OfferListResource::class)]
     public function list(Request $request, Shop $shop, ClickTrace $traces): JsonResponse
     {
         $pattern = Search::pattern($request);
-        $offers = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with(['product.variants', 'placements'])
+        $page = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
             ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->where('caption', 'like', $pattern)
                 ->orWhere('state', 'like', $pattern)
-                ->orWhereRelation('product', 'name', 'like', $pattern)
+                ->orWhereRelation('lines.product', 'name', 'like', $pattern)
                 ->orWhereRelation('placements', 'page', 'like', $pattern)))
             ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
-        $trace = $traces->ofOffers(array_map(static fn (Offer $offer): int => $offer->id, array_values($offers->items())));
+        $offers = new Collection(array_values($page->items()));
+        OfferGoods::load($offers);
+        $trace = $traces->ofOffers(array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
+        $looks = LookBook::of($shop);
 
         return response()->json(new OfferListResource(
-            array_map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $trace[$offer->id]), array_values($offers->items())),
-            Page::of($offers),
+            array_values($offers->map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $looks, $trace[$offer->id]))->all()),
+            Page::of($page),
         ));
     }
 
     #[OA\Post(path: '/shops/{shop}/offers', operationId: 'createOffer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
-    #[OA\RequestBody(content: new OA\JsonContent(ref: OfferRequest::class))]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OfferEntry'))]
     #[Answer(OfferResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(OfferRequest $request, Shop $shop): JsonResponse
     {
-        $offer = $shop->offers()->create(['state' => OfferState::Draft, ...$request->attributesOfOffer()]);
-
-        return response()->json(OfferResource::of($offer->load(['product.variants', 'placements']), $shop), 201);
+        return response()->json(OfferResource::of(($this->save)($shop, null, $request->draft(), null, $this->person($request)), $shop), 201);
     }
 
-    #[OA\Get(path: '/shops/{shop}/offers/{offer}', operationId: 'offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[OA\Get(path: '/shops/{shop}/offers/{offer}', operationId: 'offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
     #[Answer(OfferResource::class)]
     public function show(Shop $shop, Offer $offer): JsonResponse
     {
-        return response()->json(OfferResource::of($offer->load(['product.variants', 'placements']), $shop));
+        return response()->json(OfferResource::of($offer->load(Offer::TOLD_WITH), $shop));
     }
 
-    #[OA\Put(path: '/shops/{shop}/offers/{offer}', operationId: 'changeOffer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
-    #[OA\RequestBody(content: new OA\JsonContent(ref: OfferRequest::class))]
+    #[OA\Put(path: '/shops/{shop}/offers/{offer}', operationId: 'changeOffer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OfferEntry'))]
     #[Answer(OfferResource::class)]
+    #[OA\Response(response: 409, description: 'Somebody else has changed it since: the offer as it is now.', content: new OA\JsonContent(required: ['message', 'offer'], properties: [new OA\Property(property: 'message', type: 'string'), new OA\Property(property: 'offer', ref: OfferResource::class)]))]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(OfferRequest $request, Shop $shop, Offer $offer): JsonResponse
     {
-        $offer->update($request->attributesOfOffer());
+        try {
+            return response()->json(OfferResource::of(($this->save)($shop, $offer, $request->draft(), $request->seen(), $this->person($request)), $shop));
+        } catch (ChangedMeanwhile $changed) {
+            return response()->json(['message' => $changed->getMessage(), 'offer' => OfferResource::of($changed->offer->load(Offer::TOLD_WITH), $shop)], 409);
+        }
+    }
 
-        return response()->json(OfferResource::of($offer->load(['product.variants', 'placements']), $shop));
+    #[OA\Post(path: '/shops/{shop}/offers/{offer}/duplicate', operationId: 'duplicateOffer', description: 'Makes a draft that says the same and is placed nowhere.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
+    #[Answer(OfferResource::class, 201)]
+    public function duplicate(Request $request, Shop $shop, Offer $offer, DuplicateOffer $duplicate): JsonResponse
+    {
+        return response()->json(OfferResource::of($duplicate($shop, $offer->load(Offer::TOLD_WITH), $this->person($request)), $shop), 201);
+    }
+
+    private function person(Request $request): ?Person
+    {
+        $person = $request->user();
+
+        return $person instanceof Person ? $person : null;
     }
 }

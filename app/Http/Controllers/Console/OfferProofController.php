@@ -16,19 +16,15 @@ use OpenApi\Attributes as OA;
 final readonly class OfferProofController
 {
     #[OA\Post(path: '/shops/{shop}/offers/proof', operationId: 'proof', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'offer', description: 'The offer that is being changed, for the places in its sentence.', in: 'query', schema: new OA\Schema(type: 'integer'))])]
-    #[OA\RequestBody(content: new OA\JsonContent(ref: OfferRequest::class))]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OfferEntry'))]
     #[Answer(ProofResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function __invoke(OfferRequest $request, Shop $shop): JsonResponse
     {
-        $placements = Placement::query()->where(['shop_id' => $shop->id, 'offer_id' => $request->integer('offer')])->orderBy('id')->get();
+        $places = Placement::query()->where(['shop_id' => $shop->id, 'offer_id' => $request->integer('offer')])->orderBy('id')->get()
+            ->map(fn (Placement $placement): string => $placement->page)->all();
+        $proof = $request->proof(array_values($places));
 
-        return response()->json(ProofResource::of(
-            $request->draft(),
-            $shop,
-            array_values($placements->map(fn (Placement $placement): string => $placement->page)->all()),
-            $shop->home_country,
-            $request->product()?->lead()->path ?? '',
-        ));
+        return response()->json(ProofResource::of($proof, $shop, $request->draft()->look->id));
     }
 }

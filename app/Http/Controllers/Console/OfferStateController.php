@@ -9,32 +9,49 @@ use App\Http\Requests\OfferStateRequest;
 use App\Http\Resources\OfferResource;
 use App\Models\Offer;
 use App\Models\Shop;
+use App\Offers\OfferEntry;
+use App\Offers\PlaceOffer;
+use App\Offers\ReadDraft;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
-use PaperKite\Offer\Draft;
+use PaperKite\Medium\PlainLink;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\OfferState;
-use PaperKite\Offer\Proofreading;
+use PaperKite\Offer\Proof;
 use PaperKite\Offer\Severity;
+use PaperKite\Text\Typed;
+use PaperKite\Time\Moment;
+use Symfony\Component\Intl\Countries;
 
 /** Publishes, pauses, archives an offer, and brings it back. */
 final readonly class OfferStateController
 {
-    #[OA\Post(path: '/shops/{shop}/offers/{offer}/state', operationId: 'setOfferState', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    /** Where an offer stands that goes live before it was placed anywhere. */
+    private const FIRST_PLACE = 'a link to share';
+
+    public function __construct(
+        private ReadDraft $read,
+        private PlaceOffer $place,
+    ) {}
+
+    #[OA\Post(path: '/shops/{shop}/offers/{offer}/state', operationId: 'setOfferState', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: OfferStateRequest::class))]
     #[Answer(OfferResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function __invoke(OfferStateRequest $request, Shop $shop, Offer $offer): JsonResponse
     {
         DB::transaction(function () use ($request, $shop, $offer): void {
-            $offer = Offer::query()->whereKey($offer->id)->with('product.variants')->lockForUpdate()->firstOrFail();
+            $offer = Offer::query()->whereKey($offer->id)->with(Offer::TOLD_WITH)->lockForUpdate()->firstOrFail();
             $this->mustBeAllowed($offer, $shop, $request->state());
             $offer->update(['state' => $request->state()]);
+            if ($request->state() === OfferState::Live && $offer->placements->isEmpty()) {
+                ($this->place)($offer, ['page' => self::FIRST_PLACE, 'medium' => (new PlainLink)->key()]);
+            }
         });
 
-        return response()->json(OfferResource::of($offer->refresh()->load(['product.variants', 'placements']), $shop));
+        return response()->json(OfferResource::of($offer->refresh()->load(Offer::TOLD_WITH), $shop));
     }
 
     private function mustBeAllowed(Offer $offer, Shop $shop, OfferState $next): void
@@ -45,10 +62,9 @@ final readonly class OfferStateController
         if ($next !== OfferState::Live) {
             return;
         }
-        $errors = array_filter(
-            Proofreading::of(new Draft($offer->product->toCore(), (string) $offer->quantity, $offer->destination, $offer->cart_use, $offer->caption ?? '', $shop->readiness())),
-            static fn (Finding $finding): bool => $finding->severity === Severity::Error,
-        );
+        $draft = ($this->read)($shop, Typed::of(OfferEntry::of($offer)), [])->draft;
+        $proof = Proof::of($draft, $shop->rules(), $shop->home_country, Countries::getName($shop->home_country, 'en'), Moment::ofSeconds((int) now()->getTimestamp()));
+        $errors = array_filter($proof->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Error);
         if ($errors !== []) {
             throw ValidationException::withMessages(['state' => array_values(array_map(static fn (Finding $finding): string => $finding->sentence, $errors))]);
         }

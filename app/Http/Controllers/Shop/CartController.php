@@ -76,7 +76,7 @@ final readonly class CartController
         $visitor = Visitor::of($request);
         $goods = new Goods($product, $variant, Quantity::fromEntry($typed)->pieces);
         try {
-            DB::transaction(fn (): Cart => $this->addToCart->toShared($shop, $visitor, $goods, $this->placement($code, $shop, $product), $request), 3);
+            DB::transaction(fn (): Cart => $this->addToCart->toShared($shop, $visitor, [$goods], $this->placement($code, $shop, $product), $request), 3);
         } catch (TooManyCarts) {
             abort(429);
         }
@@ -121,7 +121,8 @@ final readonly class CartController
 
         return $read === null ? null : Placement::query()
             ->where(['shop_id' => $shop->id, 'code' => $read->text])
-            ->whereRelation('offer', 'product_id', $product->id)
+            ->whereRelation('offer.lines', 'product_id', $product->id)
+            ->with('offer')
             ->first();
     }
 }

@@ -2,10 +2,12 @@
 import { useClipboard } from '@vueuse/core'
 
 const props = defineProps<{ text: string; label: string; shortcut?: string }>()
+const emit = defineEmits<{ copied: [] }>()
 const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 2000 })
 
-function run(): void {
-  void copy(props.text)
+async function run(): Promise<void> {
+  await copy(props.text)
+  emit('copied')
 }
 defineExpose({ run })
 </script>

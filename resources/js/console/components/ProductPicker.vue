@@ -6,7 +6,7 @@ import { api, outcome, type Schemas } from '../../shared/client'
 import { useLatest } from '../composables/useLatest'
 import { useSession } from '../stores/session'
 
-const props = defineProps<{ except?: number | null; isQuiet?: boolean }>()
+const props = defineProps<{ except?: number | null | undefined; isQuiet?: boolean }>()
 const emit = defineEmits<{ picked: [product: Schemas['Product']] }>()
 const session = useSession()
 const search = ref('')
@@ -20,6 +20,11 @@ const found = computed(() => (latest.answer.value?.data?.items ?? []).filter(({ 
 watchDebounced(search, (typed) => latest.run(typed), { debounce: 120 })
 onMounted(() => latest.run(''))
 
+function stockWords(product: Schemas['Product']): string {
+  if (product.is_sold_out) return 'None in stock'
+  return product.stock === null ? product.sku : `${product.sku}, ${product.stock} in stock`
+}
+
 function pick(product: Schemas['Product'] | null): void {
   if (product) emit('picked', product)
 }
@@ -30,7 +35,7 @@ function pick(product: Schemas['Product'] | null): void {
     <ComboboxInput
       class="entry"
       aria-label="Find a product"
-      placeholder="Find by name or SKU"
+      placeholder="Find by name, SKU or category"
       autocomplete="off"
       @change="search = $event.target.value"
     />
@@ -44,7 +49,12 @@ function pick(product: Schemas['Product'] | null): void {
       <ComboboxOption v-for="product in found" :key="product.id" v-slot="{ active }" :value="product" as="template">
         <li class="flex cursor-pointer items-center gap-3 px-2 py-1.5" :class="{ 'bg-paper': active }">
           <img :src="product.picture_path" alt="" width="36" height="36" />
-          <span class="min-w-0 flex-1 [overflow-wrap:anywhere]" dir="auto">{{ product.name }}</span>
+          <span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
+            ><bdi>{{ product.name }}</bdi>
+            <span class="block text-sm" :class="product.is_sold_out ? 'text-amber' : 'text-pencil'">{{
+              stockWords(product)
+            }}</span></span
+          >
           <span class="whitespace-nowrap">{{ product.price_shown }}</span>
         </li>
       </ComboboxOption>

@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { ref, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../shared/client'
 import { useSession } from '../stores/session'
 import { useLatest } from './useLatest'
@@ -8,10 +8,10 @@ import { useLatest } from './useLatest'
 export function useProof(
   entry: Ref<Schemas['OfferEntry'] | null>,
   offerId: Ref<number | null>,
+  country: Ref<string>,
 ): {
   proof: Ref<Schemas['Proof'] | null>
   refusal: Ref<Refusal | null>
-  findingsAt: ComputedRef<(slot: Schemas['Slot'] | null) => Schemas['Finding'][]>
   refresh: () => Promise<void>
 } {
   const session = useSession()
@@ -28,17 +28,13 @@ export function useProof(
 
   async function refresh(): Promise<void> {
     if (!entry.value) return
-    const answered = await latest.run(entry.value)
+    const answered = await latest.run({ ...entry.value, country: country.value })
     if (!answered) return
     refusal.value = answered.refusal ?? null
     if (answered.data) proof.value = answered.data
   }
 
-  watchDebounced(entry, refresh, { debounce: 60, deep: true, immediate: true })
+  watchDebounced([entry, country], refresh, { debounce: 60, immediate: true })
 
-  const findingsAt = computed(
-    () => (slot: Schemas['Slot'] | null) => proof.value?.findings.filter((finding) => finding.slot === slot) ?? [],
-  )
-
-  return { proof, refusal, findingsAt, refresh }
+  return { proof, refusal, refresh }
 }

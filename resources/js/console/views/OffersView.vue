@@ -9,6 +9,12 @@ import { useList } from '../composables/useList'
 import { useSession } from '../stores/session'
 
 const session = useSession()
+const ways = [
+  { name: 'looks', label: 'Looks' },
+  { name: 'price-tables', label: 'Price tables' },
+  { name: 'copies', label: 'Copies to renew' },
+  { name: 'open-links', label: 'Links by hand' },
+]
 const { list, refusal, search, turnTo } = useList((asked) =>
   outcome(api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: asked } })),
 )
@@ -21,11 +27,22 @@ const { list, refusal, search, turnTo } = useList((asked) =>
     :count="list?.at.total ?? null"
     filter-label="Filter by words, page or state"
   >
-    <RouterLink :to="{ name: 'open-links', params: { shop: session.slug } }" class="side-deed !min-h-10"
-      >Links by hand</RouterLink
-    >
     <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed">New offer</RouterLink>
   </ListHead>
+  <nav aria-label="Beside the offers" class="-mt-3 mb-2 flex flex-wrap gap-x-6 gap-y-1 text-sm">
+    <RouterLink
+      v-for="way in ways"
+      :key="way.name"
+      :to="{ name: way.name, params: { shop: session.slug } }"
+      class="follow"
+    >
+      {{ way.label }}
+    </RouterLink>
+    <span v-if="session.shop?.payee" class="text-pencil sm:ml-auto"
+      >All of them pay <span class="font-mono">{{ session.shop.payee }}</span></span
+    >
+    <span v-else class="text-amber sm:ml-auto">Nobody is paid yet: set a payee under Shop.</span>
+  </nav>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <template v-if="list">
     <div v-if="list.items.length === 0 && search === ''" class="max-w-2xl py-10">
@@ -50,9 +67,9 @@ const { list, refusal, search, turnTo } = useList((asked) =>
               <OfferSentence :segments="offer.sentence" />
             </RouterLink>
             <!-- Each placement hangs on its offer by a line. -->
-            <ul v-if="offer.pages.length" class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="Placed on">
+            <ul v-if="offer.places.length" class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="Placed on">
               <li
-                v-for="(page, index) in offer.pages"
+                v-for="(place, index) in offer.places"
                 :key="index"
                 class="flex min-w-0 items-center gap-1.5 text-pencil"
               >
@@ -68,10 +85,15 @@ const { list, refusal, search, turnTo } = useList((asked) =>
                   <path d="M1 0c0 7 4 9 13 9" />
                   <path d="M18 5l3 4-3 4-3-4z" fill="currentColor" stroke="none" />
                 </svg>
-                <span class="truncate" dir="auto">{{ page }}</span>
+                <span class="truncate"
+                  ><bdi>{{ place.page }}</bdi> · {{ place.medium }}</span
+                >
+                <span v-if="place.is_paused" class="whitespace-nowrap text-amber">paused</span>
+                <span v-if="place.is_stale" class="whitespace-nowrap text-amber">copy again</span>
               </li>
             </ul>
             <p v-else class="mt-2 text-sm text-pencil">Not placed anywhere yet.</p>
+            <p class="mt-1 text-sm text-pencil">{{ offer.way }}</p>
           </div>
           <TraceLine :trace="offer.trace" class="self-start md:justify-self-end md:pt-1" />
         </div>

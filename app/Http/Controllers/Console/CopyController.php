@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\CountedPage;
+use App\Http\Resources\CopyListResource;
+use App\Http\Resources\CopyResource;
+use App\Http\Resources\Page;
+use App\Models\Offer;
+use App\Models\Placement;
+use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\OfferSnippets;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** The places whose copies no longer say what their offers say. */
+final readonly class CopyController
+{
+    private const PER_PAGE = 20;
+
+    #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(CopyListResource::class)]
+    public function __invoke(Shop $shop): JsonResponse
+    {
+        $looks = LookBook::of($shop);
+        $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements']));
+        $page = CountedPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), self::PER_PAGE);
+
+        return response()->json(new CopyListResource(
+            array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values)), array_values($page->items())),
+            Page::of($page),
+        ));
+    }
+}

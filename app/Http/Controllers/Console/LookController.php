@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\Resources\LookListResource;
+use App\Http\Resources\LookResource;
+use App\Http\Resources\LookTrialResource;
+use App\Looks\ReadLook;
+use App\Looks\SaveLook;
+use App\Models\Look;
+use App\Models\Offer;
+use App\Models\Shop;
+use App\Offers\LookBook;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+use PaperKite\Text\Typed;
+
+/** The looks of a shop, shared by its offers. */
+final readonly class LookController
+{
+    public function __construct(
+        private ReadLook $read,
+        private SaveLook $save,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/looks', operationId: 'looks', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(LookListResource::class)]
+    public function list(Shop $shop): JsonResponse
+    {
+        return $this->answer($shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/looks/trial', operationId: 'tryLook', description: 'Says what is wrong or hard to see in a look; nothing is saved.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/LookEntry'))]
+    #[Answer(LookTrialResource::class)]
+    public function try(Request $request, Shop $shop): JsonResponse
+    {
+        return response()->json(LookTrialResource::of(($this->read)($shop, Typed::of($request->all()))));
+    }
+
+    #[OA\Post(path: '/shops/{shop}/looks', operationId: 'createLook', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/LookEntry'))]
+    #[Answer(LookListResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function create(Request $request, Shop $shop): JsonResponse
+    {
+        ($this->save)($shop, null, ($this->read)($shop, Typed::of($request->all())), null);
+
+        return $this->answer($shop, 201);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/looks/{look}', operationId: 'changeLook', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/look')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/LookEntry'))]
+    #[Answer(LookListResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(Request $request, Shop $shop, Look $look): JsonResponse
+    {
+        $version = $request->input('version');
+        ($this->save)($shop, $look, ($this->read)($shop, Typed::of($request->all())), is_int($version) ? $version : null);
+
+        return $this->answer($shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/looks/{look}/earlier', operationId: 'putLookBack', description: 'Puts the values back that the look had before its last change.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/look')])]
+    #[Answer(LookListResource::class)]
+    public function putBack(Shop $shop, Look $look): JsonResponse
+    {
+        $this->save->putBack($shop, $look);
+
+        return $this->answer($shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/looks/{look}/usual', operationId: 'makeLookUsual', description: 'Makes it the look of offers that name none.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/look')])]
+    #[Answer(LookListResource::class)]
+    public function makeUsual(Shop $shop, Look $look): JsonResponse
+    {
+        $this->save->makeUsual($shop, $look);
+
+        return $this->answer($shop, 200);
+    }
+
+    private function answer(Shop $shop, int $status): JsonResponse
+    {
+        $book = LookBook::of($shop);
+        $counts = Offer::query()->where('shop_id', $shop->id)->selectRaw('look_id, COUNT(*) AS offers')->groupBy('look_id')->pluck('offers', 'look_id')->all();
+        $count = static fn (int|string $key): int => is_numeric($counts[$key] ?? null) ? (int) $counts[$key] : 0;
+        $usual = $book->usual()->id;
+
+        return response()->json(new LookListResource(array_map(
+            static fn (Look $look) => LookResource::of($look, $usual, $count($look->id) + ($look->id === $usual ? $count('') : 0)),
+            $book->looks,
+        )), $status);
+    }
+}

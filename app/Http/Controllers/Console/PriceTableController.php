@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\CountedPage;
+use App\Http\Requests\CopiedRequest;
+use App\Http\Requests\PriceTableRequest;
+use App\Http\Resources\Page;
+use App\Http\Resources\PriceTableListResource;
+use App\Http\Resources\PriceTableResource;
+use App\Models\PriceTable;
+use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\SavePriceTable;
+use App\Offers\TableSnippet;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** Offers side by side. */
+final readonly class PriceTableController
+{
+    private const PER_PAGE = 10;
+
+    public function __construct(private SavePriceTable $save) {}
+
+    #[OA\Get(path: '/shops/{shop}/price-tables', operationId: 'priceTables', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(PriceTableListResource::class)]
+    public function list(Shop $shop): JsonResponse
+    {
+        $looks = LookBook::of($shop);
+        $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
+
+        return response()->json(new PriceTableListResource(
+            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks), array_values($page->items())),
+            Page::of($page),
+        ));
+    }
+
+    #[OA\Post(path: '/shops/{shop}/price-tables', operationId: 'createPriceTable', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
+    #[Answer(PriceTableResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function create(PriceTableRequest $request, Shop $shop): JsonResponse
+    {
+        return $this->answer(($this->save)($shop, null, $request->name(), $request->offers(), $request->stressed()), $shop, 201);
+    }
+
+    #[OA\Get(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'priceTable', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[Answer(PriceTableResource::class)]
+    public function show(Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        return $this->answer($priceTable->load(PriceTable::TOLD_WITH), $shop, 200);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'changePriceTable', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
+    #[Answer(PriceTableResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(PriceTableRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        return $this->answer(($this->save)($shop, $priceTable, $request->name(), $request->offers(), $request->stressed()), $shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/price-tables/{priceTable}/copied', operationId: 'rememberTableCopy', description: 'Remembers what was copied, so that it can be said when the copy grows stale.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/CopiedEntry'))]
+    #[Answer(PriceTableResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function copied(CopiedRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        $told = $priceTable->load(PriceTable::TOLD_WITH);
+        $told->update(['copied' => $request->digest(), 'copied_at' => now(), 'is_stale' => $request->digest() !== hash('sha256', TableSnippet::of($told, $shop, LookBook::of($shop)))]);
+
+        return $this->answer($told, $shop, 200);
+    }
+
+    private function answer(PriceTable $table, Shop $shop, int $status): JsonResponse
+    {
+        return response()->json(PriceTableResource::of($table, $shop, LookBook::of($shop)), $status);
+    }
+}

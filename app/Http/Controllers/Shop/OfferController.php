@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Shop;
+
+use App\Carts\TooManyCarts;
+use App\Carts\Visitor;
+use App\Clicks\FollowPlacement;
+use App\Clicks\OfferAnswer;
+use App\Clicks\PlacementLookup;
+use App\Clicks\PlacementNotices;
+use App\Models\OfferLine;
+use App\Models\Placement;
+use App\Shopfront\OfferedGoods;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PaperKite\Link\PlacementCode;
+use PaperKite\Offer\ButtonState;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** The page of an offer: what it is, and what the shopper has still to say. */
+final readonly class OfferController
+{
+    public function __construct(
+        private PlacementLookup $lookup,
+        private FollowPlacement $follow,
+        private PlacementNotices $notices,
+    ) {}
+
+    public function show(Request $request, string $code): Answer
+    {
+        $placement = $this->placement($request, $code);
+
+        return $placement === null
+            ? $this->notices->unknown($request)
+            : $this->notices->obstacle($placement, $request) ?? $this->page($placement, OfferAnswer::none(), 200);
+    }
+
+    public function submit(Request $request, string $code): Answer
+    {
+        $placement = $this->placement($request, $code);
+        if ($placement === null) {
+            return $this->notices->unknown($request);
+        }
+        $obstacle = $this->notices->obstacle($placement, $request);
+        if ($obstacle !== null) {
+            return $obstacle;
+        }
+        $this->withGoods($placement);
+        $answer = OfferAnswer::read($placement->offer, $request);
+        if ($answer->goods === []) {
+            return $this->page($placement, $answer, 422);
+        }
+        $visitor = Visitor::of($request);
+        try {
+            $onwards = new RedirectResponse($this->follow->answered($placement, $answer->goods, $visitor, $request), Answer::HTTP_SEE_OTHER);
+        } catch (TooManyCarts) {
+            return $this->notices->tooManyCarts($placement->shop);
+        }
+        $onwards->headers->setCookie($visitor->cookie());
+
+        return $onwards;
+    }
+
+    private function placement(Request $request, string $code): ?Placement
+    {
+        $read = PlacementCode::read($code);
+        $placement = $read === null ? null : $this->lookup->at($request->getHost(), $read);
+
+        return $placement?->offer->lines->isEmpty() === true ? null : $placement;
+    }
+
+    private function page(Placement $placement, OfferAnswer $answer, int $status): Response
+    {
+        $this->withGoods($placement);
+
+        return response()->view('shop.offer', [
+            'shop' => $placement->shop,
+            'placement' => $placement,
+            'offer' => $placement->offer,
+            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line), array_values($placement->offer->lines->all())),
+            'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
+            'ask' => $placement->offer->ask(),
+            'answer' => $answer,
+        ], $status, ['X-Robots-Tag' => 'noindex']);
+    }
+
+    /** A click needs little of its goods; their page needs all. */
+    private function withGoods(Placement $placement): void
+    {
+        $lines = new Collection($placement->offer->lines->all());
+        $lines->load(['product.variants.picture', 'variant']);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'StaleCopyList')]
+final readonly class CopyListResource
+{
+    /** @param  list<CopyResource>  $items */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CopyResource::class))]
+        public array $items,
+        #[OA\Property]
+        public Page $at,
+    ) {}
+}

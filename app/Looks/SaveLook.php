@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Models\Look;
+use App\Models\Shop;
+use App\Offers\RecheckCopies;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use PaperKite\Look\LookEntry;
+
+/** Writes a look, keeps what it was before, and holds the copies that show it against what it is now. */
+final readonly class SaveLook
+{
+    public function __construct(private RecheckCopies $recheck) {}
+
+    /**
+     * @param  Look|null  $look  the one that is changed; `null` for a new one
+     * @param  int|null  $seen  the version that the seller began with
+     */
+    public function __invoke(Shop $shop, ?Look $look, LookEntry $entry, ?int $seen): Look
+    {
+        return DB::transaction(function () use ($shop, $look, $entry, $seen): Look {
+            $errors = $entry->errors;
+            $namesake = $entry->name === null ? null : $shop->looks()->where('name', $entry->name)->whereKeyNot($look->id ?? 0)->lockForUpdate()->first();
+            if ($namesake !== null) {
+                $errors['name'] = "There is a look called “{$namesake->name}” already; choose another name.";
+            }
+            if ($errors !== []) {
+                throw ValidationException::withMessages($errors);
+            }
+            if ($look === null) {
+                return $shop->looks()->create(['name' => $entry->name, 'values' => $entry->look]);
+            }
+            $locked = $this->locked($look);
+            if ($seen !== null && $seen !== $locked->version) {
+                throw ValidationException::withMessages(['name' => 'Somebody else has changed this look meanwhile; load it again and make your changes once more.']);
+            }
+            $locked->update(['name' => $entry->name, 'values' => $entry->look, 'earlier' => $locked->values, 'version' => $locked->version + 1]);
+            $this->recheck->ofLook($locked, $shop);
+
+            return $locked;
+        });
+    }
+
+    public function putBack(Shop $shop, Look $look): void
+    {
+        DB::transaction(function () use ($shop, $look): void {
+            $locked = $this->locked($look);
+            if ($locked->earlier !== null) {
+                $locked->update(['values' => $locked->earlier, 'earlier' => $locked->values, 'version' => $locked->version + 1]);
+                $this->recheck->ofLook($locked, $shop);
+            }
+        });
+    }
+
+    public function makeUsual(Shop $shop, Look $look): void
+    {
+        DB::transaction(function () use ($shop, $look): void {
+            $shop->update(['look_id' => $look->id]);
+            $this->recheck->ofLook($look, $shop);
+        });
+    }
+
+    private function locked(Look $look): Look
+    {
+        return Look::query()->whereKey($look->id)->lockForUpdate()->firstOrFail();
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Looks\LookCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PaperKite\Look\Look as CoreLook;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property string $name
+ * @property CoreLook $values
+ * @property CoreLook|null $earlier
+ * @property int $version
+ * @property Shop $shop
+ */
+final class Look extends Model
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['values' => LookCast::class, 'earlier' => LookCast::class];
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PaperKite\Offer\OfferItem;
+use PaperKite\Quote\Quantity;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property int $offer_id
+ * @property int $position
+ * @property int $product_id
+ * @property int|null $variant_id
+ * @property int $quantity
+ * @property Product $product
+ * @property Variant|null $variant
+ */
+final class OfferLine extends Model
+{
+    public $timestamps = false;
+
+    /** Whether the shopper has still to say which variant. */
+    public function leavesAChoice(): bool
+    {
+        return $this->product->has_variants && $this->variant_id === null;
+    }
+
+    /** With the product's variants as they were read: all of them, or the one that a list needs. */
+    public function toCore(): OfferItem
+    {
+        $product = $this->product->toCore();
+
+        return new OfferItem($product, $this->variant === null ? null : $product->variant($this->variant->sku), Quantity::of($this->quantity));
+    }
+
+    /** @return BelongsTo<Product, $this> */
+    public function product(): BelongsTo
+    {
+        return $this->belongsTo(Product::class);
+    }
+
+    /** @return BelongsTo<Variant, $this> */
+    public function variant(): BelongsTo
+    {
+        return $this->belongsTo(Variant::class);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Two to four placements that stand side by side.
+ *
+ * @property int $id
+ * @property int $shop_id
+ * @property string $name
+ * @property string|null $copied
+ * @property CarbonImmutable|null $copied_at
+ * @property bool $is_stale
+ * @property Collection<int, Placement> $columns
+ */
+final class PriceTable extends Model
+{
+    /** @var list<string> all that its columns need */
+    public const TOLD_WITH = ['columns.offer.lines.product.variants', 'columns.offer.lines.variant'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['copied_at' => 'immutable_datetime', 'is_stale' => 'boolean'];
+    }
+
+    /** @return HasMany<Placement, $this> */
+    public function columns(): HasMany
+    {
+        return $this->hasMany(Placement::class)->orderBy('table_position');
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Look;
+use App\Models\Product;
+use PaperKite\Offer\Draft;
+use PaperKite\Quote\Quantity;
+
+/** A draft, and the rows behind what it names. */
+final readonly class DraftGoods
+{
+    /**
+     * @param  list<Product|null>  $products  of each of its goods, in order
+     * @param  Look  $look  the one that was chosen, or the shop's
+     * @param  int|null  $lookId  `null` where the shop's is used, whichever that is
+     */
+    public function __construct(
+        public Draft $draft,
+        private array $products,
+        public Look $look,
+        public ?int $lookId,
+    ) {}
+
+    /** @return list<array{position: int, product_id: int, variant_id: int|null, quantity: int}> as the table of lines keeps them */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->draft->items as $index => $item) {
+            $product = $this->products[$index];
+            if ($product !== null) {
+                $variant = $product->variants->firstWhere('sku', $item->variant);
+                $lines[] = ['position' => $index, 'product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $item->read()->quantity->pieces ?? Quantity::of(1)->pieces];
+            }
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Offer;
+use App\Models\Person;
+use App\Models\Shop;
+use PaperKite\Text\Typed;
+
+/** Makes the next offer from one that is there: a draft that says the same and is placed nowhere. */
+final readonly class DuplicateOffer
+{
+    public function __construct(
+        private ReadDraft $read,
+        private SaveOffer $save,
+    ) {}
+
+    /** @param  Offer  $offer  with all that its sentence needs */
+    public function __invoke(Shop $shop, Offer $offer, ?Person $person): Offer
+    {
+        return ($this->save)($shop, null, ($this->read)($shop, Typed::of(OfferEntry::of($offer)), []), null, $person);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Joined;
+use App\Models\Offer;
+use App\Models\OfferLine;
+use App\Models\Product;
+use App\Models\Variant;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+use LogicException;
+
+/** The goods of a page of offers in one read: each with the one variant that it is sold in, or the first of them. */
+final class OfferGoods
+{
+    private const COLUMNS = [
+        'offer_lines' => ['id', 'shop_id', 'offer_id', 'position', 'product_id', 'variant_id', 'quantity'],
+        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'price_minor', 'sale_minor', 'sale_from', 'sale_until', 'cost_minor', 'tax_class', 'weight_g', 'shipping_first_minor', 'shipping_more_minor', 'options', 'stock', 'allows_back_order', 'has_variants'],
+        'variants' => ['id', 'shop_id', 'product_id', 'position', 'sku', 'choices', 'price_minor', 'sale_minor', 'sale_from', 'sale_until', 'cost_minor', 'weight_g', 'stock'],
+    ];
+
+    /** @param  Collection<int, Offer>  $offers */
+    public static function load(Collection $offers): void
+    {
+        $rows = DB::table('offer_lines')
+            ->join('products', 'products.id', '=', 'offer_lines.product_id')
+            ->leftJoin('variants', static fn (JoinClause $join) => $join->whereRaw('variants.id = COALESCE(offer_lines.variant_id, (SELECT v.id FROM variants v WHERE v.product_id = offer_lines.product_id ORDER BY v.position LIMIT 1))'))
+            ->whereIn('offer_lines.offer_id', $offers->modelKeys())
+            ->orderBy('offer_lines.position')
+            ->get(Joined::selection(self::COLUMNS));
+        $lines = [];
+        foreach ($rows as $row) {
+            $line = self::line((array) $row);
+            $lines[$line->offer_id][] = $line;
+        }
+        foreach ($offers as $offer) {
+            $offer->setRelation('lines', new Collection($lines[$offer->id] ?? []));
+        }
+    }
+
+    /** @param  array<mixed>  $row */
+    private static function line(array $row): OfferLine
+    {
+        $line = Joined::model(new OfferLine, 'offer_lines', self::COLUMNS['offer_lines'], $row) ?? throw new LogicException('A row of goods is a line.');
+        $product = Joined::model(new Product, 'products', self::COLUMNS['products'], $row) ?? throw new LogicException('A line has a product.');
+        $variant = Joined::model(new Variant, 'variants', self::COLUMNS['variants'], $row);
+        $product->setRelation('variants', new Collection($variant === null ? [] : [$variant]));
+
+        return $line->setRelation('product', $product)->setRelation('variant', $line->variant_id === null ? null : $variant);
+    }
+}

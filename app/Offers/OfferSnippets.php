@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Offer;
+use App\Models\OfferLine;
+use App\Models\Placement;
+use App\Models\Shop;
+use Carbon\CarbonImmutable;
+use PaperKite\Look\Look;
+use PaperKite\Medium\Media;
+use PaperKite\Medium\Placed;
+use PaperKite\Medium\PlacedGoods;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\Opening;
+use PaperKite\Offer\TypicalBill;
+use PaperKite\Quote\Receipt;
+use PaperKite\Quote\ReceiptLine;
+use PaperKite\Time\Moment;
+
+/** What is pasted for each placement of an offer, as the offer is now. */
+final readonly class OfferSnippets
+{
+    private const LONGEST_SUMMARY = 300;
+
+    private function __construct(
+        private Offer $offer,
+        private Shop $shop,
+        private Look $look,
+        private ?Receipt $bill,
+    ) {}
+
+    /** @param  Offer  $offer  with all that its sentence needs */
+    public static function of(Offer $offer, Shop $shop, Look $look): self
+    {
+        return new self($offer, $shop, $look, TypicalBill::of($offer->toCore($shop, ''), $shop->rules(), $shop->home_country, Moment::ofSeconds((int) CarbonImmutable::now()->getTimestamp())));
+    }
+
+    public function snippet(Placement $placement): string
+    {
+        return Media::get($placement->medium)->snippet($this->placed($placement));
+    }
+
+    public function digest(Placement $placement): string
+    {
+        return hash('sha256', $this->snippet($placement));
+    }
+
+    public function placed(Placement $placement): Placed
+    {
+        $goods = [];
+        foreach ($this->offer->lines as $index => $line) {
+            $goods[] = $this->goods($line, $this->bill->lines[$index] ?? null);
+        }
+
+        return new Placed(
+            $placement->link($this->shop)->url(),
+            $placement->word(ButtonState::Idle, $this->offer, $this->shop),
+            $this->look,
+            $this->offer->opening === Opening::NewTab,
+            $this->shop->base(),
+            $this->bill === null ? [] : $goods,
+            $this->bill?->items,
+            ! $this->offer->isSoldOut(),
+        );
+    }
+
+    private function goods(OfferLine $line, ?ReceiptLine $billed): PlacedGoods
+    {
+        $product = $line->product;
+        $summary = trim((string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', $product->summary ?? '')), ENT_QUOTES | ENT_HTML5, 'UTF-8')));
+
+        return new PlacedGoods(
+            $line->variant === null ? $product->name : "{$product->name}, ".implode(', ', $line->variant->choices),
+            $line->variant->sku ?? $product->sku,
+            mb_strimwidth($summary, 0, self::LONGEST_SUMMARY, '…', 'UTF-8'),
+            $this->shop->base().$product->lead()->path,
+            $line->quantity,
+            $billed === null ? $this->shop->money(0) : $billed->unit->today,
+        );
+    }
+}

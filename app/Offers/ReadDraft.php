@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Look;
+use App\Models\Product;
+use App\Models\Shop;
+use PaperKite\Look\LookCheck;
+use PaperKite\Look\LookDoubt;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\Draft;
+use PaperKite\Offer\DraftAsk;
+use PaperKite\Offer\DraftItem;
+use PaperKite\Offer\DraftLook;
+use PaperKite\Offer\Opening;
+use PaperKite\Text\Typed;
+
+/** Reads what stands on the desk, with the goods that it names, in four reads however many they are. */
+final readonly class ReadDraft
+{
+    /** @param  list<string>  $places  the names of the offer's placements */
+    public function __invoke(Shop $shop, Typed $typed, array $places): DraftGoods
+    {
+        $items = $typed->items('items');
+        $ids = array_filter(array_map(static fn (Typed $item): ?int => $item->id('product_id'), $items), is_int(...));
+        $found = $shop->products()->whereKey($ids)->with('variants')->get()->keyBy('id')->all();
+        $products = array_map(static fn (Typed $item): ?Product => $found[$item->id('product_id') ?? 0] ?? null, $items);
+        $book = LookBook::of($shop);
+        $look = $book->chosen($typed->id('look_id'));
+
+        return new DraftGoods(new Draft(
+            array_map($this->item(...), $items, $products),
+            Destination::from($typed->text('destination')),
+            CartUse::from($typed->text('cart_use')),
+            Opening::from($typed->text('opening')),
+            $this->ask($typed->part('ask')),
+            $this->words($typed->part('words')),
+            $typed->text('landing'),
+            $shop->setting($places),
+            $this->look($look),
+        ), $products, $look, $book->find($typed->id('look_id'))?->id);
+    }
+
+    private function item(Typed $item, ?Product $product): DraftItem
+    {
+        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'));
+    }
+
+    private function ask(Typed $ask): DraftAsk
+    {
+        return new DraftAsk($ask->isOn('is_asked'), $ask->text('label'), $ask->text('least'), $ask->text('most'));
+    }
+
+    /** @return array<string, string> */
+    private function words(Typed $words): array
+    {
+        $typed = [];
+        foreach (ButtonState::cases() as $state) {
+            $typed[$state->value] = $words->text($state->value);
+        }
+
+        return $typed;
+    }
+
+    private function look(Look $look): DraftLook
+    {
+        return new DraftLook($look->name, array_map(static fn (LookDoubt $doubt): string => $doubt->sentence, LookCheck::of($look->values)));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Offer;
+use App\Models\OfferVersion;
+use App\Models\Person;
+use App\Models\Shop;
+use Illuminate\Support\Facades\DB;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Sentence;
+use PaperKite\Offer\StateWords;
+
+/** Writes an offer with its goods and a page of its history, in one transaction. */
+final readonly class SaveOffer
+{
+    public function __construct(private RecheckCopies $recheck) {}
+
+    /**
+     * @param  Offer|null  $offer  the one that is changed; `null` for a new one
+     * @param  int|null  $seen  the version that the seller began with; `null` to write over whatever is there
+     *
+     * @throws ChangedMeanwhile
+     */
+    public function __invoke(Shop $shop, ?Offer $offer, DraftGoods $draft, ?int $seen, ?Person $person): Offer
+    {
+        return DB::transaction(function () use ($shop, $offer, $draft, $seen, $person): Offer {
+            $locked = $offer === null ? null : Offer::query()->whereKey($offer->id)->lockForUpdate()->firstOrFail();
+            if ($locked !== null && $seen !== null && $seen !== $locked->version) {
+                throw new ChangedMeanwhile($locked);
+            }
+            $saved = $this->written($shop, $locked, $draft);
+            $this->writeLines($saved, $draft);
+            $told = $saved->refresh()->load(Offer::TOLD_WITH);
+            $this->writeVersion($told, $draft, $person);
+            $this->recheck->ofOffer($told, $shop);
+
+            return $told;
+        });
+    }
+
+    private function written(Shop $shop, ?Offer $offer, DraftGoods $draft): Offer
+    {
+        $read = $draft->draft->offer();
+        $words = $read->words->all();
+        $attributes = [
+            'destination' => $read->destination,
+            'cart_use' => $read->cartUse,
+            'opening' => $read->opening,
+            'ask_label' => $read->ask?->label,
+            'ask_least' => $read->ask?->least,
+            'ask_most' => $read->ask?->most,
+            'caption' => $words[ButtonState::Idle->value] ?? null,
+            'words' => StateWords::of(array_diff_key($words, [ButtonState::Idle->value => true])),
+            'landing' => $read->landing,
+            'look_id' => $draft->lookId,
+        ];
+        if ($offer === null) {
+            return $shop->offers()->create(['state' => OfferState::Draft, ...$attributes]);
+        }
+        $offer->update([...$attributes, 'version' => $offer->version + 1]);
+
+        return $offer;
+    }
+
+    private function writeLines(Offer $offer, DraftGoods $draft): void
+    {
+        DB::table('offer_lines')->where('offer_id', $offer->id)->delete();
+        DB::table('offer_lines')->insert(array_map(static fn (array $line): array => $line + ['shop_id' => $offer->shop_id, 'offer_id' => $offer->id], $draft->lines()));
+    }
+
+    private function writeVersion(Offer $offer, DraftGoods $draft, ?Person $person): void
+    {
+        OfferVersion::query()->create([
+            'shop_id' => $offer->shop_id,
+            'offer_id' => $offer->id,
+            'version' => $offer->version,
+            'sentence' => Sentence::decided($draft->draft->offer())->text(),
+            'entry' => OfferEntry::of($offer),
+            'person_id' => $person?->id,
+            'created_at' => now(),
+        ]);
+    }
+}

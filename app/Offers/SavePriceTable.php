@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Offer;
+use App\Models\Placement;
+use App\Models\PriceTable;
+use App\Models\Shop;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use PaperKite\Medium\PlainLink;
+use PaperKite\Medium\TableColumn;
+
+/** Writes a price table: a placement for each of its columns, so that each is counted by itself. */
+final readonly class SavePriceTable
+{
+    public function __construct(private PlaceOffer $place) {}
+
+    /**
+     * @param  list<int>  $offers  by id, from the first column to the last
+     * @param  int|null  $stressed  the offer whose column stands out
+     */
+    public function __invoke(Shop $shop, ?PriceTable $table, string $name, array $offers, ?int $stressed): PriceTable
+    {
+        return DB::transaction(function () use ($shop, $table, $name, $offers, $stressed): PriceTable {
+            if ($shop->priceTables()->where('name', $name)->whereKeyNot($table->id ?? 0)->lockForUpdate()->exists()) {
+                throw ValidationException::withMessages(['name' => "There is a price table called “{$name}” already; choose another name."]);
+            }
+            $saved = $table ?? $shop->priceTables()->make();
+            $saved->fill(['name' => $name])->save();
+            $this->writeColumns($saved, $offers, $stressed);
+            $saved = $saved->refresh()->load(PriceTable::TOLD_WITH);
+            $saved->update(['is_stale' => $saved->copied !== null && hash('sha256', TableSnippet::of($saved, $shop, LookBook::of($shop))) !== $saved->copied]);
+
+            return $saved;
+        });
+    }
+
+    /** @param  list<int>  $offers */
+    private function writeColumns(PriceTable $table, array $offers, ?int $stressed): void
+    {
+        $there = $table->columns()->get()->keyBy('offer_id');
+        // A column that goes keeps its code, since its link may stand somewhere still.
+        $table->columns()->update(['price_table_id' => null, 'table_position' => null, 'is_stressed' => null, 'medium' => (new PlainLink)->key()]);
+        foreach ($offers as $position => $id) {
+            $as = ['page' => $table->name, 'medium' => (new TableColumn)->key(), 'price_table_id' => $table->id, 'table_position' => $position, 'is_stressed' => $id === $stressed ? true : null];
+            $placement = $there->get($id);
+            if ($placement instanceof Placement) {
+                Placement::query()->whereKey($placement->id)->update($as);
+            } else {
+                ($this->place)(Offer::query()->where('shop_id', $table->shop_id)->findOrFail($id), $as);
+            }
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Placement;
+use App\Models\PriceTable;
+use App\Models\Shop;
+use PaperKite\Medium\Placed;
+use PaperKite\Medium\PriceTable as CoreTable;
+
+/** A price table as HTML, as its offers are now. */
+final class TableSnippet
+{
+    /** @param  PriceTable  $table  with all that its columns need */
+    public static function of(PriceTable $table, Shop $shop, LookBook $looks): string
+    {
+        $columns = array_values($table->columns->all());
+        $stressed = array_search(true, array_map(static fn (Placement $placement): bool => $placement->is_stressed === true, $columns), true);
+
+        return (new CoreTable(
+            $table->name,
+            array_map(static fn (Placement $placement): Placed => OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values)->placed($placement), $columns),
+            is_int($stressed) ? $stressed : null,
+        ))->html();
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shopfront;
+
+use App\Models\OfferLine;
+use App\Models\Variant;
+use PaperKite\Time\Moment;
+
+/** One of the goods on the page of an offer. */
+final readonly class OfferedGoods
+{
+    private function __construct(
+        public OfferLine $line,
+        public string $picture,
+        public string $pictureText,
+        public string $price,
+        /** What its variant is told by; blank where the shopper says which, or there is none. */
+        public string $choices,
+        /** @var list<string> what is chosen at first where the shopper says which */
+        public array $preselected,
+        /** @var list<ChoiceView> none where nothing is to be chosen */
+        public array $variants,
+    ) {}
+
+    public static function of(OfferLine $line): self
+    {
+        $product = $line->product;
+        $variant = $line->variant;
+        $lead = $product->lead();
+        $mine = $line->leavesAChoice() ? $product->variants->firstWhere('is_preselected', true) : null;
+
+        return new self(
+            $line,
+            $variant?->picture?->path() ?? $lead->path,
+            $lead->alt,
+            self::price($line, $variant),
+            implode(', ', $variant->choices ?? []),
+            $mine->choices ?? [],
+            $line->leavesAChoice() ? ChoiceView::listOf($product) : [],
+        );
+    }
+
+    private static function price(OfferLine $line, ?Variant $variant): string
+    {
+        $item = $line->toCore();
+
+        return $variant === null
+            ? PriceTag::of($line->product)->shown()
+            : PriceTag::price($item->product, $item->variant, Moment::ofSeconds((int) now()->getTimestamp()))->today->shown();
+    }
+}

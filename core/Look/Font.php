@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Look;
+
+/** What a button is set in: families that are on the reader's machine already, since a copy loads nothing. */
+enum Font: string
+{
+    case Host = 'host';
+    case Plain = 'plain';
+    case Round = 'round';
+    case Serif = 'serif';
+    case Mono = 'mono';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Host => 'as the page',
+            self::Plain => 'plain',
+            self::Round => 'round',
+            self::Serif => 'with serifs',
+            self::Mono => 'even width',
+        };
+    }
+
+    /** The value of CSS's font-family. */
+    public function css(): string
+    {
+        return match ($this) {
+            self::Host => 'inherit',
+            self::Plain => 'system-ui,sans-serif',
+            self::Round => 'ui-rounded,system-ui,sans-serif',
+            self::Serif => 'Georgia,serif',
+            self::Mono => 'ui-monospace,monospace',
+        };
+    }
+}

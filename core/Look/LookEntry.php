@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Look;
+
+use BackedEnum;
+use PaperKite\Text\Line;
+use PaperKite\Text\Sentences;
+use PaperKite\Text\Typed;
+
+/** The form in which a seller writes a look. */
+final readonly class LookEntry
+{
+    private const LARGEST_PICTURE = 1200;
+
+    private function __construct(
+        /** @var array<string, string> sentences by field */
+        public array $errors,
+        public ?string $name,
+        /** `null` where something is wrong. */
+        public ?Look $look,
+    ) {}
+
+    /** @param  PictureFacts|null  $picture  of the picture that the form names; `null` where it names none */
+    public static function read(Typed $typed, ?PictureFacts $picture): self
+    {
+        $wrong = new Sentences;
+        $name = $wrong->at('name', fn () => Line::of($typed->text('name'), 'The name of the look', Look::LONGEST_NAME)->text);
+        $look = new Look(
+            self::colour($typed, 'fill', 'The fill', $wrong),
+            self::colour($typed, 'ink', 'The colour of the words', $wrong),
+            self::colour($typed, 'border', 'The border', $wrong),
+            self::number($typed, 'border_width', 'The border', 0, 12, $wrong),
+            self::number($typed, 'corner', 'The first corner', 0, 60, $wrong),
+            self::number($typed, 'cross_corner', 'The second corner', 0, 60, $wrong),
+            self::choice($typed, 'shadow', 'The shadow', Shadow::None, $wrong),
+            self::number($typed, 'padding_block', 'The room above and below', 0, 60, $wrong),
+            self::number($typed, 'padding_inline', 'The room at the sides', 0, 120, $wrong),
+            self::choice($typed, 'font', 'The font', Font::Plain, $wrong),
+            self::number($typed, 'font_size', 'The size of the words', 10, 48, $wrong),
+            $typed->isOn('is_bold'),
+            self::choice($typed, 'icon', 'The mark', Icon::None, $wrong),
+            self::choice($typed, 'icon_side', 'The side of the mark', Side::Start, $wrong),
+            self::number($typed, 'icon_gap', 'The gap beside the mark', 0, 40, $wrong),
+            self::choice($typed, 'width', 'The width', Width::Own, $wrong),
+            self::number($typed, 'width_percent', 'The part of the page', 10, 100, $wrong, 'percent'),
+            self::choice($typed, 'alignment', 'Where the words stand', Side::Middle, $wrong),
+            $typed->isOn('follows_page'),
+            self::classes($typed, $wrong),
+            self::picture($typed, $picture, $wrong),
+        );
+
+        return new self($wrong->all(), $name, $wrong->all() === [] ? $look : null);
+    }
+
+    private static function colour(Typed $typed, string $key, string $what, Sentences $wrong): Colour
+    {
+        return $wrong->at($key, fn () => Colour::read($typed->text($key), $what)) ?? Colour::of(0, 0, 0);
+    }
+
+    private static function number(Typed $typed, string $key, string $what, int $least, int $most, Sentences $wrong, string $unit = 'px'): int
+    {
+        $text = trim($typed->text($key), ' ');
+        if (preg_match('/\A\d{1,4}\z/', $text) !== 1 || (int) $text < $least || (int) $text > $most) {
+            $wrong->add($key, InvalidLook::number($what, $text, $least, $most, $unit)->getMessage());
+
+            return $least;
+        }
+
+        return (int) $text;
+    }
+
+    /**
+     * @template E of BackedEnum
+     *
+     * @param  E  $default
+     * @return E
+     */
+    private static function choice(Typed $typed, string $key, string $what, BackedEnum $default, Sentences $wrong): BackedEnum
+    {
+        $chosen = $default::tryFrom($typed->text($key));
+        if ($chosen === null) {
+            $wrong->add($key, InvalidLook::choice($what, $typed->text($key))->getMessage());
+        }
+
+        return $chosen ?? $default;
+    }
+
+    /** @return list<string> */
+    private static function classes(Typed $typed, Sentences $wrong): array
+    {
+        $names = preg_split('/\s+/', $typed->text('classes'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        foreach ($names as $name) {
+            if (preg_match('/\A[a-zA-Z][a-zA-Z0-9_-]{0,39}\z/', $name) !== 1) {
+                $wrong->add('classes', InvalidLook::className($name)->getMessage());
+            }
+        }
+
+        return array_values(array_unique($names));
+    }
+
+    private static function picture(Typed $typed, ?PictureFacts $facts, Sentences $wrong): ?ButtonPicture
+    {
+        if ($facts === null) {
+            return null;
+        }
+        $text = trim($typed->text('picture_text'), ' ') === ''
+            ? $wrong->at('picture_text', fn () => throw InvalidLook::pictureWithoutText())
+            : $wrong->at('picture_text', fn () => Line::of($typed->text('picture_text'), 'What stands on the picture', 200)->text);
+        $isPercent = $typed->text('picture_unit') === '%';
+        $size = self::number($typed, 'picture_size', 'The size of the picture', 1, $isPercent ? 100 : self::LARGEST_PICTURE, $wrong, $isPercent ? 'percent' : 'px');
+
+        return new ButtonPicture($facts->path, is_string($text) ? $text : '', $typed->text('picture_side') !== 'height', $size, $isPercent, $facts->width, $facts->height);
+    }
+}

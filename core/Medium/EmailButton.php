@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Medium;
+
+use PaperKite\Look\LookColours;
+
+/**
+ * A button for e-mail: a table of one cell, since mail programs paint a cell's ground more surely than a link's.
+ *
+ * Only the elements and attributes that mail programs keep; with styles and pictures off it stays a link that can be read.
+ */
+final readonly class EmailButton implements Medium
+{
+    public const ELEMENTS = ['table', 'tr', 'td', 'a'];
+
+    public const ATTRIBUTES = ['role', 'border', 'cellpadding', 'cellspacing', 'align', 'bgcolor', 'href', 'dir', 'style'];
+
+    public function key(): string
+    {
+        return 'email';
+    }
+
+    public function label(): string
+    {
+        return 'E-mail button';
+    }
+
+    public function isLive(): bool
+    {
+        return false;
+    }
+
+    public function note(): string
+    {
+        return 'For a newsletter or a letter. A copy: its words and its look stay as they are today.';
+    }
+
+    public function snippet(Placed $placed): string
+    {
+        $look = $placed->look;
+        $colours = LookColours::of($look)->idle;
+        $radius = $look->corner === $look->crossCorner ? "{$look->corner}px" : "{$look->corner}px {$look->crossCorner}px";
+        $cell = Markup::style([
+            'background-color' => $colours->fill->hex(),
+            'border' => $look->borderWidth === 0 ? null : "{$look->borderWidth}px solid {$colours->border->hex()}",
+            'border-radius' => $radius,
+        ]);
+        $link = Markup::style([
+            'display' => 'inline-block',
+            'padding' => "{$look->paddingBlock}px {$look->paddingInline}px",
+            'color' => $colours->ink->hex(),
+            'font-family' => 'Arial, sans-serif',
+            'font-size' => "{$look->fontSize}px",
+            'font-weight' => $look->isBold ? 'bold' : 'normal',
+            'line-height' => "{$look->lineHeight()}px",
+            'text-decoration' => 'none',
+        ]);
+
+        return Markup::open('table', ['role' => 'presentation', 'border' => '0', 'cellpadding' => '0', 'cellspacing' => '0'])
+            .'<tr>'.Markup::open('td', ['align' => 'center', 'bgcolor' => $colours->fill->hex(), 'style' => $cell])
+            .Markup::open('a', ['href' => $placed->url, 'dir' => 'auto', 'style' => $link]).Markup::escaped($look->picture->text ?? $placed->caption).'</a></td></tr></table>';
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Medium;
+
+use PaperKite\Look\ButtonPicture;
+use PaperKite\Look\LookColours;
+
+/**
+ * A button as one HTML element that stands on its own: no script, no style sheet, no price, no payee.
+ *
+ * It carries the idle values of its look; the ring around what has the focus is left to the browser.
+ */
+final readonly class HtmlButton implements Medium
+{
+    public function key(): string
+    {
+        return 'html';
+    }
+
+    public function label(): string
+    {
+        return 'HTML button';
+    }
+
+    public function isLive(): bool
+    {
+        return false;
+    }
+
+    public function note(): string
+    {
+        return 'For any page that takes HTML. A copy: its words and its look stay as they are today; what it sells, what that costs and where it leads follow.';
+    }
+
+    public function snippet(Placed $placed): string
+    {
+        $look = $placed->look;
+        $style = new ButtonStyle($look);
+
+        return Markup::open('a', [
+            'href' => $placed->url,
+            'class' => $look->classes === [] ? null : implode(' ', $look->classes),
+            'dir' => $look->picture === null ? 'auto' : null,
+            'target' => $placed->opensNewTab ? '_blank' : null,
+            'rel' => $placed->opensNewTab ? 'noopener' : null,
+            'style' => $look->picture === null ? Markup::style($style->values(LookColours::of($look)->idle)) : Markup::style(['display' => 'inline-block', 'max-width' => '100%']),
+        ]).($look->picture === null ? $style->content($placed->caption) : $this->picture($look->picture, $placed->base)).'</a>';
+    }
+
+    private function picture(ButtonPicture $picture, string $base): string
+    {
+        return Markup::open('img', [
+            'src' => $base.$picture->path,
+            'alt' => $picture->text,
+            'style' => Markup::style(['display' => 'block', ...$picture->css(), 'max-width' => '100%']),
+        ]);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Medium;
+
+use PaperKite\Money\Money;
+
+/** One of the goods of a placed offer. */
+final readonly class PlacedGoods
+{
+    public function __construct(
+        public string $name,
+        public string $sku,
+        /** A sentence or two in plain text; blank where there is none. */
+        public string $summary,
+        /** A whole address. */
+        public string $picture,
+        public int $quantity,
+        /** Of one piece. */
+        public Money $price,
+    ) {}
+}

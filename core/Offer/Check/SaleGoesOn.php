@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Offer\Check;
+
+use PaperKite\Catalogue\Sale;
+use PaperKite\Offer\Finding;
+use PaperKite\Offer\Proof;
+use PaperKite\Offer\Slot;
+use PaperKite\Time\Moment;
+
+/** A price that is about to go up should not surprise whoever is placing a button today. */
+final readonly class SaleGoesOn implements Check
+{
+    private const SOON_SECONDS = 7 * 86_400;
+
+    public function findings(Proof $proof): array
+    {
+        $findings = [];
+        foreach ($proof->offer->items as $index => $item) {
+            $sale = $item->line()->variant->price->sale ?? $item->product->price?->sale;
+            if ($sale !== null && self::endsSoon($sale, $proof->at)) {
+                $findings[] = Finding::caution(Slot::Product, "The sale price of “{$item->product->name}” ends within a week; copies that show a price go stale then.", $index);
+            }
+        }
+
+        return $findings;
+    }
+
+    private static function endsSoon(Sale $sale, Moment $at): bool
+    {
+        $left = $sale->until === null ? -1 : $sale->until->seconds - $at->seconds;
+
+        return $left > 0 && $left <= self::SOON_SECONDS;
+    }
+}

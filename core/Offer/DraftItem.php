@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Offer;
+
+use PaperKite\Catalogue\Product;
+use PaperKite\Catalogue\Variant;
+use PaperKite\Quote\InvalidQuantity;
+use PaperKite\Quote\Quantity;
+
+/** One of the goods on the desk. */
+final readonly class DraftItem
+{
+    public function __construct(
+        /** `null` where what was picked is not in the shop. */
+        public ?Product $product,
+        /** The SKU of the variant that was picked; blank: the shopper says which. */
+        public string $variant,
+        /** As typed. */
+        public string $quantity,
+    ) {}
+
+    /** With one piece while the quantity is none; `null` where there is no product. */
+    public function read(): ?OfferItem
+    {
+        try {
+            $quantity = Quantity::fromEntry($this->quantity, Offer::LARGEST_QUANTITY);
+        } catch (InvalidQuantity) {
+            $quantity = Quantity::of(1);
+        }
+
+        return $this->product === null ? null : new OfferItem($this->product, $this->pickedVariant(), $quantity);
+    }
+
+    /** Whether a variant was picked that the product hasn't, or has no longer. */
+    public function hasStrayVariant(): bool
+    {
+        return $this->variant !== '' && $this->pickedVariant() === null;
+    }
+
+    private function pickedVariant(): ?Variant
+    {
+        return $this->product?->variant($this->variant);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Looks\GiveFirstLooks;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        foreach (DB::table('shops')->pluck('id')->all() as $id) {
+            GiveFirstLooks::to(is_int($id) ? $id : throw new LogicException('A shop has a number.'));
+        }
+    }
+};

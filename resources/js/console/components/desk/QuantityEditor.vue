@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { Schemas } from '../../../shared/client'
+import SwitchField from '../SwitchField.vue'
+import TextField from '../TextField.vue'
+import SlotInput from './SlotInput.vue'
+
+defineProps<{ canAsk: boolean }>()
+const quantity = defineModel<string>('quantity', { required: true })
+const ask = defineModel<Schemas['AskEntry']>('ask', { required: true })
+defineEmits<{ keep: [] }>()
+
+function change(part: Partial<Schemas['AskEntry']>): void {
+  ask.value = { ...ask.value, ...part }
+}
+</script>
+
+<template>
+  <SlotInput v-model="quantity" label="How many one click adds" inputmode="numeric" is-short @keep="$emit('keep')" />
+  <template v-if="canAsk">
+    <SwitchField
+      class="mt-3"
+      label="Ask the shopper how many"
+      :model-value="ask.is_asked"
+      @update:model-value="(is_asked) => change({ is_asked })"
+    />
+    <div v-if="ask.is_asked" class="mt-3 grid grid-cols-[minmax(0,1fr)_5rem_5rem] gap-3">
+      <TextField
+        label="The question"
+        :model-value="ask.label"
+        note="Blank: How many"
+        @update:model-value="(label) => change({ label })"
+      />
+      <TextField
+        label="From"
+        inputmode="numeric"
+        :model-value="ask.least"
+        @update:model-value="(least) => change({ least })"
+      />
+      <TextField
+        label="To"
+        inputmode="numeric"
+        :model-value="ask.most"
+        @update:model-value="(most) => change({ most })"
+      />
+    </div>
+    <p v-if="ask.is_asked" class="mt-1 text-sm text-pencil">The question begins with the number above.</p>
+  </template>
+  <p v-else class="mt-2 text-sm text-pencil">With several goods in one offer the numbers are set here.</p>
+</template>

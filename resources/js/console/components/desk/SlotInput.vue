@@ -1,0 +1,20 @@
+<script setup lang="ts">
+/** A field of a slot's editor: Enter keeps what is typed. */
+defineProps<{ label: string; placeholder?: string; inputmode?: 'text' | 'numeric' | 'url'; isShort?: boolean }>()
+const model = defineModel<string>({ required: true })
+defineEmits<{ keep: [] }>()
+</script>
+
+<template>
+  <input
+    v-model="model"
+    class="entry"
+    :class="{ '!w-28': isShort }"
+    :placeholder="placeholder ?? ''"
+    :aria-label="label"
+    :inputmode="inputmode ?? 'text'"
+    dir="auto"
+    autocomplete="off"
+    @keydown.enter="$emit('keep')"
+  />
+</template>

@@ -1,0 +1,250 @@
+import { useLocalStorage } from '@vueuse/core'
+import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../shared/client'
+import { useSession } from '../stores/session'
+import { useUndo } from './useUndo'
+
+type Entry = Schemas['OfferEntry']
+
+/** What is kept in this browser of a desk that was left: nothing on it is lost, saved or not. */
+interface Kept {
+  entry: Entry
+  past: Entry[]
+  version: number
+  saved: string
+}
+
+const BLANK_WORDS: Schemas['WordsEntry'] = { idle: '', working: '', added: '', sold_out: '', not_available: '' }
+
+/**
+ * One offer on the desk: what stands there, what is saved of it, and the ways to change that.
+ *
+ * @param id The offer; left out for a new one.
+ */
+export function useDesk(id: number | undefined): {
+  offer: Ref<Schemas['Offer'] | null>
+  entry: Ref<Entry | null>
+  refusal: Ref<Refusal | null>
+  theirs: Ref<Schemas['Offer'] | null>
+  hasNoProducts: Ref<boolean>
+  wasKept: Ref<boolean>
+  isDirty: ComputedRef<boolean>
+  canTakeBack: ComputedRef<boolean>
+  takeBack: () => void
+  beginAnew: () => Promise<void>
+  save: () => Promise<Refusal | null>
+  settle: (keepsMine: boolean) => Promise<Refusal | null>
+  setState: (state: Schemas['OfferState']) => Promise<Refusal | null>
+  place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+  changePlacement: (placement: number, as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+  rememberCopy: (placement: number, digest: string) => Promise<void>
+} {
+  const session = useSession()
+  const offer = ref<Schemas['Offer'] | null>(null)
+  const entry = ref<Entry | null>(null)
+  const saved = ref('')
+  const seen = ref<number | null>(null)
+  const refusal = ref<Refusal | null>(null)
+  const theirs = ref<Schemas['Offer'] | null>(null)
+  const hasNoProducts = ref(false)
+  const wasKept = ref(false)
+  const isDirty = computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value)
+  const { past, canTakeBack, takeBack, startWith } = useUndo(entry)
+  const key = computed(() => `${session.slug}/${offer.value?.id ?? 'new'}`)
+  const desks = useLocalStorage<Record<string, Kept>>('paper-kite-desks', {})
+
+  watch([entry, past], () => {
+    if (!entry.value) return
+    if (offer.value === null && !isDirty.value) return
+    desks.value = {
+      ...desks.value,
+      [key.value]: { entry: entry.value, past: past.value, version: seen.value ?? 0, saved: saved.value },
+    }
+  })
+
+  onMounted(async () => {
+    if (!id) return begin()
+    const { data, refusal: refused } = await outcome(
+      api.GET('/shops/{shop}/offers/{offer}', { params: { path: { shop: session.slug, offer: id } } }),
+    )
+    refusal.value = refused ?? null
+    if (data) restore(data)
+  })
+
+  /** A new sentence has something in every slot; the one that was left unsaved comes back. */
+  async function begin(): Promise<void> {
+    const kept = desks.value[key.value]
+    if (kept) {
+      saved.value = kept.saved
+      startWith(kept.entry, kept.past)
+      wasKept.value = true
+      return
+    }
+    const { data, refusal: refused } = await outcome(
+      api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: { page: 1 } } }),
+    )
+    refusal.value = refused ?? null
+    const first = data?.items.find((product) => !product.is_sold_out) ?? data?.items[0]
+    hasNoProducts.value = data !== undefined && !first
+    if (!first) return
+    const blank: Entry = {
+      items: [{ product_id: first.id, variant: '', quantity: '1' }],
+      destination: 'pay',
+      cart_use: 'just_this',
+      opening: 'same_tab',
+      ask: { is_asked: false, label: '', least: '1', most: '10' },
+      words: BLANK_WORDS,
+      look_id: null,
+      landing: '',
+    }
+    // The default sentence is nobody's work yet, so that leaving it loses nothing.
+    saved.value = JSON.stringify(blank)
+    startWith(blank, [])
+  }
+
+  async function beginAnew(): Promise<void> {
+    forget('new')
+    wasKept.value = false
+    await begin()
+  }
+
+  function restore(taken: Schemas['Offer']): void {
+    const kept = desks.value[`${session.slug}/${taken.id}`]
+    take(taken)
+    if (!kept) return
+    const now = JSON.stringify(taken.entry)
+    const isUnsaved = JSON.stringify(kept.entry) !== kept.saved
+    wasKept.value = isUnsaved && JSON.stringify(kept.entry) !== now
+    startWith(isUnsaved ? kept.entry : taken.entry, kept.past)
+    // A change that began before somebody else's is still one that began before it.
+    if (isUnsaved) seen.value = kept.version
+  }
+
+  function take(taken: Schemas['Offer']): void {
+    offer.value = taken
+    saved.value = JSON.stringify(taken.entry)
+    seen.value = taken.version
+    startWith(taken.entry, past.value)
+  }
+
+  /** What the server says of places and copies, with what stands on the desk left as it is. */
+  function takePlaces(taken: Schemas['Offer']): void {
+    if (offer.value) offer.value = { ...offer.value, placements: taken.placements }
+  }
+
+  function forget(which: string): void {
+    const gone = `${session.slug}/${which}`
+    desks.value = Object.fromEntries(Object.entries(desks.value).filter(([name]) => name !== gone))
+  }
+
+  /** Saves what stands on the desk, where that is something new; a refusal says why not. */
+  async function save(): Promise<Refusal | null> {
+    if (!entry.value || (offer.value && !isDirty.value)) return null
+    if (offer.value) return change(offer.value.id, { ...entry.value, ...(seen.value ? { version: seen.value } : {}) })
+    const { data, refusal: refused } = await outcome(
+      api.POST('/shops/{shop}/offers', { params: { path: { shop: session.slug } }, body: entry.value }),
+    )
+    if (data) {
+      forget('new')
+      wasKept.value = false
+      take(data)
+    }
+    return refused ?? null
+  }
+
+  async function change(which: number, body: Entry): Promise<Refusal | null> {
+    const answer = await api
+      .PUT('/shops/{shop}/offers/{offer}', { params: { path: { shop: session.slug, offer: which } }, body })
+      .catch(() => null)
+    if (answer?.error && 'offer' in answer.error) {
+      theirs.value = answer.error.offer
+      return { message: answer.error.message }
+    }
+    const { data, refusal: refused } = await outcome(
+      answer ? Promise.resolve(answer) : Promise.reject(new Error('The server can’t be reached.')),
+    )
+    if (data) {
+      wasKept.value = false
+      take(data)
+    }
+    return refused ?? null
+  }
+
+  /** After two sellers have changed the same offer: the other sentence is not lost either way. */
+  async function settle(keepsMine: boolean): Promise<Refusal | null> {
+    const other = theirs.value
+    const mine = entry.value
+    theirs.value = null
+    if (!other || !mine) return null
+    if (keepsMine) return change(other.id, { ...mine, version: other.version })
+    past.value = [...past.value, mine]
+    take(other)
+    return null
+  }
+
+  async function setState(state: Schemas['OfferState']): Promise<Refusal | null> {
+    const unsaved = await save()
+    if (unsaved || !offer.value) return unsaved
+    const { data, refusal: refused } = await outcome(
+      api.POST('/shops/{shop}/offers/{offer}/state', {
+        params: { path: { shop: session.slug, offer: offer.value.id } },
+        body: { state },
+      }),
+    )
+    if (data) take(data)
+    return refused ?? null
+  }
+
+  async function place(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
+    const unsaved = await save()
+    if (unsaved || !offer.value) return unsaved
+    const { data, refusal: refused } = await outcome(
+      api.POST('/shops/{shop}/offers/{offer}/placements', {
+        params: { path: { shop: session.slug, offer: offer.value.id } },
+        body: as,
+      }),
+    )
+    if (data) takePlaces(data)
+    return refused ?? null
+  }
+
+  async function changePlacement(placement: number, as: Schemas['PlacementEntry']): Promise<Refusal | null> {
+    const { data, refusal: refused } = await outcome(
+      api.PUT('/shops/{shop}/placements/{placement}', {
+        params: { path: { shop: session.slug, placement } },
+        body: as,
+      }),
+    )
+    if (data) takePlaces(data)
+    return refused ?? null
+  }
+
+  async function rememberCopy(placement: number, digest: string): Promise<void> {
+    const { data } = await outcome(
+      api.POST('/shops/{shop}/placements/{placement}/copied', {
+        params: { path: { shop: session.slug, placement } },
+        body: { digest },
+      }),
+    )
+    if (data) takePlaces(data)
+  }
+
+  return {
+    offer,
+    entry,
+    refusal,
+    theirs,
+    hasNoProducts,
+    wasKept,
+    isDirty,
+    canTakeBack,
+    takeBack,
+    beginAnew,
+    save,
+    settle,
+    setState,
+    place,
+    changePlacement,
+    rememberCopy,
+  }
+}

@@ -1,0 +1,31 @@
+@php $style = new PaperKite\Medium\ButtonStyle($look); @endphp
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>The button in all its states</title>
+<style>
+body { margin: 0; padding: 18px 14px; font: 16px/1.4 system-ui, sans-serif; }
+ul { display: flex; flex-wrap: wrap; gap: 14px 20px; align-items: flex-end; margin: 0; padding: 0; list-style: none; }
+li { max-width: 100%; }
+li.wide { width: 100%; }
+small { display: block; margin-top: 4px; font-size: 12px; opacity: .8; }
+[aria-busy] { cursor: progress; }
+{!! $css !!}
+</style>
+</head>
+<body>
+<ul>
+@foreach ($states as $state)
+<li @class(['wide' => $look->width !== PaperKite\Look\Width::Own])>
+@if ($look->picture !== null)
+<img src="{{ $base.$look->picture->path }}" alt="{{ $look->picture->text }}" style="{{ PaperKite\Medium\Markup::style(['display' => 'block', ...$look->picture->css(), 'max-width' => '100%', 'opacity' => $state['isOff'] ? '.5' : null]) }}">
+@else
+<span class="button" dir="auto" @if ($state['isOff']) aria-disabled="true" @endif @if ($state['isBusy']) aria-busy="true" @endif>{!! $style->content($state['words']) !!}</span>
+@endif
+<small>{{ $state['label'] }}</small>
+</li>
+@endforeach
+</ul>
+</body>
+</html>

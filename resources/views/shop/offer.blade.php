@@ -1,0 +1,34 @@
+<x-shop.layout :shop="$shop" :title="$caption">
+<form method="post" action="/o/{{ $placement->code }}" class="offer-page" novalidate>
+@foreach ($goods as $i => $each)
+@php $product = $each->line->product; @endphp
+<section class="offered" data-goods>
+<img src="{{ $each->picture }}" alt="{{ $each->pictureText }}" width="260" height="260" data-lead="{{ $each->picture }}">
+<div>
+@if ($loop->first && count($goods) === 1)<h1 dir="auto">{{ $product->name }}</h1>@else<h2 dir="auto">{{ $product->name }}</h2>@endif
+<p class="price">@if ($each->line->quantity > 1 && $ask === null){{ $each->line->quantity }} × @endif<span data-price>{{ $each->price }}</span> <s data-was></s></p>
+@if ($each->choices !== '')<p class="stock" dir="auto">{{ $each->choices }}</p>@endif
+@if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
+@if ($each->variants !== [])
+<div data-variants="{{ json_encode($each->variants, JSON_THROW_ON_ERROR) }}">
+<x-shop.options :options="$product->options" :chosen="$answer->choices[$i] ?? $each->preselected" name="choice[{{ $i }}]" />
+</div>
+<p class="stock" data-stock aria-live="polite"></p>
+@endif
+@isset($answer->choiceErrors[$i])<p class="field-error" role="alert">{{ $answer->choiceErrors[$i] }}</p>@endisset
+</div>
+</section>
+@endforeach
+<div class="offer-end">
+@if ($ask !== null)
+<div class="field">
+<label for="quantity" dir="auto">{{ $ask->label }}</label>
+<input id="quantity" name="quantity" value="{{ $answer->quantity ?? $goods[0]->line->quantity }}" inputmode="numeric" autocomplete="off" aria-describedby="quantity-limits @if ($answer->quantityError) quantity-error @endif" @if ($answer->quantityError) aria-invalid="true" @endif>
+<p class="bill-why" id="quantity-limits">{{ $ask->least }} to {{ $ask->most }}</p>
+@if ($answer->quantityError)<p class="field-error" id="quantity-error" role="alert">{{ $answer->quantityError }}</p>@endif
+</div>
+@endif
+<button class="button" dir="auto">{{ $caption }}</button>
+</div>
+</form>
+</x-shop.layout>
