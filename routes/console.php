@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Console\ButtonPreviewController;
 use App\Http\Controllers\Console\CheckoutRulesController;
+use App\Http\Controllers\Console\ConsoleController;
 use App\Http\Controllers\Console\CopyController;
 use App\Http\Controllers\Console\CouponController;
 use App\Http\Controllers\Console\LookController;
+use App\Http\Controllers\Console\NamesController;
 use App\Http\Controllers\Console\OfferController;
 use App\Http\Controllers\Console\OfferHistoryController;
 use App\Http\Controllers\Console\OfferProofController;
@@ -22,6 +24,7 @@ use App\Http\Controllers\Console\ProductController;
 use App\Http\Controllers\Console\RefusedEventController;
 use App\Http\Controllers\Console\RulesController;
 use App\Http\Controllers\Console\ShopController;
+use App\Http\Controllers\Console\ShopfrontRulesController;
 use App\Http\Controllers\Console\SignInController;
 use Illuminate\Support\Facades\Route;
 
@@ -47,6 +50,9 @@ Route::prefix('api')->group(function (): void {
             Route::get('coupons', [CouponController::class, 'list']);
             Route::post('coupons', [CouponController::class, 'create']);
             Route::put('coupons/{coupon}', [CouponController::class, 'change']);
+            Route::get('shopfront', [ShopfrontRulesController::class, 'show']);
+            Route::put('shopfront', [ShopfrontRulesController::class, 'change']);
+            Route::put('names', NamesController::class);
             Route::put('payee', PayeeController::class)->middleware('throttle:sign-in');
 
             Route::post('pictures', PictureController::class);
@@ -97,4 +103,4 @@ Route::prefix('preview/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->
 });
 
 // Every other address is a view of the console.
-Route::view('{any}', 'console')->where('any', '.*');
+Route::get('{any}', ConsoleController::class)->where('any', '.*');

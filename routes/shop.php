@@ -15,6 +15,7 @@ use App\Http\Controllers\Shop\TakeController;
 use App\Http\Controllers\Shop\TextController;
 use App\Http\Controllers\Shop\ThankYouController;
 use App\Http\Middleware\FindShop;
+use App\Http\Middleware\KnowCheckout;
 use App\Http\Middleware\ShopperHeaders;
 use Illuminate\Support\Facades\Route;
 
@@ -39,9 +40,6 @@ Route::middleware('shopper')->group(function (): void {
     Route::post('/cart', [CartController::class, 'edit']);
     Route::post('/cart/add', [CartController::class, 'add']);
 
-    Route::get('/checkout/{ref}', [CheckoutController::class, 'show']);
-    Route::post('/checkout/{ref}', [CheckoutController::class, 'submit']);
-
     Route::get('/return/{reference}', ReturnController::class);
     Route::get('/cancelled/{reference}', CancelledController::class);
     Route::get('/thanks/{token}', [ThankYouController::class, 'show']);
@@ -54,6 +52,12 @@ Route::middleware('shopper')->group(function (): void {
     Route::post('/link/{token}', [AccountController::class, 'use']);
     Route::get('/terms', [TextController::class, 'terms']);
     Route::get('/policy', [TextController::class, 'policy']);
+
+    // The seller names the checkout's address; the ones that it had lead on.
+    Route::middleware(KnowCheckout::class)->where(['checkout' => '[a-z0-9-]{2,40}', 'ref' => '[0-9A-Za-z_-]{12}'])->group(function (): void {
+        Route::get('/{checkout}/{ref}', [CheckoutController::class, 'show']);
+        Route::post('/{checkout}/{ref}', [CheckoutController::class, 'submit']);
+    });
 
     // Any other address of a shop says so in the shop's look, and a former host leads on.
     Route::get('{any}', static fn () => abort(404))->where('any', '.*');

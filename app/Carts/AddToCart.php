@@ -7,6 +7,7 @@ namespace App\Carts;
 use App\Models\Cart;
 use App\Models\Placement;
 use App\Models\Shop;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 
 /** Puts goods into a cart: the shopper's one shared cart, or a cart of its own. Runs inside a transaction. */
@@ -40,19 +41,21 @@ final readonly class AddToCart
      *
      * @throws TooManyCarts
      */
-    public function alone(Placement $placement, Visitor $visitor, array $goods, Request $request): Cart
+    public function alone(Shop $shop, Visitor $visitor, array $goods, ?Placement $placement, Request $request): Cart
     {
         $now = now();
         $earlier = $visitor->isNew ? null : Cart::query()
-            ->where(['shop_id' => $placement->shop_id, 'visitor' => $visitor->digest(), 'last_placement_id' => $placement->id])
+            ->where(['shop_id' => $shop->id, 'visitor' => $visitor->digest(), 'last_placement_id' => $placement?->id])
             ->whereNull('shared_by')
+            ->whereNull('last_take')
             ->where('last_added_at', '>', $now->subSeconds($this->sameClickSeconds))
-            ->whereHas('lines')
+            // Two buttons of the shop's own are told apart by what they sell.
+            ->whereHas('lines', static fn (Builder $lines) => $lines->where(['product_id' => $goods[0]->product->id, 'variant_id' => $goods[0]->variant?->id]))
             ->first();
         if ($earlier !== null) {
             return $earlier;
         }
-        $cart = $this->carts->alone($placement->shop, $visitor, $request, ['last_placement_id' => $placement->id, 'last_added_at' => $now] + $this->landing($placement));
+        $cart = $this->carts->alone($shop, $visitor, $request, ['last_placement_id' => $placement?->id, 'last_added_at' => $now] + $this->landing($placement));
         ($this->addLines)($cart, $goods, $placement);
 
         return $cart;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Text\RichText;
+use PaperKite\Shopfront\ButtonSet;
+use PaperKite\Shopfront\ShopfrontEntry;
 use PaperKite\Text\Typed;
 
 /** What a product’s form says besides the product itself. */
@@ -25,6 +27,8 @@ final readonly class ProductExtras
         public array $pictures,
         public array $addOns,
         public array $stockSeen,
+        /** @var array<string, string> buttons by surface, where they differ from the shop's */
+        public array $buttons,
     ) {}
 
     public static function of(Typed $typed): self
@@ -40,6 +44,7 @@ final readonly class ProductExtras
             array_values(array_filter(array_map(PictureEntry::of(...), array_slice($typed->items('pictures'), 0, self::MOST_PICTURES)))),
             $typed->ids('add_ons'),
             array_filter($seen, static fn (?int $stock): bool => $stock !== null),
+            array_map(static fn (ButtonSet $set): string => $set->value, ShopfrontEntry::buttons($typed->part('buttons'))),
         );
     }
 

@@ -87,6 +87,7 @@ final readonly class SaveProduct
             'low_stock' => $entered->lowStock,
             'options' => $entered->options,
             'has_variants' => $entered->variants !== [],
+            'buttons' => $extras->buttons === [] ? null : $extras->buttons,
             'traits' => $entered->traits === [] ? null : array_map(static fn (EnteredTrait $trait): array => ['name' => $trait->name, 'values' => $trait->values], $entered->traits),
         ];
     }

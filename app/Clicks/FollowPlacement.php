@@ -82,7 +82,7 @@ final readonly class FollowPlacement
         $offer = $placement->offer;
         $cart = DB::transaction(function () use ($placement, $offer, $goods, $visitor, $request, $counts): Cart {
             $cart = $offer->destination === Destination::Pay && $offer->cart_use === CartUse::JustThis
-                ? $this->add->alone($placement, $visitor, $goods, $request)
+                ? $this->add->alone($placement->shop, $visitor, $goods, $placement, $request)
                 : $this->add->toShared($placement->shop, $visitor, $goods, $placement, $request);
             if ($counts) {
                 ($this->record)($placement, $request);
@@ -92,7 +92,7 @@ final readonly class FollowPlacement
         }, 3);
 
         return match ($offer->destination) {
-            Destination::Pay => "/checkout/{$cart->ref}",
+            Destination::Pay => $placement->shop->checkoutPath($cart->ref),
             Destination::Stay => $this->landing($placement) ?? '/?after=added',
             Destination::Cart, Destination::Choose => '/cart',
         };
@@ -118,7 +118,7 @@ final readonly class FollowPlacement
     {
         $ref = $visitor->isNew ? null : Cart::query()->where(['shop_id' => $shop->id, 'shared_by' => $visitor->digest()])->value('ref');
 
-        return is_string($ref) ? "/checkout/{$ref}" : '/cart';
+        return is_string($ref) ? $shop->checkoutPath($ref) : '/cart';
     }
 
     /** The seller's own address, if its host is listed still. */

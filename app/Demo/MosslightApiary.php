@@ -15,6 +15,7 @@ use PaperKite\Link\PlacementCode;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Opening;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -52,15 +53,22 @@ final readonly class MosslightApiary
 
         $this->rules->load($shop);
         $goods = $this->goods->load($shop);
+        $looks = $shop->looks()->pluck('id', 'name');
         $offers = [
-            $this->offer($shop, $goods['honey-340'], 1, Destination::Pay, CartUse::JustThis, null, OfferState::Live),
-            $this->offer($shop, $goods['candle'], 2, Destination::Cart, CartUse::WithCart, 'Two for the long table', OfferState::Live),
-            $this->offer($shop, $goods['starter-hive'], 1, Destination::Choose, CartUse::JustThis, null, OfferState::Draft),
+            $this->offer($shop, [[$goods['honey-340'], 1]], Destination::Pay, OfferState::Live),
+            $this->offer($shop, [[$goods['candle'], 2]], Destination::Cart, OfferState::Live, ['caption' => 'Two for the long table', 'cart_use' => CartUse::WithCart]),
+            $this->offer($shop, [[$goods['starter-hive'], 1]], Destination::Choose, OfferState::Draft),
+            $this->offer($shop, [[$goods['honey-170'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'A small jar']),
+            $this->offer($shop, [[$goods['honey-340'], 3]], Destination::Pay, OfferState::Live, ['caption' => 'Three for the winter', 'look_id' => $looks['Moss']]),
+            $this->offer($shop, [[$goods['honey-340'], 1], [$goods['candle'], 1]], Destination::Cart, OfferState::Live, ['caption' => 'Honey and light', 'look_id' => $looks['Luggage tag'], 'opening' => Opening::NewTab]),
         ];
         $placements = [
             $this->placement($offers[0], $chance, 'Hedge & Hollow: April in the apiary'),
-            $this->placement($offers[1], $chance, 'Candle workshop page'),
+            $this->placement($offers[1], $chance, 'Candle workshop page', ['copied' => hash('sha256', 'Two candles'), 'copied_at' => now()->subDays(20), 'is_stale' => true]),
+            $this->placement($offers[0], $chance, 'Jar label', ['medium' => 'qr', 'label' => 'jar']),
+            $this->placement($offers[5], $chance, 'May letter', ['medium' => 'email', 'label' => 'may-letter']),
         ];
+        $this->priceTable($shop, 'Honey by the jar', [$offers[3], $offers[0], $offers[4]], $chance);
         $this->clicks($placements, $chance);
         $this->orders->load($shop->refresh(), $placements, $chance);
     }
@@ -70,17 +78,33 @@ final readonly class MosslightApiary
         return new Randomizer(new Mt19937(self::SEED));
     }
 
-    private function offer(Shop $shop, Product $product, int $quantity, Destination $destination, CartUse $cartUse, ?string $caption, OfferState $state): Offer
+    /**
+     * @param  non-empty-list<array{Product, int}>  $goods  each with its quantity
+     * @param  array<string, mixed>  $with
+     */
+    private function offer(Shop $shop, array $goods, Destination $destination, OfferState $state, array $with = []): Offer
     {
-        $offer = $shop->offers()->create(['destination' => $destination, 'cart_use' => $cartUse, 'caption' => $caption, 'state' => $state]);
-        $offer->lines()->create(['shop_id' => $shop->id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
+        $offer = $shop->offers()->create($with + ['destination' => $destination, 'cart_use' => CartUse::JustThis, 'opening' => Opening::SameTab, 'state' => $state]);
+        foreach ($goods as $position => [$product, $quantity]) {
+            $offer->lines()->create(['shop_id' => $shop->id, 'position' => $position, 'product_id' => $product->id, 'quantity' => $quantity]);
+        }
 
         return $offer;
     }
 
-    private function placement(Offer $offer, Randomizer $chance, string $page): Placement
+    /** @param  array<string, mixed>  $with */
+    private function placement(Offer $offer, Randomizer $chance, string $page, array $with = []): Placement
     {
-        return $offer->placements()->create(['shop_id' => $offer->shop_id, 'code' => PlacementCode::random($chance)->text, 'page' => $page]);
+        return $offer->placements()->create($with + ['shop_id' => $offer->shop_id, 'code' => PlacementCode::random($chance)->text, 'page' => $page, 'medium' => 'html']);
+    }
+
+    /** @param  list<Offer>  $offers  from the first column to the last; the second stands out */
+    private function priceTable(Shop $shop, string $name, array $offers, Randomizer $chance): void
+    {
+        $table = $shop->priceTables()->create(['name' => $name]);
+        foreach ($offers as $position => $offer) {
+            $this->placement($offer, $chance, $name, ['medium' => 'price_table', 'price_table_id' => $table->id, 'table_position' => $position, 'is_stressed' => $position === 1 ? true : null]);
+        }
     }
 
     /** @param  list<Placement>  $placements */

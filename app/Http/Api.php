@@ -25,6 +25,7 @@ use PaperKite\Offer\Slot;
 use PaperKite\Offer\WordSource;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
+use PaperKite\Shopfront\AfterAdding;
 
 /** What is true of the console's whole interface. */
 #[OA\OpenApi(openapi: '3.1.0')]
@@ -38,6 +39,7 @@ use PaperKite\Quote\ShippingMeasure;
         new OA\Schema(schema: 'Opening', type: 'string', enum: Opening::class),
         new OA\Schema(schema: 'ButtonState', type: 'string', enum: ButtonState::class),
         new OA\Schema(schema: 'WordSource', type: 'string', enum: WordSource::class),
+        new OA\Schema(schema: 'AfterAdding', type: 'string', enum: AfterAdding::class),
         new OA\Schema(schema: 'Shadow', type: 'string', enum: Shadow::class),
         new OA\Schema(schema: 'Font', type: 'string', enum: Font::class),
         new OA\Schema(schema: 'Icon', type: 'string', enum: Icon::class),

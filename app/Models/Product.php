@@ -50,6 +50,7 @@ use PaperKite\Money\Money;
  * @property list<Option> $options
  * @property bool $has_variants
  * @property list<array{name: string, values: list<string>}>|null $traits
+ * @property array<string, string>|null $buttons
  * @property Collection<int, Variant> $variants
  * @property Collection<int, Picture> $pictures
  * @property Collection<int, Category> $categories
@@ -63,7 +64,7 @@ final class Product extends Model
     protected function casts(): array
     {
         return [
-            'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array',
+            'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
             'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
             'allows_back_order' => 'boolean', 'has_variants' => 'boolean',
         ];

@@ -7,12 +7,14 @@ namespace App\Models;
 use App\Checkout\CheckoutRulesCast;
 use App\Looks\GiveFirstLooks;
 use App\Offers\StateWordsCast;
+use App\Shopfront\ShopfrontRulesCast;
 use App\Shops\ShopRulesCast;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Money\Currency;
@@ -20,6 +22,7 @@ use PaperKite\Money\Money;
 use PaperKite\Offer\ShopSetting;
 use PaperKite\Offer\StateWords;
 use PaperKite\Quote\ShopRules;
+use PaperKite\Shopfront\ShopfrontRules;
 
 /**
  * @property int $id
@@ -35,6 +38,8 @@ use PaperKite\Quote\ShopRules;
  * @property string|null $payee
  * @property int|null $look_id
  * @property StateWords $words
+ * @property string $checkout_slug
+ * @property ShopfrontRules $shopfront
  * @property int $last_order_number
  * @property Collection<int, Person> $people
  */
@@ -43,7 +48,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class];
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class, 'shopfront' => ShopfrontRulesCast::class];
     }
 
     protected static function booted(): void
@@ -104,6 +109,19 @@ final class Shop extends Model
         $port = config('kite.port');
 
         return config()->string('kite.scheme')."://{$this->host}".(is_scalar($port) && (string) $port !== '' ? ":{$port}" : '');
+    }
+
+    /** The address of a cart's checkout, at the shop's host. */
+    public function checkoutPath(string $ref): string
+    {
+        return "/{$this->checkout_slug}/{$ref}";
+    }
+
+    /** A shop is found by the slugs that it has left, too. */
+    public function resolveRouteBinding(mixed $value, mixed $field = null): ?self
+    {
+        return self::query()->where('slug', $value)->first()
+            ?? self::query()->whereIn('id', DB::table('former_slugs')->where('slug', $value)->select('shop_id'))->first();
     }
 
     /** @return BelongsToMany<Person, $this> */

@@ -16,6 +16,7 @@ use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
 use PaperKite\Quote\ShippingWords;
 use PaperKite\Quote\Unquotable;
+use PaperKite\Shopfront\Surface;
 use PaperKite\Time\Moment;
 use Symfony\Component\Intl\Countries;
 
@@ -45,10 +46,11 @@ final readonly class ProductPage
         $product->load(['variants.picture', 'pictures', 'addOns.variants']);
         $variants = ChoiceView::listOf($product);
 
-        return response()->view('shop.product', [
+        return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
             'shop' => $shop,
             'product' => $product,
             'tag' => PriceTag::of($product),
+            'buttons' => GoodsButton::listOf($shop, $product, $request->boolean('glance') ? Surface::Glance : Surface::Product),
             'variants' => $variants,
             'chosen' => $choices,
             'now' => $this->variantOf($variants, $choices),

@@ -60,7 +60,7 @@ final readonly class FollowOpenLink
 
         return new OpenedWay(match (true) {
             $taken->toChoose !== [] => $this->choice($taken->toChoose),
-            $isAlone => "/checkout/{$cart->ref}",
+            $isAlone => $shop->checkoutPath($cart->ref),
             $to === OpenDestination::Stay => $link->back ?? '/?after=added',
             default => '/cart',
         }, true);

@@ -55,7 +55,7 @@ final readonly class PriceTable
             'align-items' => 'flex-start',
             'justify-content' => 'space-between',
             'margin' => '0',
-            'padding' => '20px',
+            'padding' => $isStressed ? '15px 20px 20px' : '20px',
             'border-top' => $isStressed ? "6px solid {$placed->look->fill->hex()}" : '1px solid currentColor',
             'box-sizing' => 'border-box',
             ...($isStressed ? ['box-shadow' => '0 1px 10px rgba(24,34,45,.18)'] : []),

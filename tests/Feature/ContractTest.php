@@ -75,6 +75,7 @@ final class ContractTest extends TestCase
         yield 'the history of an offer' => ['/shops/mosslight/offers/{offer}/history', 'OfferHistory'];
         yield 'the looks' => ['/shops/mosslight/looks', 'LookList'];
         yield 'the price tables' => ['/shops/mosslight/price-tables', 'PriceTableList'];
+        yield 'the shopfront' => ['/shops/mosslight/shopfront', 'Shopfront'];
         yield 'the stale copies' => ['/shops/mosslight/copies', 'StaleCopyList'];
         yield 'the orders' => ['/shops/mosslight/orders', 'OrderList'];
         yield 'an order' => ['/shops/mosslight/orders/{number}', 'Order'];

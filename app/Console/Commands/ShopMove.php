@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Shop;
+use App\Shops\RenameShop;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 final class ShopMove extends Command
 {
@@ -16,29 +17,27 @@ final class ShopMove extends Command
 
     protected $description = 'Moves a shop to another host; the old one leads there for good';
 
-    public function handle(): int
+    public function handle(RenameShop $rename): int
     {
         $slug = $this->text('slug');
-        $host = strtolower($this->text('host'));
         $shop = Shop::query()->where('slug', $slug)->first();
-        $problem = match (true) {
-            $shop === null => "No shop has the slug “{$slug}”.",
-            filter_var($host, FILTER_VALIDATE_DOMAIN, FILTER_FLAG_HOSTNAME) === false => "“{$host}” is not a host name; give one without scheme and port.",
-            $shop->host === $host => "{$shop->name} is at {$host} already.",
-            $host === config('kite.console_host'), Shop::query()->where('host', $host)->exists(),
-            DB::table('former_hosts')->where('host', $host)->where('shop_id', '!=', $shop->id)->exists() => 'This host is taken; choose another.',
-            default => null,
-        };
-        if ($shop === null || $problem !== null) {
-            $this->error((string) $problem);
+        if ($shop === null) {
+            $this->error("No shop has the slug “{$slug}”.");
 
             return self::FAILURE;
         }
-        DB::transaction(function () use ($shop, $host): void {
-            DB::table('former_hosts')->where('host', $host)->delete();
-            DB::table('former_hosts')->insert(['host' => $shop->host, 'shop_id' => $shop->id]);
-            $shop->update(['host' => $host]);
-        });
+        if ($shop->host === strtolower($this->text('host'))) {
+            $this->error("{$shop->name} is at {$shop->host} already.");
+
+            return self::FAILURE;
+        }
+        try {
+            $shop = $rename($shop, $shop->name, $shop->slug, $this->text('host'), $shop->checkout_slug);
+        } catch (ValidationException $refused) {
+            $this->error($refused->getMessage());
+
+            return self::FAILURE;
+        }
         $this->info("{$shop->name} is at {$shop->base()} now; its old address leads there.");
 
         return self::SUCCESS;

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'ProductEntry',
     description: 'As typed; amounts with a point, moments as the shop’s clock shows them.',
-    required: ['name', 'sku', 'summary', 'description', 'price', 'sale_price', 'sale_from', 'sale_until', 'cost', 'tax_class', 'weight', 'weight_unit', 'shipping_first', 'shipping_more', 'picture', 'tracks_stock', 'stock', 'allows_back_order', 'low_stock', 'categories', 'traits', 'add_ons', 'pictures', 'options', 'variants'],
+    required: ['name', 'sku', 'summary', 'description', 'price', 'sale_price', 'sale_from', 'sale_until', 'cost', 'tax_class', 'weight', 'weight_unit', 'shipping_first', 'shipping_more', 'picture', 'tracks_stock', 'stock', 'allows_back_order', 'low_stock', 'categories', 'traits', 'add_ons', 'pictures', 'options', 'variants', 'buttons'],
     properties: [
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'sku', type: 'string'),
@@ -42,6 +42,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'id', type: 'integer'),
             new OA\Property(property: 'alt', type: 'string'),
         ], type: 'object')),
+        new OA\Property(property: 'buttons', ref: '#/components/schemas/ButtonsEntry', description: 'By surface; blank: as the shop has it.'),
         new OA\Property(property: 'options', type: 'array', items: new OA\Items(ref: '#/components/schemas/OptionEntry')),
         new OA\Property(property: 'variants', type: 'array', items: new OA\Items(ref: '#/components/schemas/VariantEntry')),
     ],

@@ -40,6 +40,10 @@ final readonly class ShopResource
         public string $name,
         #[OA\Property(description: 'The shop’s own origin.')]
         public string $base,
+        #[OA\Property]
+        public string $host,
+        #[OA\Property(description: 'The first part of the checkout’s address.')]
+        public string $checkout_slug,
         #[OA\Property(description: 'ISO 4217.')]
         public string $currency,
         #[OA\Property(description: 'The account that is paid.')]
@@ -78,6 +82,8 @@ final readonly class ShopResource
             $shop->slug,
             $shop->name,
             $shop->base(),
+            $shop->host,
+            $shop->checkout_slug,
             $shop->currency,
             $shop->payee,
             $shop->isReady(),

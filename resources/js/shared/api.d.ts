@@ -151,6 +151,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Every address that the shop leaves leads to it for good. */
+        put: operations["renameShop"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers": {
         parameters: {
             query?: never;
@@ -555,6 +572,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/shopfront": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shopfront"];
+        put: operations["changeShopfront"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/sign-in": {
         parameters: {
             query?: never;
@@ -619,6 +652,8 @@ export interface components {
         ButtonState: "idle" | "working" | "added" | "sold_out" | "not_available";
         /** @enum {string} */
         WordSource: "placement" | "offer" | "surface" | "shop" | "built_in";
+        /** @enum {string} */
+        AfterAdding: "stay" | "cart" | "checkout" | "address";
         /** @enum {string} */
         Shadow: "none" | "soft" | "edge";
         /** @enum {string} */
@@ -839,6 +874,8 @@ export interface components {
                 id: number;
                 alt: string;
             }[];
+            /** @description By surface; blank: as the shop has it. */
+            buttons: components["schemas"]["ButtonsEntry"];
             options: components["schemas"]["OptionEntry"][];
             variants: components["schemas"]["VariantEntry"][];
         };
@@ -913,6 +950,40 @@ export interface components {
                 country: string;
                 tax_class: string;
             };
+        };
+        /** @description By surface. */
+        ButtonsEntry: {
+            /** @description What is sent about a shop's own pages, and about its names. */
+            list: string;
+            product: string;
+            glance: string;
+        };
+        /** @description By surface and what the button does; blank: as built in. */
+        CaptionsEntry: {
+            list_cart: string;
+            list_pay: string;
+            product_cart: string;
+            product_pay: string;
+            glance_cart: string;
+            glance_pay: string;
+        };
+        ShopfrontEntry: {
+            buttons: components["schemas"]["ButtonsEntry"];
+            captions: components["schemas"]["CaptionsEntry"];
+            words: components["schemas"]["WordsEntry"];
+            after_adding: components["schemas"]["AfterAdding"];
+            has_notice: boolean;
+            notice_leads: components["schemas"]["AfterAdding"];
+            address: string;
+        };
+        NamesEntry: {
+            name: string;
+            /** @description In the console’s addresses. */
+            slug: string;
+            /** @description Where the shop is. */
+            host: string;
+            /** @description The first part of the checkout’s address. */
+            checkout_slug: string;
         };
         OfferStateEntry: {
             state: components["schemas"]["OfferState"];
@@ -1005,6 +1076,11 @@ export interface components {
             hosts: string[];
             after_paying: string;
             after_cancelling: string;
+        };
+        /** @description One of a short list. */
+        Choice: {
+            value: string;
+            label: string;
         };
         /** @description One of each choice: what could be a variant. */
         Combination: {
@@ -1407,6 +1483,9 @@ export interface components {
             name: string;
             /** @description The shop’s own origin. */
             base: string;
+            host: string;
+            /** @description The first part of the checkout’s address. */
+            checkout_slug: string;
             /** @description ISO 4217. */
             currency: string;
             /** @description The account that is paid. */
@@ -1431,11 +1510,25 @@ export interface components {
             /** @description Attributes that products of the shop have. */
             trait_names: string[];
         };
+        Shopfront: {
+            entry: components["schemas"]["ShopfrontEntry"];
+            surfaces: components["schemas"]["Surface"][];
+            /** @description What can follow adding. */
+            ways: components["schemas"]["Choice"][];
+        };
         /** @description Some words of two sentences: in both, in the earlier one only, or in the later one only. */
         Stretch: {
             text: string;
             was_there: boolean;
             is_there: boolean;
+        };
+        /** @description Where a product stands with buttons beside it. */
+        Surface: {
+            /** @enum {string} */
+            value: "list" | "product" | "glance";
+            label: string;
+            /** @description The buttons that can stand there. */
+            sets: components["schemas"]["Choice"][];
         };
         TableColumn: {
             offer_id: number;
@@ -1785,6 +1878,33 @@ export interface operations {
                     "application/json": components["schemas"]["LookList"];
                 };
             };
+        };
+    };
+    renameShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["NamesEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     offers: {
@@ -2656,6 +2776,55 @@ export interface operations {
                     "application/json": components["schemas"]["Shop"];
                 };
             };
+        };
+    };
+    shopfront: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shopfront"];
+                };
+            };
+        };
+    };
+    changeShopfront: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ShopfrontEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shopfront"];
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     signIn: {

@@ -8,14 +8,14 @@ interface Choice {
 }
 
 /** Shows price, stock and picture of what is chosen, for each of the goods on a page, and marks the choices that are sold out. */
-export function followChoices(): void {
-  for (const group of document.querySelectorAll<HTMLElement>('[data-variants]')) followChoicesOf(group)
+export function followChoices(within: ParentNode = document): void {
+  for (const group of within.querySelectorAll<HTMLElement>('[data-variants]')) followChoicesOf(group)
 }
 
 function followChoicesOf(group: HTMLElement): void {
   const variants = JSON.parse(group.dataset.variants ?? '[]') as Choice[]
   const options = [...group.querySelectorAll('fieldset')]
-  const scope = group.closest<HTMLElement>('[data-goods]') ?? document
+  const scope = group.closest<HTMLElement>('[data-goods], dialog') ?? document
   const show = (): void => {
     const chosen = options.map((option) => option.querySelector<HTMLInputElement>('input:checked')?.value)
     markSoldOut(options, chosen, variants)

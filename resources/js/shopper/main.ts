@@ -1,4 +1,6 @@
+import { addInPlace } from './add'
 import { followChoices } from './choices'
+import { glance } from './glance'
 import { sendOnce } from './once'
 import { reckonLive } from './reckon'
 
@@ -7,3 +9,5 @@ document.documentElement.classList.add('scripted')
 reckonLive()
 sendOnce()
 followChoices()
+addInPlace()
+glance()

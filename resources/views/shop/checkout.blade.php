@@ -11,7 +11,7 @@ $wrong = count($errors) + count($lineErrors);
 @if ($wrong > 0)
 <p class="notice" role="alert">{{ $wrong === 1 ? 'One thing is' : "{$wrong} things are" }} still to be put right; each is marked below. Nothing was paid.</p>
 @endif
-<form method="post" action="/checkout/{{ $cart->ref }}" class="two-columns" novalidate data-once data-live>
+<form method="post" action="{{ $shop->checkoutPath($cart->ref) }}" class="two-columns" novalidate data-once data-live>
 <input type="hidden" name="digest" value="{{ $digest }}">
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">Pay</button>

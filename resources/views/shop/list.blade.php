@@ -12,7 +12,7 @@
 @if ($products->isEmpty())
 <p class="lead">The shelves are empty for now.</p>
 @else
-<x-shop.goods :products="$products" />
+<x-shop.goods :products="$products" :shop="$shop" has-buttons />
 @if ($products->hasPages())
 @php $within = $category === null ? '' : "category={$category->id}&"; @endphp
 <nav class="pages" aria-label="Pages">

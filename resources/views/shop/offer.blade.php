@@ -1,4 +1,4 @@
-<x-shop.layout :shop="$shop" :title="$caption">
+<x-shop.layout :shop="$shop" :title="$caption" :css="$css">
 <form method="post" action="/o/{{ $placement->code }}" class="offer-page" novalidate>
 @foreach ($goods as $i => $each)
 @php $product = $each->line->product; @endphp

@@ -1,64 +1,6 @@
-@php
-use App\Shopfront\PriceTag;
-$lead = $product->lead();
-@endphp
+@php use App\Shopfront\PriceTag; @endphp
 <x-shop.layout :shop="$shop" :title="$product->name">
-<div class="product">
-<div class="product-pictures">
-<img src="{{ $now?->picture ?? $lead->path }}" alt="{{ $lead->alt }}" width="420" height="420" data-lead="{{ $lead->path }}">
-@if ($product->pictures->count() > 1)
-<ul class="more-pictures">
-@foreach ($product->pictures as $picture)
-<li><a href="{{ $picture->path() }}"><img src="{{ $picture->path() }}" alt="{{ $picture->alt }}" width="88" height="88" loading="lazy"></a></li>
-@endforeach
-</ul>
-@endif
-</div>
-<div>
-<h1 dir="auto">{{ $product->name }}</h1>
-<p class="price"><span data-price>{{ $now->price ?? $tag->shown() }}</span> <s data-was>{{ $now === null ? $tag->regular?->shown() : $now->was }}</s></p>
-@if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
-@if (! $tag->isSoldOut)
-<form method="post" action="/cart/add" class="product-form" novalidate @if ($variants !== []) data-variants="{{ json_encode($variants, JSON_THROW_ON_ERROR) }}" @endif>
-<input type="hidden" name="sku" value="{{ $product->sku }}">
-<input type="hidden" name="k" value="{{ $code }}">
-@if ($rest !== '')<input type="hidden" name="rest" value="{{ $rest }}">@endif
-<x-shop.options :options="$product->options" :chosen="$chosen" name="choice" />
-@isset($errors['choices'])<p class="field-error" role="alert">{{ $errors['choices'] }}</p>@endisset
-<p class="stock" data-stock aria-live="polite">{{ $now->stock ?? $stock }}</p>
-<div class="field">
-<label for="quantity">How many</label>
-<input id="quantity" name="quantity" value="{{ $quantity }}" inputmode="numeric" autocomplete="off" @isset($errors['quantity']) aria-invalid="true" aria-describedby="quantity-error" @endisset>
-@isset($errors['quantity'])<p class="field-error" id="quantity-error">{{ $errors['quantity'] }}</p>@endisset
-</div>
-<button class="button">Add to cart</button>
-</form>
-@else
-<p class="lead">Sold out at the moment.</p>
-@endif
-@if ($shipping !== '')<p class="bill-why">{{ $shipping }}</p>@endif
-@if ($variants !== [])
-<details class="all-prices">
-<summary>All prices</summary>
-<table>
-<thead><tr>@foreach ($product->options as $option)<th scope="col" dir="auto">{{ $option->name }}</th>@endforeach<th scope="col">Price</th><th scope="col">Stock</th></tr></thead>
-<tbody>
-@foreach ($variants as $variant)
-<tr>@foreach ($variant->choices as $choice)<td dir="auto">{{ $choice }}</td>@endforeach<td>{{ $variant->price }}@if ($variant->was) <s>{{ $variant->was }}</s>@endif</td><td>{{ $variant->stock === '' ? 'To be had' : $variant->stock }}</td></tr>
-@endforeach
-</tbody>
-</table>
-</details>
-@endif
-@if ($product->traits)
-<dl class="traits">
-@foreach ($product->traits as $trait)
-<div><dt dir="auto">{{ $trait['name'] }}</dt><dd dir="auto">{{ implode(', ', $trait['values']) }}</dd></div>
-@endforeach
-</dl>
-@endif
-</div>
-</div>
+@include('shop.parts.product')
 @if ($product->description)<div class="rich product-text" dir="auto">{!! $product->description !!}</div>@endif
 @php $addOns = $product->addOns->reject(fn ($other) => PriceTag::of($other)->isSoldOut); @endphp
 @if ($addOns->isNotEmpty())

@@ -33,7 +33,7 @@ final readonly class CancelledController
             'shop' => $shop,
             'title' => 'Nothing was paid',
             'text' => 'You left the payment. Your cart is as it was, and so is what you typed.',
-            'link' => $payment->cart === null ? '/cart' : "/checkout/{$payment->cart->ref}",
+            'link' => $payment->cart === null ? '/cart' : $shop->checkoutPath($payment->cart->ref),
             'linkText' => 'Back to the checkout',
             'others' => [],
         ]);

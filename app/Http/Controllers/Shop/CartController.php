@@ -18,13 +18,16 @@ use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
+use App\Shopfront\AfterAddingTo;
 use App\Shopfront\ProductPage;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenLink;
 use PaperKite\Link\PlacementCode;
+use PaperKite\Offer\Destination;
 use PaperKite\Quote\InvalidQuantity;
 use PaperKite\Quote\Quantity;
 use Symfony\Component\HttpFoundation\Response as Answer;
@@ -59,7 +62,7 @@ final readonly class CartController
             return $this->page->corrected($shop, $cart->refresh(), $request, $form, $edit->errors, $couponError);
         }
 
-        return new RedirectResponse($request->has('to_checkout') ? "/checkout/{$cart->ref}" : '/cart', Answer::HTTP_SEE_OTHER);
+        return new RedirectResponse($request->has('to_checkout') ? $shop->checkoutPath($cart->ref) : '/cart', Answer::HTTP_SEE_OTHER);
     }
 
     public function add(Request $request, Shop $shop): Answer
@@ -71,23 +74,51 @@ final readonly class CartController
         $variant = $product->has_variants ? $product->variants->first(fn (Variant $variant): bool => $variant->choices === $choices) : null;
         $errors = $this->errors($product, $variant, $typed);
         if ($errors !== []) {
-            return $this->productPage->corrected($request, $shop, $product, $choices, $typed, $code, $errors);
+            return $request->expectsJson()
+                ? new JsonResponse(['message' => implode(' ', $errors)], 422)
+                : $this->productPage->corrected($request, $shop, $product, $choices, $typed, $code, $errors);
         }
         $visitor = Visitor::of($request);
         $goods = new Goods($product, $variant, Quantity::fromEntry($typed)->pieces);
+        $buys = $request->string('to')->toString() === Destination::Pay->value;
+        $placement = $this->placement($code, $shop, $product);
         try {
-            DB::transaction(fn (): Cart => $this->addToCart->toShared($shop, $visitor, [$goods], $this->placement($code, $shop, $product), $request), 3);
+            $cart = DB::transaction(fn (): Cart => $buys
+                ? $this->addToCart->alone($shop, $visitor, [$goods], $placement, $request)
+                : $this->addToCart->toShared($shop, $visitor, [$goods], $placement, $request), 3);
         } catch (TooManyCarts) {
             abort(429);
         }
-        $answer = new RedirectResponse($this->afterAdding($request->string('rest')->toString()), Answer::HTTP_SEE_OTHER);
+        $answer = $buys ? $this->answer($request, $shop->checkoutPath($cart->ref)) : $this->added($request, $shop, $cart, $product);
         $answer->headers->setCookie($visitor->cookie());
 
         return $answer;
     }
 
+    private function added(Request $request, Shop $shop, Cart $cart, Product $product): Answer
+    {
+        $rest = $request->string('rest')->toString();
+        // A link that led to this product's page leads on to the cart, and to what else it names.
+        if ($rest !== '' || $request->string('k')->toString() !== '') {
+            return $this->answer($request, $this->onwards($rest));
+        }
+        $after = AfterAddingTo::of($shop, $cart, $product->name);
+        if ($after->address !== null) {
+            return $this->answer($request, $after->address);
+        }
+
+        return $request->expectsJson()
+            ? new JsonResponse(['go' => null, 'notice' => $after->notice, 'noticeAddress' => $after->noticeAddress, 'noticeWords' => $after->noticeWords])
+            : new RedirectResponse('/?after=added', Answer::HTTP_SEE_OTHER);
+    }
+
+    private function answer(Request $request, string $address): Answer
+    {
+        return $request->expectsJson() ? new JsonResponse(['go' => $address]) : new RedirectResponse($address, Answer::HTTP_SEE_OTHER);
+    }
+
     /** An open link may have named more of which the shopper has to choose: it goes on with them. */
-    private function afterAdding(string $rest): string
+    private function onwards(string $rest): string
     {
         try {
             return $rest === '' ? '/cart' : OpenLink::read(rawurlencode($rest), 'to=cart')->url('');

@@ -75,7 +75,7 @@ final readonly class CheckoutController
             return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => $request->string('coupon')->toString()] + $details->typed, $errors, $form->quantities, $edit->errors);
         }
         if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
-            return new RedirectResponse("/checkout/{$ref}?after=changed", Answer::HTTP_SEE_OTHER);
+            return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
         }
         if ($details->details === null) {
             return $this->page->corrected($shop, $cart->refresh(), $request, $details->typed, $details->errors);

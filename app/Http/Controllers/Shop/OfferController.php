@@ -12,12 +12,14 @@ use App\Clicks\PlacementLookup;
 use App\Clicks\PlacementNotices;
 use App\Models\OfferLine;
 use App\Models\Placement;
+use App\Offers\LookBook;
 use App\Shopfront\OfferedGoods;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Link\PlacementCode;
+use PaperKite\Medium\LookSheet;
 use PaperKite\Offer\ButtonState;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
@@ -83,6 +85,7 @@ final readonly class OfferController
             'offer' => $placement->offer,
             'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line), array_values($placement->offer->lines->all())),
             'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
+            'css' => (new LookSheet(LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values, '.offer-end .button'))->css(),
             'ask' => $placement->offer->ask(),
             'answer' => $answer,
         ], $status, ['X-Robots-Tag' => 'noindex']);

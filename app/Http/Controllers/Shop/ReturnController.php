@@ -26,7 +26,7 @@ final readonly class ReturnController
 
         return match ($payment->state) {
             PaymentState::Ordered => new RedirectResponse($this->afterPaying($shop, $payment), Answer::HTTP_SEE_OTHER),
-            PaymentState::Declined => new RedirectResponse($payment->cart === null ? '/cart' : "/checkout/{$payment->cart->ref}?after=declined", Answer::HTTP_SEE_OTHER),
+            PaymentState::Declined => new RedirectResponse($payment->cart === null ? '/cart' : $shop->checkoutPath($payment->cart->ref).'?after=declined', Answer::HTTP_SEE_OTHER),
             PaymentState::SoldOut => $this->page($shop, $payment, 'Somebody was quicker', 'The last piece was sold, or the coupon used up, while you paid. Nothing was taken: the amount that your bank holds is given back.'),
             PaymentState::Superseded => $this->page($shop, $payment, 'This payment was replaced', 'The cart was changed after this payment was begun. Nothing was taken for it.'),
             PaymentState::Open => $this->waiting($shop),
@@ -55,7 +55,7 @@ final readonly class ReturnController
             'shop' => $shop,
             'title' => $title,
             'text' => $text,
-            'link' => $payment->cart === null ? '/' : "/checkout/{$payment->cart->ref}",
+            'link' => $payment->cart === null ? '/' : $shop->checkoutPath($payment->cart->ref),
             'linkText' => $payment->cart === null ? 'To the shop' : 'Back to the checkout',
             'others' => [],
         ]);

@@ -4,15 +4,18 @@ import { computed, ref, useTemplateRef } from 'vue'
 import SegmentedChoice from './SegmentedChoice.vue'
 
 /** A page of somebody's, with a button or a table on it: as wide and on such a ground as is chosen. */
-const props = defineProps<{ address: string; title: string; height: number }>()
+const props = defineProps<{ address: string; title: string; height: number; isWide?: boolean }>()
 const ground = defineModel<'light' | 'dark' | 'patterned'>('ground', { required: true })
 
-const width = ref<'280' | '390' | '720'>('390')
+const width = ref<'280' | '390' | '720'>(props.isWide ? '720' : '390')
 const room = useTemplateRef<HTMLElement>('room')
 const { width: available } = useElementSize(room)
 const scale = computed(() => Math.min(1, available.value / Number(width.value)))
 // A narrow page is a long one.
-const tall = computed(() => (width.value === '280' ? props.height * 1.3 : props.height))
+const tall = computed(() => {
+  if (props.isWide && width.value !== '720') return props.height * 2.6
+  return width.value === '280' ? props.height * 1.3 : props.height
+})
 </script>
 
 <template>

@@ -9,6 +9,8 @@ const model = defineModel<string>({ required: true })
 const id = useId()
 
 const editor = useEditor({
+  // Its style sheet would be an inline one, which the page's policy forbids; ours has what is needed of it.
+  injectCSS: false,
   content: model.value,
   extensions: [
     StarterKit.configure({

@@ -33,6 +33,7 @@ const BLANK: Entry = {
   pictures: [],
   options: [],
   variants: [],
+  buttons: { list: '', product: '', glance: '' },
 }
 
 /**

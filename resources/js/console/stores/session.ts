@@ -15,6 +15,7 @@ export const useSession = defineStore('session', () => {
   }
 
   async function enter(wanted: string): Promise<boolean> {
+    // A shop answers to its former slugs, too.
     return shop.value?.slug === wanted || (await read(wanted))
   }
 

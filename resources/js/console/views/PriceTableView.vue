@@ -102,7 +102,8 @@ async function remember(): Promise<void> {
           v-model:ground="ground"
           :address="`/preview/${session.slug}/tables/${table.id}?ground=${ground}`"
           title="The price table as it will stand"
-          :height="420"
+          :height="260"
+          is-wide
         />
         <p v-if="table.is_stale" class="mt-3 text-sm text-amber" role="status">
           The copy of {{ dayAndTime(table.copied_at ?? '') }} no longer says what the offers say; copy it again and

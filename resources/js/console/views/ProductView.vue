@@ -8,6 +8,7 @@ import LeaveDialog from '../components/LeaveDialog.vue'
 import LedgerRow from '../components/LedgerRow.vue'
 import PickField from '../components/PickField.vue'
 import AddOnsField from '../components/product/AddOnsField.vue'
+import ButtonsField from '../components/product/ButtonsField.vue'
 import OptionsField from '../components/product/OptionsField.vue'
 import PicturesField from '../components/product/PicturesField.vue'
 import PriceTimeline from '../components/product/PriceTimeline.vue'
@@ -278,6 +279,10 @@ function movePictures(moved: Schemas['Picture'][]): void {
           note="Type a new category, and it is made."
           @update:model-value="(categories) => change({ categories })"
         />
+        <section>
+          <h2 class="small-title mb-2">Buttons in the shop</h2>
+          <ButtonsField :model-value="entry.buttons" @update:model-value="(buttons) => change({ buttons })" />
+        </section>
         <section>
           <h2 class="small-title mb-2">Goes well with</h2>
           <AddOnsField v-model="addOns" :own="id ?? null" @update:model-value="change({})" />

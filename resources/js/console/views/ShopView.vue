@@ -7,9 +7,11 @@ import LedgerRow from '../components/LedgerRow.vue'
 import PickField from '../components/PickField.vue'
 import CheckoutForm from '../components/shop/CheckoutForm.vue'
 import CouponsField from '../components/shop/CouponsField.vue'
+import NamesForm from '../components/shop/NamesForm.vue'
 import PayeeForm from '../components/shop/PayeeForm.vue'
 import RatesField from '../components/shop/RatesField.vue'
 import SampleBill from '../components/shop/SampleBill.vue'
+import ShopfrontForm from '../components/shop/ShopfrontForm.vue'
 import ZonesField from '../components/shop/ZonesField.vue'
 import SwitchField from '../components/SwitchField.vue'
 import TextField from '../components/TextField.vue'
@@ -33,7 +35,10 @@ const {
   save,
 } = useRules()
 const isCheckoutDirty = ref(false)
-const { isAsking, answer } = useLeaveGuard(computed(() => isDirty.value || isCheckoutDirty.value))
+const isShopfrontDirty = ref(false)
+const { isAsking, answer } = useLeaveGuard(
+  computed(() => isDirty.value || isCheckoutDirty.value || isShopfrontDirty.value),
+)
 const NO_TAX = ''
 const shippingClasses = computed(() => [
   { value: NO_TAX, label: 'not taxed' },
@@ -134,9 +139,8 @@ function change(part: Partial<Schemas['ShopRules']>): void {
         <LedgerRow title="Coupons"><CouponsField /></LedgerRow>
         <LedgerRow title="Checkout"><CheckoutForm @dirty="(is) => (isCheckoutDirty = is)" /></LedgerRow>
         <LedgerRow title="Paid to"><PayeeForm /></LedgerRow>
-        <LedgerRow title="Shopfront">
-          <a :href="session.shop?.base" class="follow" target="_blank" rel="noopener">{{ session.shop?.base }}</a>
-        </LedgerRow>
+        <LedgerRow title="Shopfront"><ShopfrontForm @dirty="(is) => (isShopfrontDirty = is)" /></LedgerRow>
+        <LedgerRow title="Names"><NamesForm /></LedgerRow>
       </div>
       <div class="lg:sticky lg:top-4 lg:self-start">
         <SampleBill

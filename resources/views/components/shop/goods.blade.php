@@ -1,14 +1,34 @@
-@props(['products'])
-@php use App\Shopfront\PriceTag; @endphp
+@props(['products', 'shop' => null, 'hasButtons' => false])
+@php
+use App\Shopfront\GoodsButton;
+use App\Shopfront\PriceTag;
+use PaperKite\Shopfront\Surface;
+@endphp
 <ul class="goods">
 @foreach ($products as $product)
-@php $tag = PriceTag::of($product); @endphp
+@php
+$tag = PriceTag::of($product);
+$buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [];
+@endphp
 <li>
 <a href="/p/{{ rawurlencode($product->sku) }}">
 <img src="{{ $product->lead()->path }}" alt="" width="160" height="160" loading="lazy">
 <span class="goods-name" dir="auto">{{ $product->name }}</span>
-<span class="goods-price">@if ($tag->isSoldOut) Sold out @else {{ $tag->shown() }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
+<span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? 'Sold out' : GoodsButton::soldOut($shop) }} @else {{ $tag->shown() }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
 </a>
+@if ($hasButtons && ! $tag->isSoldOut)
+@if ($product->has_variants)
+<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance>Choose<span class="visually-hidden"> of {{ $product->name }}</span></a>
+@else
+@if ($buttons !== [])
+<form method="post" action="/cart/add" novalidate data-add aria-label="{{ $product->name }}">
+<input type="hidden" name="sku" value="{{ $product->sku }}">
+<x-shop.buttons :buttons="$buttons" />
+</form>
+@endif
+<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance>Look closer<span class="visually-hidden"> at {{ $product->name }}</span></a>
+@endif
+@endif
 </li>
 @endforeach
 </ul>

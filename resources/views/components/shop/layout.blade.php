@@ -8,7 +8,7 @@
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
 @vite(['resources/css/shopper.css', 'resources/js/shopper/main.ts'])
 {{-- After the style sheet, whose colour it replaces by the shop's own. --}}
-<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; }</style>
+<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; } {!! $css ?? '' !!}</style>
 </head>
 <body>
 <header class="shop-head">

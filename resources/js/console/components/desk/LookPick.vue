@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
-import { onMounted, ref } from 'vue'
+import { nextTick, onMounted, ref, useTemplateRef, type ComponentPublicInstance } from 'vue'
 import { api, outcome, type Schemas } from '../../../shared/client'
 import { useSession } from '../../stores/session'
 import LookSwatch from '../look/LookSwatch.vue'
@@ -11,15 +11,21 @@ const look = defineModel<number | null>({ required: true })
 const emit = defineEmits<{ keep: [] }>()
 const session = useSession()
 const looks = ref<Schemas['Look'][]>([])
+const group = useTemplateRef<ComponentPublicInstance>('group')
 
 onMounted(async () => {
   const { data } = await outcome(api.GET('/shops/{shop}/looks', { params: { path: { shop: session.slug } } }))
   looks.value = data?.items ?? []
+  // The looks come a moment after the panel that took the focus.
+  await nextTick()
+  const root: unknown = group.value?.$el
+  if (root instanceof HTMLElement) root.querySelector<HTMLElement>('[role=radio][tabindex="0"]')?.focus()
 })
 </script>
 
 <template>
   <RadioGroup
+    ref="group"
     :model-value="look ?? used"
     class="min-h-48"
     @update:model-value="(id: number) => (look = id)"

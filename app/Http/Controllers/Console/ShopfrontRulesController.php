@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Console;
+
+use App\Http\Answer;
+use App\Http\Resources\ShopfrontResource;
+use App\Models\Shop;
+use App\Offers\RecheckCopies;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use PaperKite\Shopfront\ShopfrontEntry;
+use PaperKite\Text\Typed;
+
+/** Which buttons stand in the shop's own pages, what buttons say, and what follows adding. */
+final readonly class ShopfrontRulesController
+{
+    #[OA\Get(path: '/shops/{shop}/shopfront', operationId: 'shopfront', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(ShopfrontResource::class)]
+    public function show(Shop $shop): JsonResponse
+    {
+        return response()->json(ShopfrontResource::of($shop));
+    }
+
+    #[OA\Put(path: '/shops/{shop}/shopfront', operationId: 'changeShopfront', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ShopfrontEntry'))]
+    #[Answer(ShopfrontResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(Request $request, Shop $shop, RecheckCopies $recheck): JsonResponse
+    {
+        $entry = ShopfrontEntry::read(Typed::of($request->all()), $shop->checkout_rules->allows(...));
+        if ($entry->errors !== []) {
+            throw ValidationException::withMessages($entry->errors);
+        }
+        DB::transaction(static function () use ($shop, $entry, $recheck): void {
+            $shop->update(['shopfront' => $entry->rules, 'words' => $entry->words]);
+            $recheck->ofShop($shop->refresh());
+        });
+
+        return response()->json(ShopfrontResource::of($shop));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shopfront;
+
+use App\Models\Product;
+use App\Models\Shop;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\StateWords;
+use PaperKite\Offer\WordLadder;
+use PaperKite\Shopfront\ButtonSet;
+use PaperKite\Shopfront\Surface;
+
+/** A button beside a product in the shop's own pages, with its words in the states it goes through. */
+final readonly class GoodsButton
+{
+    private function __construct(
+        public Destination $destination,
+        public string $caption,
+        public string $working,
+        public string $added,
+    ) {}
+
+    /** @return list<self> in order */
+    public static function listOf(Shop $shop, Product $product, Surface $surface): array
+    {
+        $set = ButtonSet::tryFrom($product->buttons[$surface->value] ?? '') ?? $shop->shopfront->buttons($surface);
+
+        return array_map(static fn (Destination $destination): self => self::of($shop, $surface, $destination), $set->destinations());
+    }
+
+    public static function soldOut(Shop $shop): string
+    {
+        return WordLadder::ofOffer(StateWords::none(), $shop->words)->word(ButtonState::SoldOut, Destination::Cart)->text;
+    }
+
+    private static function of(Shop $shop, Surface $surface, Destination $destination): self
+    {
+        $said = StateWords::of([ButtonState::Idle->value => $shop->shopfront->caption($surface, $destination)]);
+        // What the shop says for every idle button is said of offers; here two buttons may stand side by side.
+        $shopWords = StateWords::of(array_diff_key($shop->words->all(), [ButtonState::Idle->value => true]));
+        $ladder = WordLadder::of(StateWords::none(), StateWords::none(), $said, $shopWords);
+        $word = static fn (ButtonState $state): string => $ladder->word($state, $destination)->text;
+
+        return new self($destination, $word(ButtonState::Idle), $word(ButtonState::Working), $word(ButtonState::Added));
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\CartLine;
+use App\Models\Product;
+use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
+use PaperKite\Shopfront\AfterAdding;
+use PaperKite\Shopfront\ShopfrontRules;
+
+/** From a table of prices, a look or a glance to the cart, as sellers and shoppers walk it. */
+final class OfferTripTest extends BrowserTestCase
+{
+    public function test_the_three_buttons_of_a_price_table_each_lead_to_their_own(): void
+    {
+        foreach (['Small jar' => 500, 'Middle jar' => 900, 'Large jar' => 1600] as $name => $cents) {
+            $this->offer($this->product($this->shop, ['name' => $name, 'price_minor' => $cents]), ['caption' => "Take the {$name}"]);
+        }
+        $browser = $this->signedIn()->click('Price tables')->seeing('Two to four offers side by side')->click('New price table')->type('Name of the table', 'Jars');
+        foreach (['Small', 'Middle', 'Large'] as $index => $size) {
+            $browser->type('Find an offer', $size)->seeingCount('[role=option]', 1)->clickCss('[role=option]')->seeingCount('[data-column]', $index + 1);
+        }
+        $browser->clickCss('[data-column]:nth-child(2) [aria-pressed]')->seeing('Stands out')->click('Save')->seeing('Copy the table')->click('Copy the table')->seeing('Copied');
+        $table = $this->shop->priceTables()->firstOrFail();
+        $browser->until(static fn (): bool => $table->refresh()->copied !== null, 'the copy to be remembered');
+
+        $snippet = $this->snippetOf($table->id);
+        foreach (['Small jar' => '€8.90', 'Middle jar' => '€12.90', 'Large jar' => '€19.90'] as $name => $total) {
+            $browser->goTo($this->standinAddress('blog', '/board'));
+            $browser->evaluate('document.querySelector("textarea").value = arguments[0]', $snippet);
+            $browser->click('Pin it and look')->arrivingAt('/board/')->seeing('€16.00')->click("Take the {$name}")->arrivingAt('/checkout/')->seeing($name)->seeing("Pay {$total}");
+        }
+        $browser->resize(390, 844);
+        $browser->goTo($this->standinAddress('blog', '/board'));
+        $browser->evaluate('document.querySelector("textarea").value = arguments[0]', $snippet);
+        $browser->click('Pin it and look')->seeing('Take the Large jar');
+        self::assertLessThanOrEqual(390, $browser->evaluate('return document.documentElement.scrollWidth'));
+    }
+
+    public function test_a_look_is_tried_beside_another_saved_and_put_back(): void
+    {
+        $browser = $this->signedIn()->click('Looks')->seeing('Kite silk')->type('Words', '#e08090')->seeing('4.5 to 1 is needed')->click('Take #')->notSeeing('4.5 to 1 is needed');
+        $browser->type('Corners ◤◢, px', '99')->seeing('from 0 to 60 (px)')->type('Corners ◤◢, px', '20')->notSeeing('from 0 to 60 (px)');
+        $browser->click('Save')->seeing('Put the earlier one back');
+        $corner = fn (): int => $this->shop->looks()->firstOrFail()->values->corner;
+        self::assertSame(20, $corner());
+
+        $browser->click('Put the earlier one back')->until(static fn (): bool => $corner() === 4, 'the earlier look');
+    }
+
+    public function test_a_shopper_adds_from_the_list_and_from_the_glance_without_leaving_it(): void
+    {
+        $this->shop->update(['shopfront' => new ShopfrontRules(afterAdding: AfterAdding::Stay)]);
+        $this->product($this->shop, ['name' => 'Heather honey']);
+        $wrap = $this->wrap();
+        $browser = $this->browser()->goTo("{$this->shop->base()}/")->click('Add to cart')->seeing('“Heather honey” is in your cart.');
+
+        $browser->click('Choose')->seeing('Back to the list');
+        $this->assertAccessible($browser, 'the glance');
+        $browser->clickCss('dialog .button')->seeing('this combination is not to be had')->click('Large')->clickCss('dialog .button')->seeing('“Beeswax wrap” is in your cart.');
+        $browser->press(WebDriverKeys::ESCAPE)->notSeeing('Back to the list')->seeing('Everything in the shop')->click('Your cart')->arrivingAt('/cart')->seeing('Beeswax wrap')->seeing('Heather honey');
+        self::assertSame(['Large'], CartLine::query()->where('product_id', $wrap->id)->firstOrFail()->variant?->choices);
+    }
+
+    public function test_a_shopper_says_how_many_and_which_on_the_page_of_an_offer(): void
+    {
+        $wrap = $this->wrap();
+        $placement = $this->placement($this->offer($wrap, ['ask_label' => 'How many wraps', 'ask_least' => 2, 'ask_most' => 4, 'quantity' => 2, 'caption' => 'Take some']));
+        $browser = $this->browser(390)->goTo($placement->link($this->shop)->url())->arrivingAt('/o/')->seeing('How many wraps');
+        $this->assertAccessible($browser, 'the page of an offer');
+        self::assertLessThanOrEqual(390, $browser->evaluate('return document.documentElement.scrollWidth'));
+
+        $browser->type('How many wraps', '9')->click('Large')->click('Take some')->seeing('from 2 to 4')->type('How many wraps', '3')->click('Take some')->arrivingAt('/checkout/')->seeing('Large')->seeing('Pay €39.90');
+    }
+
+    public function test_a_seller_arranges_the_shopfront_and_renames_the_shop(): void
+    {
+        $this->product($this->shop, ['name' => 'Heather honey']);
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->seeing('Save the shopfront');
+        $browser->type('Sold out', 'All eaten')->click('Save the shopfront')->seeing('The shopfront is saved.');
+        $browser->type('In the checkout’s address', 'cart')->click('Save the names')->seeing('another page of the shop')->type('In the checkout’s address', 'kasse')->click('Save the names')->seeing('The old addresses lead here.');
+
+        $browser->goTo("{$this->shop->base()}/p/{$this->shop->products()->firstOrFail()->sku}")->click('Buy now')->arrivingAt('/kasse/')->seeing('Pay €13.70');
+        self::assertSame('All eaten', $this->shop->refresh()->words->all()['sold_out']);
+    }
+
+    private function wrap(): Product
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Beeswax wrap', 'price_minor' => 1200, 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small'), new Choice('Large')])]]);
+        foreach (['Small', 'Large'] as $position => $size) {
+            $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $position, 'sku' => "wrap-{$size}", 'choices' => [$size], 'choices_digest' => hash('sha256', $size)]);
+        }
+
+        return $wrap;
+    }
+
+    private function snippetOf(int $table): string
+    {
+        $snippet = $this->browser()->evaluate("const request = new XMLHttpRequest(); request.open('GET', '/api/shops/{$this->shop->slug}/price-tables/{$table}', false); request.setRequestHeader('Accept', 'application/json'); request.send(); return JSON.parse(request.responseText).snippet");
+
+        return is_string($snippet) ? $snippet : self::fail('The table has no snippet.');
+    }
+}
