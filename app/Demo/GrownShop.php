@@ -9,6 +9,10 @@ use App\Payments\PaymentState;
 use App\Secrets;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Link\PlacementCode;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\OfferState;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -61,6 +65,29 @@ final readonly class GrownShop
             'unit_minor' => 980, 'subtotal_minor' => 980, 'discount_minor' => 0, 'tax_minor' => 0,
         ]);
         $shop->update(['last_order_number' => $number + $count]);
+    }
+
+    /** Each of one to three goods, in one or two places. */
+    public function offers(Shop $shop, int $count): void
+    {
+        $chance = new Randomizer(new Mt19937(self::SEED));
+        $products = $shop->products()->orderBy('id')->limit(500)->pluck('id')->all();
+        $last = $shop->offers()->reorder()->latest('id')->first()->id ?? 0;
+        $this->insert('offers', $count, static fn (int $i): array => [
+            'shop_id' => $shop->id, 'destination' => Destination::cases()[$chance->getInt(0, 1)]->value, 'cart_use' => CartUse::JustThis->value, 'caption' => "Offer no. {$i}",
+            'state' => OfferState::Live->value, 'created_at' => now(), 'updated_at' => now()->subMinutes($i),
+        ]);
+        $offers = $shop->offers()->where('id', '>', $last)->orderBy('id')->pluck('id')->all();
+        for ($position = 0; $position < 3; $position++) {
+            $this->insert('offer_lines', intdiv($count, $position + 1), static fn (int $i): array => [
+                'shop_id' => $shop->id, 'offer_id' => $offers[$i - 1], 'position' => $position, 'product_id' => $products[($i * 3 + $position) % count($products)], 'quantity' => $chance->getInt(1, 3),
+            ]);
+        }
+        foreach (['html', 'link'] as $round => $medium) {
+            $this->insert('placements', intdiv($count, $round + 1), static fn (int $i): array => [
+                'shop_id' => $shop->id, 'offer_id' => $offers[$i - 1], 'code' => PlacementCode::random($chance)->text, 'page' => "Page no. {$i}", 'medium' => $medium, 'created_at' => now(), 'updated_at' => now(),
+            ]);
+        }
     }
 
     /** @param  callable(int): array<string, mixed>  $row  of a number from 1 on */

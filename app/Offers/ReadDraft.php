@@ -47,7 +47,7 @@ final readonly class ReadDraft
 
     private function item(Typed $item, ?Product $product): DraftItem
     {
-        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'));
+        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '');
     }
 
     private function ask(Typed $ask): DraftAsk

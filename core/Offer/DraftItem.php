@@ -19,6 +19,8 @@ final readonly class DraftItem
         public string $variant,
         /** As typed. */
         public string $quantity,
+        /** Whether its picture has no alternative text. */
+        public bool $hasMutePicture = false,
     ) {}
 
     /** With one piece while the quantity is none; `null` where there is no product. */

@@ -12,6 +12,7 @@ use PaperKite\Offer\Check\GoodsAreFew;
 use PaperKite\Offer\Check\GoodsDiffer;
 use PaperKite\Offer\Check\LandingIsAllowed;
 use PaperKite\Offer\Check\LookIsClear;
+use PaperKite\Offer\Check\PictureHasText;
 use PaperKite\Offer\Check\PlacesDiffer;
 use PaperKite\Offer\Check\ProductIsChosen;
 use PaperKite\Offer\Check\QuantityIsInStock;
@@ -61,6 +62,7 @@ final class Proofreading
             new QuantityIsInStock,
             new SomethingIsPaid,
             new SaleGoesOn,
+            new PictureHasText,
             new DestinationHasGoods,
             new LandingIsAllowed,
             new CountryIsServed,

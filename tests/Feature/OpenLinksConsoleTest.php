@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Shop;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Link\OpenDestination;
+use PaperKite\Quote\CouponKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -33,6 +34,32 @@ final class OpenLinksConsoleTest extends TestCase
 
         self::assertIsString($url);
         $this->get($url, ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303);
+    }
+
+    /** @param  array<string, mixed>|null  $coupon  null: there is none of the name */
+    #[DataProvider('coupons')]
+    public function test_a_coupon_that_does_not_count_is_told_and_the_link_is_built_all_the_same(?array $coupon, string $part): void
+    {
+        if ($coupon !== null) {
+            $this->shop->coupons()->create($coupon + ['code' => 'MAY', 'kind' => CouponKind::Percent, 'percent' => '10']);
+        }
+        $answer = $this->build(['coupon' => 'MAY'])->assertJsonPath('finding', '');
+        $caution = $answer->json('caution');
+
+        self::assertNotSame('', $answer->json('url'));
+        self::assertIsString($caution);
+        self::assertStringContainsString($part, $caution);
+        self::assertSame($part === '', $caution === '');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>|null, string}> */
+    public static function coupons(): iterable
+    {
+        yield 'a sound one' => [[], ''];
+        yield 'none of the name' => [null, 'no coupon “MAY”'];
+        yield 'one that is over' => [['counts_until' => '2020-01-01 00:00:00'], 'is over'];
+        yield 'one that does not count yet' => [['counts_from' => '2120-01-01 00:00:00'], 'doesn’t count yet'];
+        yield 'one that is used up' => [['most_uses' => 3, 'uses' => 3], 'is used up'];
     }
 
     public function test_what_is_left_blank_is_left_out(): void

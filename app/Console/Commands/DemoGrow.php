@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 
 final class DemoGrow extends Command
 {
-    protected $signature = 'demo:grow {--products=10000} {--orders=50000}';
+    protected $signature = 'demo:grow {--products=10000} {--orders=50000} {--offers=5000}';
 
     protected $description = 'Makes the demo as large as a large shop, to see how its lists bear it';
 
@@ -25,6 +25,7 @@ final class DemoGrow extends Command
         $shop = Shop::query()->where('slug', MosslightApiary::SLUG)->firstOrFail();
         $grown->products($shop, (int) $this->option('products'));
         $grown->orders($shop, (int) $this->option('orders'));
+        $grown->offers($shop, (int) $this->option('offers'));
         $this->info('The demo has grown.');
 
         return self::SUCCESS;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Shop;
+use App\Takes\CouponDoubt;
 use OpenApi\Attributes as OA;
 use PaperKite\Link\AnatomyPart;
 use PaperKite\Link\OpenLink;
@@ -20,15 +21,17 @@ final readonly class BuiltLinkResource
         public array $anatomy,
         #[OA\Property(description: 'What is wrong, in a sentence; blank where nothing is.')]
         public string $finding,
+        #[OA\Property(description: 'What is doubtful about it, in a sentence; blank where nothing is.')]
+        public string $caution,
     ) {}
 
     public static function of(OpenLink $link, Shop $shop): self
     {
-        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '');
+        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '', CouponDoubt::of($shop, $link->coupon));
     }
 
     public static function refused(string $finding): self
     {
-        return new self('', [], $finding);
+        return new self('', [], $finding, '');
     }
 }

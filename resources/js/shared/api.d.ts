@@ -1047,6 +1047,8 @@ export interface components {
             anatomy: components["schemas"]["AnatomyPart"][];
             /** @description What is wrong, in a sentence; blank where nothing is. */
             finding: string;
+            /** @description What is doubtful about it, in a sentence; blank where nothing is. */
+            caution: string;
         };
         ButtonStateChoice: {
             value: components["schemas"]["ButtonState"];

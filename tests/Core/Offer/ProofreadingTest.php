@@ -62,6 +62,7 @@ final class ProofreadingTest extends TestCase
         yield 'the named variant is gone' => [Samples::draft(items: [new DraftItem(Samples::wraps(small: Stock::of(0)), 'wrap-s', '1')]), Severity::Caution, Slot::Quantity, 0, 'None is in stock'];
         yield 'given away' => [Samples::draft(Samples::product(0)), Severity::Caution, Slot::Product, 0, 'costs nothing'];
         yield 'a sale that ends soon' => [Samples::draft(self::onSale('2026-04-22T00:00:00+01:00')), Severity::Caution, Slot::Product, 0, 'ends within a week'];
+        yield 'a picture without words' => [Samples::draft(items: [new DraftItem(Samples::product(), '', '1', true)]), Severity::Caution, Slot::Product, 0, 'says nothing to those who can’t see it'];
         yield 'unknown product' => [Samples::draft(items: [new DraftItem(null, '', '1')]), Severity::Error, Slot::Product, 0, 'not in this shop'];
         yield 'unknown variant' => [Samples::draft(items: [new DraftItem(Samples::wraps(), 'wrap-xl', '1')]), Severity::Error, Slot::Variant, 0, 'has no “wrap-xl”'];
         yield 'the same twice' => [Samples::draft(items: [$honey, $honey]), Severity::Error, Slot::Product, 1, 'is in this offer twice'];

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Takes;
+
+use App\Models\Shop;
+
+/** What stands in the way of the coupon that a link names. The link can be followed all the same: the cart says why. */
+final class CouponDoubt
+{
+    /** @return string a sentence; blank where nothing does */
+    public static function of(Shop $shop, ?string $code): string
+    {
+        if ($code === null) {
+            return '';
+        }
+        $coupon = $shop->coupons()->where('code', $code)->first();
+
+        return match (true) {
+            $coupon === null => "The shop has no coupon “{$code}”; make it under Shop, or take it out.",
+            $coupon->counts_until !== null && ! $coupon->counts_until->isFuture() => "The coupon “{$code}” is over; give it a later end under Shop, or take it out.",
+            $coupon->isUsedUp() => "The coupon “{$code}” is used up; allow more uses under Shop, or take it out.",
+            $coupon->counts_from?->isFuture() === true => "The coupon “{$code}” doesn’t count yet; whoever follows the link today pays the full price.",
+            default => '',
+        };
+    }
+}
