@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Console\ButtonPreviewController;
+use App\Http\Controllers\Console\ButtonTrialController;
 use App\Http\Controllers\Console\CheckoutRulesController;
 use App\Http\Controllers\Console\ConsoleController;
 use App\Http\Controllers\Console\CopyController;
@@ -73,6 +74,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('offers/{offer}/placements', [PlacementController::class, 'create']);
             Route::put('placements/{placement}', [PlacementController::class, 'change']);
             Route::post('placements/{placement}/copied', [PlacementController::class, 'copied']);
+            Route::post('placements/{placement}/trial', ButtonTrialController::class)->middleware('throttle:sign-in');
             Route::get('copies', CopyController::class);
 
             Route::get('looks', [LookController::class, 'list']);

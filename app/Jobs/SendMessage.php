@@ -10,6 +10,7 @@ use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Mail\Mailer;
 use Illuminate\Mail\Message as Mail;
 use Illuminate\Queue\InteractsWithQueue;
+use Illuminate\Support\HtmlString;
 
 /**
  * Hands a message over to be sent, and tries again until that is done. A worker that dies between the handing over and
@@ -36,7 +37,8 @@ final class SendMessage implements ShouldQueue
         if ($message->sent_at !== null) {
             return;
         }
-        $mailer->raw($message->text, static function (Mail $mail) use ($message): void {
+        $content = $message->html === null ? ['raw' => $message->text] : ['html' => new HtmlString($message->html)];
+        $mailer->send($content, [], static function (Mail $mail) use ($message): void {
             $mail->to($message->to)->subject($message->subject)->from("orders@{$message->shop->host}", $message->shop->name);
             $mail->getHeaders()->addIdHeader('Message-ID', "kite-{$message->id}@{$message->shop->host}");
         });

@@ -11,4 +11,5 @@ enum MessageKind: string
     case SignInLink = 'sign_in_link';
     case OrderLink = 'order_link';
     case PayeeChanged = 'payee_changed';
+    case ButtonTrial = 'button_trial';
 }

@@ -34,6 +34,12 @@ final readonly class WriteMessage
         $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => $kind, 'to' => $to, 'subject' => $subject, 'text' => $text, 'created_at' => now()]));
     }
 
+    /** A button as a mail program will show it, sent to the seller who tries it. */
+    public function trial(Shop $shop, string $to, string $subject, string $text, string $html): void
+    {
+        $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => MessageKind::ButtonTrial, 'to' => $to, 'subject' => $subject, 'text' => $text, 'html' => $html, 'created_at' => now()]));
+    }
+
     private function once(Order $order, MessageKind $kind, string $to, string $subject, string $text): void
     {
         $message = Message::query()->firstOrCreate(

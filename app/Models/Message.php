@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $to
  * @property string $subject
  * @property string $text
+ * @property string|null $html
  * @property CarbonImmutable|null $sent_at
  * @property Shop $shop
  */

@@ -22,6 +22,10 @@ return new class extends Migration
         DB::statement('ALTER TABLE shops ADD CONSTRAINT shops_shopfront_is_json CHECK (shopfront IS NULL OR JSON_VALID(shopfront))');
         DB::statement('ALTER TABLE products ADD CONSTRAINT products_buttons_are_json CHECK (buttons IS NULL OR JSON_VALID(buttons))');
 
+        Schema::table('messages', function (Blueprint $table): void {
+            $table->mediumText('html')->nullable()->comment('null: sent as plain text');
+        });
+
         Schema::create('former_slugs', function (Blueprint $table): void {
             $table->string('slug', 40)->collation('ascii_bin')->primary();
             $table->foreignId('shop_id')->constrained();

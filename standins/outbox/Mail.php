@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Standins\outbox;
 
-/** A message of one plain part (RFC 5322), as far as the outbox shows it. */
+/** A message of one part, plain or HTML (RFC 5322), as far as the outbox shows it. */
 final readonly class Mail
 {
     private function __construct(
@@ -12,6 +12,7 @@ final readonly class Mail
         public string $to,
         public string $subject,
         public string $text,
+        public bool $isHtml,
     ) {}
 
     public static function read(string $raw): self
@@ -24,6 +25,6 @@ final readonly class Mail
             'quoted-printable' => quoted_printable_decode($body),
             'base64' => (string) base64_decode($body, true),
             default => $body,
-        });
+        }, str_starts_with(strtolower($text('Content-Type')), 'text/html'));
     }
 }

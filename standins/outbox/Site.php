@@ -39,9 +39,16 @@ final readonly class Site
     private function message(string $file): string
     {
         $mail = Mail::read((string) file_get_contents($file));
-        $text = preg_replace('#(https?://[^\s<]+)#', '<a href="$1">$1</a>', self::escaped($mail->text));
 
-        return sprintf('<p><a href="/">All messages</a></p><h1 dir="auto">%s</h1><dl><dt>From</dt><dd>%s</dd><dt>To</dt><dd>%s</dd></dl><pre dir="auto">%s</pre>', self::escaped($mail->subject), self::escaped($mail->from), self::escaped($mail->to), $text);
+        return sprintf('<p><a href="/">All messages</a></p><h1 dir="auto">%s</h1><dl><dt>From</dt><dd>%s</dd><dt>To</dt><dd>%s</dd></dl>%s', self::escaped($mail->subject), self::escaped($mail->from), self::escaped($mail->to), $this->content($mail));
+    }
+
+    /** HTML stands in a frame without script, as a mail program shows it; its links open in the whole window. */
+    private function content(Mail $mail): string
+    {
+        return $mail->isHtml
+            ? sprintf('<iframe class="letter" sandbox="allow-top-navigation-by-user-activation" title="The message" srcdoc="%s"></iframe>', self::escaped('<base target="_top">'.$mail->text))
+            : sprintf('<pre dir="auto">%s</pre>', preg_replace('#(https?://[^\s<]+)#', '<a href="$1">$1</a>', self::escaped($mail->text)));
     }
 
     private function file(string $name): string

@@ -41,6 +41,21 @@ final class OfferTripTest extends BrowserTestCase
         self::assertLessThanOrEqual(390, $browser->evaluate('return document.documentElement.scrollWidth'));
     }
 
+    public function test_an_e_mail_button_is_mailed_and_leads_to_the_checkout(): void
+    {
+        $offer = $this->offer($this->product($this->shop), ['caption' => 'Take a jar']);
+        $this->placement($offer, 'the May letter', ['medium' => 'email']);
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->click('Mail it to me')->seeing("On its way to {$this->person->email}.");
+        $outbox = $this->standinAddress('outbox', '/');
+        $browser->until(static fn (): bool => str_contains($browser->goTo($outbox)->text(), 'The button for the May letter'), 'the letter');
+        $browser->click('The button for the May letter')->seeing('All messages');
+        $this->assertAccessible($browser, 'a letter in the outbox');
+        $browser->driver->switchTo()->frame(0);
+        $browser->click('Take a jar');
+        $browser->driver->switchTo()->defaultContent();
+        $browser->arrivingAt('/checkout/')->seeing('Pay €13.70');
+    }
+
     public function test_a_look_is_tried_beside_another_saved_and_put_back(): void
     {
         $browser = $this->signedIn()->click('Looks')->seeing('Kite silk')->type('Words', '#e08090')->seeing('4.5 to 1 is needed')->click('Take #')->notSeeing('4.5 to 1 is needed');

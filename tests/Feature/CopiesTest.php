@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Message;
 use App\Models\Offer;
+use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
@@ -22,13 +24,16 @@ final class CopiesTest extends TestCase
 
     private Offer $offer;
 
+    private Person $seller;
+
     protected function setUp(): void
     {
         parent::setUp();
         $this->shop = $this->shop();
         $this->honey = $this->product($this->shop);
         $this->offer = $this->offer($this->honey);
-        $this->actingAs($this->person($this->shop));
+        $this->seller = $this->person($this->shop);
+        $this->actingAs($this->seller);
     }
 
     /** @param  array<string, mixed>  $change */
@@ -97,6 +102,18 @@ final class CopiesTest extends TestCase
         $this->putJson($this->address("placements/{$placement->id}"), ['medium' => 'email', 'is_paused' => false] + $entry)->assertOk()->assertJsonPath('placements.0.is_stale', false)->assertJsonPath('placements.0.copied_at', null);
         $this->putJson($this->address("placements/{$placement->id}"), ['caption' => str_repeat('x', 41)] + $entry)->assertUnprocessable()->assertJsonValidationErrorFor('caption');
         $this->postJson($this->address("placements/{$placement->id}/copied"), ['digest' => 'x'])->assertUnprocessable();
+    }
+
+    public function test_an_e_mail_button_is_mailed_to_whoever_asks_and_to_nobody_else(): void
+    {
+        $placement = $this->copied('email');
+        $this->postJson($this->address("placements/{$placement->id}/trial"))->assertOk()->assertJsonPath('to', $this->seller->email);
+
+        $message = Message::query()->where('shop_id', $this->shop->id)->sole();
+        self::assertSame([$this->seller->email, 'The button for the spring post'], [$message->to, $message->subject]);
+        self::assertStringContainsString('<table role="presentation"', (string) $message->html);
+        $other = $this->copied('html');
+        $this->postJson($this->address("placements/{$other->id}/trial"))->assertUnprocessable()->assertJsonPath('errors.medium.0', 'Only an e-mail button is tried by mail; choose that medium for this place first.');
     }
 
     private function copied(string $medium): Placement

@@ -43,6 +43,18 @@ final class OutboxStandinTest extends TestCase
         self::assertStringContainsString('ada@letters.example', $shown);
     }
 
+    public function test_a_letter_is_shown_in_a_frame_without_script(): void
+    {
+        $email = (new Email)->from('orders@mosslight.example')->to('ada@letters.example')->subject('A letter')->html('<p>Dear "Ada"</p><script>alert(1)</script>');
+        $email->getHeaders()->addIdHeader('Message-ID', 'kite-8@mosslight.example');
+        (new Mailer(new OutboxTransport($this->folder)))->send($email);
+
+        $shown = $this->page('/message/kite-8');
+        self::assertStringContainsString('sandbox="allow-top-navigation-by-user-activation"', $shown);
+        self::assertStringContainsString('&lt;p&gt;Dear &quot;Ada&quot;&lt;/p&gt;', $shown);
+        self::assertStringNotContainsString('<script>', $shown);
+    }
+
     public function test_the_same_message_handed_over_again_is_one_message(): void
     {
         $this->send('kite-7', 'First', 'one');

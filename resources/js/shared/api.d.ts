@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/shops/{shop}/placements/{placement}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description To whoever is signed in, and to nobody else. */
+        post: operations["mailButton"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/checkout": {
         parameters: {
             query?: never;
@@ -1581,6 +1598,32 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    mailButton: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                placement: components["parameters"]["placement"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is on its way. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        to: string;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
     checkoutRules: {
         parameters: {
             query?: never;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
-import { useTemplateRef } from 'vue'
-import type { Refusal, Schemas } from '../../../shared/client'
+import { ref, useTemplateRef } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../../shared/client'
 import { dayAndTime } from '../../../shared/dates'
 import { useKeys } from '../../composables/useKeys'
 import { useSession } from '../../stores/session'
@@ -19,7 +19,15 @@ defineProps<{
 const emit = defineEmits<{ copied: [digest: string] }>()
 const session = useSession()
 const snippetButton = useTemplateRef<{ run: () => void }>('snippetButton')
+const mailed = ref<{ isSent: boolean; words: string } | null>(null)
 const linkButton = useTemplateRef<{ run: () => void }>('linkButton')
+
+async function mail(placement: number): Promise<void> {
+  const { data, refusal } = await outcome(
+    api.POST('/shops/{shop}/placements/{placement}/trial', { params: { path: { shop: session.slug, placement } } }),
+  )
+  mailed.value = data ? { isSent: true, words: `On its way to ${data.to}.` } : { isSent: false, words: refusal.message }
+}
 
 useKeys(
   { key: 'c', does: 'Copy what is pasted', run: () => (snippetButton.value ?? linkButton.value)?.run() },
@@ -46,7 +54,13 @@ useKeys(
       shortcut="c"
       @copied="emit('copied', placement.digest)"
     />
+    <button v-if="placement.medium.key === 'email'" type="button" class="side-deed" @click="mail(placement.id)">
+      Mail it to me
+    </button>
   </div>
+  <p v-if="mailed" class="mb-2 text-sm" :class="mailed.isSent ? 'text-good' : 'text-wrong'" role="status">
+    {{ mailed.words }}
+  </p>
   <QrPicture v-if="placement.medium.key === 'qr'" :text="placement.snippet" :name="placement.page" />
   <pre
     v-if="!placement.medium.is_live && placement.price_table_id === null"
