@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Offers\StateWordsCast;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,6 +36,7 @@ use PaperKite\Offer\Way;
  * @property int|null $look_id
  * @property int $version
  * @property OfferState $state
+ * @property CarbonImmutable $updated_at
  * @property Shop $shop
  * @property Look|null $look
  * @property Collection<int, OfferLine> $lines

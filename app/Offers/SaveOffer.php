@@ -32,10 +32,13 @@ final readonly class SaveOffer
             if ($locked !== null && $seen !== null && $seen !== $locked->version) {
                 throw new ChangedMeanwhile($locked);
             }
+            if ($locked !== null && $locked->versions()->doesntExist()) {
+                $this->writeVersion($locked->load(Offer::TOLD_WITH), $shop, null);
+            }
             $saved = $this->written($shop, $locked, $draft);
             $this->writeLines($saved, $draft);
             $told = $saved->refresh()->load(Offer::TOLD_WITH);
-            $this->writeVersion($told, $draft, $person);
+            $this->writeVersion($told, $shop, $person);
             $this->recheck->ofOffer($told, $shop);
 
             return $told;
@@ -72,16 +75,17 @@ final readonly class SaveOffer
         DB::table('offer_lines')->insert(array_map(static fn (array $line): array => $line + ['shop_id' => $offer->shop_id, 'offer_id' => $offer->id], $draft->lines()));
     }
 
-    private function writeVersion(Offer $offer, DraftGoods $draft, ?Person $person): void
+    /** @param  Person|null  $person  who made it so; `null` where nobody knows */
+    private function writeVersion(Offer $offer, Shop $shop, ?Person $person): void
     {
         OfferVersion::query()->create([
             'shop_id' => $offer->shop_id,
             'offer_id' => $offer->id,
             'version' => $offer->version,
-            'sentence' => Sentence::decided($draft->draft->offer())->text(),
+            'sentence' => Sentence::decided($offer->toCore($shop, LookBook::of($shop)->chosen($offer->look_id)->name))->text(),
             'entry' => OfferEntry::of($offer),
             'person_id' => $person?->id,
-            'created_at' => now(),
+            'created_at' => $person === null ? $offer->updated_at : now(),
         ]);
     }
 }

@@ -85,7 +85,7 @@ final class DeskTest extends BrowserTestCase
         $browser->click('Save')->seeing('Somebody else has changed this offer meanwhile')->seeing('When someone clicks Theirs')->seeing('When someone clicks Mine')
             ->click('Go on with theirs')->seeing('Theirs')->seeing('All is saved.')->click('Undo')->seeing('Mine')->click('Save')->seeing('All is saved.');
         self::assertSame(['Mine', 3], [$offer->refresh()->caption, $offer->version]);
-        $browser->click('More')->click('What it has said')->seeingCount('[data-version]', 1)->click('Put this back on the desk')->notSeeing('What this offer has said');
+        $browser->click('More')->click('What it has said')->seeingCount('[data-version]', 2)->click('Put this back on the desk')->notSeeing('What this offer has said');
     }
 
     public function test_a_place_is_given_words_of_its_own_and_rests_alone(): void

@@ -96,6 +96,15 @@ final class OfferTest extends TestCase
             ->assertJsonPath('items.1.entry.words.idle', 'Hers');
     }
 
+    public function test_what_an_offer_said_before_its_history_began_is_kept_with_its_first_change(): void
+    {
+        $offer = $this->offer($this->honey, ['caption' => 'Once']);
+        $this->putJson($this->address("/{$offer->id}"), $this->entry(['words' => ['idle' => 'Now']]))->assertOk();
+
+        $this->getJson($this->address("/{$offer->id}/history"))->assertJsonPath('at.total', 2)->assertJsonPath('items.1.entry.words.idle', 'Once')->assertJsonPath('items.1.person', null)
+            ->assertJsonPath('items.0.difference.1', ['text' => 'Once ', 'was_there' => true, 'is_there' => false]);
+    }
+
     public function test_the_next_offer_is_made_from_one_that_is_there(): void
     {
         $id = $this->made(['words' => ['idle' => 'Take one']]);

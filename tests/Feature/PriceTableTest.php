@@ -70,6 +70,7 @@ final class PriceTableTest extends TestCase
         self::assertSame(0, Artisan::call('copies:recheck'));
 
         $this->getJson($this->address("/{$id}"))->assertJsonPath('is_stale', true);
+        $this->getJson($this->console("/api/shops/{$this->shop->slug}/copies"))->assertJsonPath('at.total', 0)->assertJsonPath('tables.0.name', 'Jars');
         $this->get($this->console("/preview/{$this->shop->slug}/tables/{$id}?ground=patterned"))->assertOk()->assertSee('€9.50');
     }
 

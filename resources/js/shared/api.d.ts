@@ -1111,6 +1111,8 @@ export interface components {
         };
         StaleCopyList: {
             items: components["schemas"]["StaleCopy"][];
+            /** @description Price tables that are to be copied again. */
+            tables: components["schemas"]["PriceTable"][];
             at: components["schemas"]["PageFacts"];
         };
         /** @description A place whose copy no longer says what its offer says. */

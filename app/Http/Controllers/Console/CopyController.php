@@ -9,8 +9,10 @@ use App\Http\CountedPage;
 use App\Http\Resources\CopyListResource;
 use App\Http\Resources\CopyResource;
 use App\Http\Resources\Page;
+use App\Http\Resources\PriceTableResource;
 use App\Models\Offer;
 use App\Models\Placement;
+use App\Models\PriceTable;
 use App\Models\Shop;
 use App\Offers\LookBook;
 use App\Offers\OfferSnippets;
@@ -22,6 +24,9 @@ final readonly class CopyController
 {
     private const PER_PAGE = 20;
 
+    /** A shop has few; what is more comes once these are copied. */
+    private const MOST_TABLES = 20;
+
     #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(CopyListResource::class)]
     public function __invoke(Shop $shop): JsonResponse
@@ -32,6 +37,8 @@ final readonly class CopyController
 
         return response()->json(new CopyListResource(
             array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values)), array_values($page->items())),
+            array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()
+                ->map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks))->all()),
             Page::of($page),
         ));
     }

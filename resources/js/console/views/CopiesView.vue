@@ -20,6 +20,15 @@ async function remember(placement: number, digest: string): Promise<void> {
     }),
   )
 }
+
+async function rememberTable(priceTable: number, digest: string): Promise<void> {
+  await outcome(
+    api.POST('/shops/{shop}/price-tables/{priceTable}/copied', {
+      params: { path: { shop: session.slug, priceTable } },
+      body: { digest },
+    }),
+  )
+}
 </script>
 
 <template>
@@ -32,8 +41,27 @@ async function remember(placement: number, digest: string): Promise<void> {
     </p>
     <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
     <template v-if="list">
-      <p v-if="list.items.length === 0" class="sentence py-6 text-xl">Every copy says what its offer says.</p>
+      <p v-if="list.items.length + list.tables.length === 0" class="sentence py-6 text-xl">
+        Every copy says what its offer says.
+      </p>
       <ul>
+        <li
+          v-for="table in list.tables"
+          :key="`table ${table.id}`"
+          class="flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-rule py-3"
+          data-copy
+        >
+          <span class="min-w-0 flex-1">
+            <RouterLink
+              :to="{ name: 'price-table', params: { shop: session.slug, id: table.id } }"
+              class="follow text-lg [overflow-wrap:anywhere]"
+              dir="auto"
+              >{{ table.name }}</RouterLink
+            >
+            <span class="block text-sm text-pencil">Price table, copied {{ dayAndTime(table.copied_at ?? '') }}</span>
+          </span>
+          <CopyButton :text="table.snippet" label="Copy again" @copied="rememberTable(table.id, table.digest)" />
+        </li>
         <li
           v-for="copy in list.items"
           :key="copy.placement_id"

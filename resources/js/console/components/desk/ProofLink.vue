@@ -17,13 +17,13 @@ const emit = defineEmits<{ copied: [placement: number, digest: string] }>()
 const chosenId = ref<number | null>(null)
 const isPlacing = ref(false)
 const chosen = computed(
-  () => props.placements.find((placement) => placement.id === chosenId.value) ?? props.placements.at(-1),
+  () => props.placements.find((placement) => placement.id === chosenId.value) ?? props.placements[0],
 )
 
 async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
   const refusal = await props.place(as)
   if (!refusal) {
-    chosenId.value = null
+    chosenId.value = props.placements.at(-1)?.id ?? null
     isPlacing.value = false
   }
   return refusal
