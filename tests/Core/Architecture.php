@@ -79,6 +79,12 @@ final class Architecture
     }
 
     #[TestRule]
+    public function the_shopfront_stands_on_the_offer(): Rule
+    {
+        return $this->onlyOn('Shopfront', ['Text', 'Offer']);
+    }
+
+    #[TestRule]
     public function the_checkout_stands_on_the_quote(): Rule
     {
         return $this->onlyOn('Checkout', ['Money', 'Text', 'Quote', 'Catalogue']);
@@ -87,7 +93,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Checkout'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))
