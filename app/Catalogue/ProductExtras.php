@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Text\RichText;
-use PaperKite\Shopfront\ButtonSet;
-use PaperKite\Shopfront\ShopfrontEntry;
+use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Text\Typed;
 
 /** What a product’s form says besides the product itself. */
@@ -27,7 +26,7 @@ final readonly class ProductExtras
         public array $pictures,
         public array $addOns,
         public array $stockSeen,
-        /** @var array<string, string> buttons by surface, where they differ from the shop's */
+        /** @var array<string, string> buttons by surface and their words, where they differ from the shop's */
         public array $buttons,
     ) {}
 
@@ -44,7 +43,7 @@ final readonly class ProductExtras
             array_values(array_filter(array_map(PictureEntry::of(...), array_slice($typed->items('pictures'), 0, self::MOST_PICTURES)))),
             $typed->ids('add_ons'),
             array_filter($seen, static fn (?int $stock): bool => $stock !== null),
-            array_map(static fn (ButtonSet $set): string => $set->value, ShopfrontEntry::buttons($typed->part('buttons'))),
+            ProductButtons::read($typed->part('buttons'))->said,
         );
     }
 

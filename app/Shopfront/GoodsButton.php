@@ -28,7 +28,7 @@ final readonly class GoodsButton
     {
         $set = ButtonSet::tryFrom($product->buttons[$surface->value] ?? '') ?? $shop->shopfront->buttons($surface);
 
-        return array_map(static fn (Destination $destination): self => self::of($shop, $surface, $destination), $set->destinations());
+        return array_map(static fn (Destination $destination): self => self::of($shop, $product, $surface, $destination), $set->destinations());
     }
 
     public static function soldOut(Shop $shop): string
@@ -36,12 +36,13 @@ final readonly class GoodsButton
         return WordLadder::ofOffer(StateWords::none(), $shop->words)->word(ButtonState::SoldOut, Destination::Cart)->text;
     }
 
-    private static function of(Shop $shop, Surface $surface, Destination $destination): self
+    private static function of(Shop $shop, Product $product, Surface $surface, Destination $destination): self
     {
         $said = StateWords::of([ButtonState::Idle->value => $shop->shopfront->caption($surface, $destination)]);
         // What the shop says for every idle button is said of offers; here two buttons may stand side by side.
         $shopWords = StateWords::of(array_diff_key($shop->words->all(), [ButtonState::Idle->value => true]));
-        $ladder = WordLadder::of(StateWords::none(), StateWords::none(), $said, $shopWords);
+        $own = StateWords::of([ButtonState::Idle->value => $product->buttons[$destination->value] ?? null]);
+        $ladder = WordLadder::of($own, StateWords::none(), $said, $shopWords);
         $word = static fn (ButtonState $state): string => $ladder->word($state, $destination)->text;
 
         return new self($destination, $word(ButtonState::Idle), $word(ButtonState::Working), $word(ButtonState::Added));

@@ -36,8 +36,8 @@ final class ShopfrontButtonsTest extends TestCase
         $this->get($this->at('/'))->assertDontSee('Add to cart')->assertSee('Look closer');
         $this->get($this->at('/p/honey'))->assertSeeInOrder(['Take it', 'Add to cart']);
         $this->get($this->at('/p/honey?glance=1'))->assertSee('Mine')->assertDontSee('Add to cart');
-        $this->honey->update(['buttons' => ['product' => 'cart']]);
-        $this->get($this->at('/p/honey'))->assertSee('Add to cart')->assertDontSee('Take it');
+        $this->honey->update(['buttons' => ['product' => 'cart', 'cart' => 'Into the basket']]);
+        $this->get($this->at('/p/honey'))->assertSee('Into the basket')->assertDontSee('Take it');
     }
 
     public function test_buying_now_is_a_cart_of_its_own_once_however_often_it_is_pressed(): void

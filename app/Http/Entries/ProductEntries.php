@@ -42,7 +42,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'id', type: 'integer'),
             new OA\Property(property: 'alt', type: 'string'),
         ], type: 'object')),
-        new OA\Property(property: 'buttons', ref: '#/components/schemas/ButtonsEntry', description: 'By surface; blank: as the shop has it.'),
+        new OA\Property(property: 'buttons', ref: '#/components/schemas/ProductButtonsEntry'),
         new OA\Property(property: 'options', type: 'array', items: new OA\Items(ref: '#/components/schemas/OptionEntry')),
         new OA\Property(property: 'variants', type: 'array', items: new OA\Items(ref: '#/components/schemas/VariantEntry')),
     ],

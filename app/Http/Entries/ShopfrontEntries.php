@@ -12,6 +12,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'product', type: 'string'),
     new OA\Property(property: 'glance', type: 'string'),
 ])]
+#[OA\Schema(schema: 'ProductButtonsEntry', description: 'What differs from the shop: buttons by surface, and what they say; blank: as the shop has it.', required: ['list', 'product', 'glance', 'cart', 'pay'], properties: [
+    new OA\Property(property: 'list', type: 'string'),
+    new OA\Property(property: 'product', type: 'string'),
+    new OA\Property(property: 'glance', type: 'string'),
+    new OA\Property(property: 'cart', description: 'On the button that adds to the cart.', type: 'string'),
+    new OA\Property(property: 'pay', description: 'On the button that leads to paying.', type: 'string'),
+])]
 #[OA\Schema(schema: 'CaptionsEntry', description: 'By surface and what the button does; blank: as built in.', required: ['list_cart', 'list_pay', 'product_cart', 'product_pay', 'glance_cart', 'glance_pay'], properties: [
     new OA\Property(property: 'list_cart', type: 'string'),
     new OA\Property(property: 'list_pay', type: 'string'),

@@ -12,6 +12,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 use PaperKite\Catalogue\Entry\ProductEntry;
+use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Text\Typed;
 
 /** A product’s form. Its rules are the core’s: here it is only handed over. */
@@ -34,18 +35,29 @@ final class ProductRequest extends FormRequest
         $entry = $this->entry();
         $taken = $entry->product === null ? [] : TakenSkus::of($this->shop(), $product, $entry->product);
 
-        return array_map(static fn (string $sentence): array => [$sentence], $entry->errors + $taken);
+        return array_map(static fn (string $sentence): array => [$sentence], $entry->errors + $taken + $this->buttonErrors());
     }
 
     /** @throws ValidationException with every sentence at its field */
     public function product(): EnteredProduct
     {
-        return $this->entry()->product ?? throw ValidationException::withMessages($this->entry()->errors);
+        $errors = $this->entry()->errors + $this->buttonErrors();
+        if ($errors !== []) {
+            throw ValidationException::withMessages($errors);
+        }
+
+        return $this->entry()->product ?? throw new \LogicException('A form without errors is a product.');
     }
 
     public function extras(): ProductExtras
     {
         return ProductExtras::of($this->typed());
+    }
+
+    /** @return array<string, string> sentences by field */
+    private function buttonErrors(): array
+    {
+        return ProductButtons::read($this->typed()->part('buttons'))->errors;
     }
 
     private function typed(): Typed

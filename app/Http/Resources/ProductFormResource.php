@@ -12,7 +12,7 @@ use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
-use PaperKite\Shopfront\Surface;
+use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
 
@@ -78,7 +78,7 @@ final readonly class ProductFormResource
             'traits' => $product->traits ?? [],
             'add_ons' => $product->addOns->pluck('id')->all(),
             'pictures' => $product->pictures->map(static fn (Picture $picture): array => ['id' => $picture->id, 'alt' => $picture->alt])->all(),
-            'buttons' => array_map(static fn (Surface $surface): string => $product->buttons[$surface->value] ?? '', array_column(Surface::cases(), null, 'value')),
+            'buttons' => ProductButtons::form($product->buttons ?? []),
             'options' => array_map(self::option(...), $product->options),
             'variants' => $product->variants->map(static fn (Variant $variant): array => [
                 'choices' => $variant->choices,

@@ -891,8 +891,7 @@ export interface components {
                 id: number;
                 alt: string;
             }[];
-            /** @description By surface; blank: as the shop has it. */
-            buttons: components["schemas"]["ButtonsEntry"];
+            buttons: components["schemas"]["ProductButtonsEntry"];
             options: components["schemas"]["OptionEntry"][];
             variants: components["schemas"]["VariantEntry"][];
         };
@@ -974,6 +973,16 @@ export interface components {
             list: string;
             product: string;
             glance: string;
+        };
+        /** @description What differs from the shop: buttons by surface, and what they say; blank: as the shop has it. */
+        ProductButtonsEntry: {
+            list: string;
+            product: string;
+            glance: string;
+            /** @description On the button that adds to the cart. */
+            cart: string;
+            /** @description On the button that leads to paying. */
+            pay: string;
         };
         /** @description By surface and what the button does; blank: as built in. */
         CaptionsEntry: {

@@ -9,6 +9,7 @@ use PaperKite\Checkout\InvalidSlug;
 use PaperKite\Offer\Destination;
 use PaperKite\Shopfront\AfterAdding;
 use PaperKite\Shopfront\ButtonSet;
+use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Shopfront\ShopfrontEntry;
 use PaperKite\Shopfront\ShopfrontRules;
 use PaperKite\Shopfront\Surface;
@@ -62,6 +63,15 @@ final class ShopfrontTest extends TestCase
         yield 'an address elsewhere' => [['notice_leads' => 'address', 'address' => 'https://crow.example/'], 'address', 'crow.example'];
         yield 'words that are too long' => [['words' => ['added' => str_repeat('x', 41)]], 'words.added', 'shorten it'];
         yield 'a caption of two lines' => [['captions' => ['list_pay' => "a\nb"]], 'captions.list_pay', 'control character'];
+    }
+
+    public function test_a_product_says_what_differs_and_nothing_else(): void
+    {
+        $read = ProductButtons::read(Typed::of(['list' => 'none', 'product' => 'none', 'glance' => '', 'cart' => ' Into the basket ', 'pay' => '']));
+
+        self::assertSame([[], ['list' => 'none', 'cart' => 'Into the basket']], [$read->errors, $read->said]);
+        self::assertSame(['list' => 'none', 'product' => '', 'glance' => '', 'cart' => 'Into the basket', 'pay' => ''], ProductButtons::form($read->said));
+        self::assertStringContainsString('shorten it', ProductButtons::read(Typed::of(['buttons' => ['pay' => str_repeat('x', 41)]])->part('buttons'))->errors['buttons.pay']);
     }
 
     #[DataProvider('slugs')]

@@ -33,7 +33,7 @@ const BLANK: Entry = {
   pictures: [],
   options: [],
   variants: [],
-  buttons: { list: '', product: '', glance: '' },
+  buttons: { list: '', product: '', glance: '', cart: '', pay: '' },
 }
 
 /**

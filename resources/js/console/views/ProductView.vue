@@ -281,7 +281,11 @@ function movePictures(moved: Schemas['Picture'][]): void {
         />
         <section>
           <h2 class="small-title mb-2">Buttons in the shop</h2>
-          <ButtonsField :model-value="entry.buttons" @update:model-value="(buttons) => change({ buttons })" />
+          <ButtonsField
+            :model-value="entry.buttons"
+            :error-at="errorAt"
+            @update:model-value="(buttons) => change({ buttons })"
+          />
         </section>
         <section>
           <h2 class="small-title mb-2">Goes well with</h2>

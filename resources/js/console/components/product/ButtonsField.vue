@@ -3,9 +3,11 @@ import { onMounted, ref } from 'vue'
 import { api, outcome, type Schemas } from '../../../shared/client'
 import { useSession } from '../../stores/session'
 import PickField from '../PickField.vue'
+import TextField from '../TextField.vue'
 
 /** Which buttons stand beside this product, where they differ from the shop's. */
-const buttons = defineModel<Schemas['ButtonsEntry']>({ required: true })
+defineProps<{ errorAt: (path: string) => string | undefined }>()
+const buttons = defineModel<Schemas['ProductButtonsEntry']>({ required: true })
 const session = useSession()
 const surfaces = ref<Schemas['Surface'][]>([])
 
@@ -24,6 +26,18 @@ onMounted(async () => {
       :model-value="buttons[surface.value]"
       :choices="[{ value: '', label: 'as the shop has it' }, ...surface.sets]"
       @update:model-value="(set) => (buttons = { ...buttons, [surface.value]: set })"
+    />
+    <TextField
+      v-for="[does, label] in [
+        ['cart', 'Add to cart'],
+        ['pay', 'Buy now'],
+      ] as const"
+      :key="does"
+      :label="`“${label}” says`"
+      note="Blank: as the shop has it."
+      :error="errorAt(`buttons.${does}`)"
+      :model-value="buttons[does]"
+      @update:model-value="(text) => (buttons = { ...buttons, [does]: text })"
     />
   </div>
 </template>

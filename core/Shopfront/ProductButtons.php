@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Shopfront;
+
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\StateWords;
+use PaperKite\Text\Sentences;
+use PaperKite\Text\Typed;
+
+/** What a product says of the buttons beside it, where that differs from the shop. */
+final readonly class ProductButtons
+{
+    private function __construct(
+        /** @var array<string, string> sentences by field */
+        public array $errors,
+        /** @var array<string, string> sets by the value of the surface, captions by that of the destination; what is not said is left out */
+        public array $said,
+    ) {}
+
+    public static function read(Typed $typed): self
+    {
+        $wrong = new Sentences;
+        $said = array_map(static fn (ButtonSet $set): string => $set->value, ShopfrontEntry::buttons($typed));
+        foreach ([Destination::Cart, Destination::Pay] as $destination) {
+            $caption = $wrong->at($typed->path($destination->value), static fn () => StateWords::read(ButtonState::Idle, $typed->text($destination->value)));
+            if ($caption !== null) {
+                $said[$destination->value] = $caption;
+            }
+        }
+
+        return new self($wrong->all(), $said);
+    }
+
+    /**
+     * @param  array<string, string>  $said
+     * @return array<string, string> the same as it stands in its form, with blanks for what is not said
+     */
+    public static function form(array $said): array
+    {
+        $form = [];
+        foreach ([...Surface::cases(), Destination::Cart, Destination::Pay] as $key) {
+            $form[$key->value] = $said[$key->value] ?? '';
+        }
+
+        return $form;
+    }
+}
