@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
+use App\Http\Input;
 use App\Models\Cart;
 use App\Models\Shop;
 use Illuminate\Cache\RateLimiter;
@@ -31,7 +32,7 @@ final readonly class ApplyCoupon
 
             return null;
         }
-        $typed = trim(mb_scrub($request->string('coupon')->toString(), 'UTF-8'));
+        $typed = trim(mb_scrub(Input::text($request, 'coupon'), 'UTF-8'));
         if ($typed === '' || $typed === $cart->coupon_code) {
             return null;
         }

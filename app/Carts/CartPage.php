@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
+use App\Http\Input;
 use App\Models\Cart;
 use App\Models\Shop;
 use App\Shopfront\Suggestions;
@@ -39,7 +40,7 @@ final readonly class CartPage
             'quantities' => $quantities,
             'errors' => $lineErrors + ($cart === null ? [] : LineNotices::stock($cart)),
             'notices' => $cart === null ? [] : LineNotices::of($cart, $bill?->receipt),
-            'couponTyped' => $request->string('coupon')->toString(),
+            'couponTyped' => Input::text($request, 'coupon'),
             'couponError' => $couponError,
             'suggestions' => $cart === null ? [] : Suggestions::for($cart),
         ], $lineErrors === [] && $couponError === null ? 200 : 422);

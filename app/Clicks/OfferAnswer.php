@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clicks;
 
 use App\Carts\Goods;
+use App\Http\Input;
 use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Product;
@@ -36,7 +37,7 @@ final readonly class OfferAnswer
     public static function read(Offer $offer, Request $request): self
     {
         $goods = $choices = $errors = [];
-        [$pieces, $quantityError] = self::pieces($offer, $request->string('quantity')->toString());
+        [$pieces, $quantityError] = self::pieces($offer, Input::text($request, 'quantity'));
         foreach ($offer->lines as $index => $line) {
             $choices[$index] = self::typed($request, $index);
             $variant = self::variant($line, $choices[$index]);
@@ -49,7 +50,7 @@ final readonly class OfferAnswer
             $goods[] = new Goods($line->product, $variant, $pieces ?? $line->quantity);
         }
 
-        return new self($errors === [] && $quantityError === null ? $goods : [], $choices, $request->has('quantity') ? $request->string('quantity')->toString() : null, $errors, $quantityError);
+        return new self($errors === [] && $quantityError === null ? $goods : [], $choices, $request->has('quantity') ? Input::text($request, 'quantity') : null, $errors, $quantityError);
     }
 
     /** @return array{int|null, string|null} how many, where the shopper was asked, and what is wrong with the answer */

@@ -9,6 +9,7 @@ use App\Carts\ApplyCoupon;
 use App\Carts\NewCartLimit;
 use App\Catalogue\StorePicture;
 use App\Clicks\RecentClicks;
+use App\Http\Input;
 use App\Messages\OutboxTransport;
 use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
@@ -57,7 +58,7 @@ final class AppServiceProvider extends ServiceProvider
         // People sign in by session alone; a bearer token opens nothing.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by('sign-in|'.hash('sha256', mb_strtolower($request->string('email')->toString()).'|'.$request->ip())),
+            Limit::perMinute(5)->by('sign-in|'.hash('sha256', mb_strtolower(Input::text($request, 'email')).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shopfront;
 
 use App\Carts\CartCountry;
+use App\Http\Input;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
@@ -58,7 +59,7 @@ final readonly class ProductPage
             'quantity' => $quantity,
             'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, $request)),
             'code' => $code,
-            'rest' => $request->string('rest')->toString(),
+            'rest' => Input::text($request, 'rest'),
             'errors' => $errors,
         ], $status);
     }

@@ -16,6 +16,9 @@ use PaperKite\Text\Sentences;
 /** Gives a shop other names and addresses; the ones that it leaves lead to it for good, and to nobody else. */
 final readonly class RenameShop
 {
+    /** RFC 1123, 2.1: labels of letters, digits and hyphens, 63 at most; the last is never a number, which would be an address. */
+    private const HOST = '/\A(?=.{1,190}\z)(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z](?:[a-z0-9-]{0,61}[a-z0-9])?\z/';
+
     public function __construct(private RecheckCopies $recheck) {}
 
     /** Refuses with every sentence at its field. */
@@ -57,7 +60,7 @@ final readonly class RenameShop
     /** @throws Refusal */
     private function host(Shop $shop, string $host): string
     {
-        if (strlen($host) > 190 || filter_var($host, FILTER_VALIDATE_DOMAIN, FILTER_FLAG_HOSTNAME) === false || ! str_contains($host, '.')) {
+        if (preg_match(self::HOST, $host) !== 1) {
             throw InvalidShopName::host($host);
         }
         $isTaken = $host === config('kite.console_host')

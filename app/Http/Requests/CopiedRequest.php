@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Input;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What was copied, by its digest. */
@@ -17,6 +18,6 @@ final class CopiedRequest extends FormRequest
 
     public function digest(): string
     {
-        return $this->string('digest')->toString();
+        return Input::text($this, 'digest');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Input;
 use App\Models\Shop;
 use App\Offers\DraftGoods;
 use App\Offers\ReadDraft;
@@ -74,7 +75,7 @@ final class OfferRequest extends FormRequest
     /** Where the bill is for, ISO 3166-1: the shop's home where nobody says. */
     public function country(): string
     {
-        $country = $this->string('country')->toString();
+        $country = Input::text($this, 'country');
 
         return Countries::exists($country) ? $country : $this->shop()->home_country;
     }

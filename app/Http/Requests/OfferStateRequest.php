@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Input;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -22,6 +23,6 @@ final class OfferStateRequest extends FormRequest
 
     public function state(): OfferState
     {
-        return OfferState::from($this->string('state')->toString());
+        return OfferState::from(Input::text($this, 'state'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Input;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use PaperKite\Medium\Media;
@@ -30,10 +31,10 @@ final class PlacementRequest extends FormRequest
     public function attributesOfPlacement(): array
     {
         return [
-            'page' => $this->page($this->string('page')->toString()),
-            'medium' => $this->string('medium')->toString(),
-            'label' => $this->label($this->string('label')->toString()),
-            'caption' => StateWords::read(ButtonState::Idle, $this->string('caption')->toString()),
+            'page' => $this->page(Input::text($this, 'page')),
+            'medium' => Input::text($this, 'medium'),
+            'label' => $this->label(Input::text($this, 'label')),
+            'caption' => StateWords::read(ButtonState::Idle, Input::text($this, 'caption')),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Input;
 use App\Models\Offer;
 use App\Models\Shop;
 use Illuminate\Foundation\Http\FormRequest;
@@ -43,7 +44,7 @@ final class PriceTableRequest extends FormRequest
 
     public function name(): string
     {
-        return $this->nameOf($this->string('name')->toString());
+        return $this->nameOf(Input::text($this, 'name'));
     }
 
     /** @return list<int> */

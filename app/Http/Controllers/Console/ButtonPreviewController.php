@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Http\Input;
 use App\Looks\LookForm;
 use App\Looks\ReadLook;
 use App\Models\PriceTable;
@@ -39,7 +40,7 @@ final readonly class ButtonPreviewController
         $sheet = new LookSheet($look, '.button');
         $states = [];
         foreach (ButtonState::cases() as $state) {
-            $words = $request->string("words.{$state->value}")->limit(StateWords::LONGEST, '')->toString();
+            $words = mb_substr(Input::text($request, "words.{$state->value}"), 0, StateWords::LONGEST);
             if ($words !== '') {
                 $states[] = ['label' => $state->label(), 'words' => $words, 'isOff' => in_array($state, [ButtonState::SoldOut, ButtonState::NotAvailable], true), 'isBusy' => $state === ButtonState::Working];
             }
@@ -64,7 +65,7 @@ final readonly class ButtonPreviewController
     private function ground(Request $request): string
     {
         $request->validate(['ground' => ['required', Rule::in(array_keys(self::GROUNDS))]]);
-        $ground = $request->string('ground')->toString();
+        $ground = Input::text($request, 'ground');
 
         return array_key_exists($ground, self::GROUNDS) ? $ground : 'light';
     }
@@ -73,7 +74,7 @@ final readonly class ButtonPreviewController
     private function look(Request $request, Shop $shop, ReadLook $read): Look
     {
         $saved = LookBook::of($shop)->chosen($request->integer('look_id'));
-        $form = json_decode($request->string('look')->toString(), true);
+        $form = json_decode(Input::text($request, 'look'), true);
 
         return is_array($form) ? $read($shop, Typed::of($form + LookForm::of($saved->name, $saved->values)))->look ?? $saved->values : $saved->values;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Input;
 use App\Http\Resources\CheckoutRulesResource;
 use App\Models\Shop;
 use App\Text\RichText;
@@ -31,7 +32,7 @@ final readonly class CheckoutRulesController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop): JsonResponse
     {
-        $entry = RulesEntry::read(Typed::of($request->all()), RichText::sanitised($request->string('terms')->toString()), RichText::sanitised($request->string('policy')->toString()));
+        $entry = RulesEntry::read(Typed::of($request->all()), RichText::sanitised(Input::text($request, 'terms')), RichText::sanitised(Input::text($request, 'policy')));
         $shop->update(['checkout_rules' => $entry->rules ?? throw ValidationException::withMessages($entry->errors)]);
 
         return response()->json(CheckoutRulesResource::of($shop->refresh()->checkout_rules));

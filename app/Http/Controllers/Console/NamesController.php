@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Input;
 use App\Http\Resources\ShopResource;
 use App\Models\Shop;
 use App\Shops\RenameShop;
@@ -21,7 +22,7 @@ final readonly class NamesController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function __invoke(Request $request, Shop $shop, RenameShop $rename): JsonResponse
     {
-        $text = static fn (string $key): string => $request->string($key)->toString();
+        $text = static fn (string $key): string => Input::text($request, $key);
 
         return response()->json(ShopResource::of($rename($shop, $text('name'), $text('slug'), $text('host'), $text('checkout_slug'))));
     }

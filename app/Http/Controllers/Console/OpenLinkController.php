@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Input;
 use App\Http\Resources\BuiltLinkResource;
 use App\Http\Resources\OpenLinksResource;
 use App\Models\Shop;
@@ -35,7 +36,7 @@ final readonly class OpenLinkController
     public function change(Request $request, Shop $shop): JsonResponse
     {
         $request->validate(['to' => ['required', Rule::enum(OpenDestination::class)]]);
-        $shop->update(['take_to' => OpenDestination::from($request->string('to')->toString())]);
+        $shop->update(['take_to' => OpenDestination::from(Input::text($request, 'to'))]);
 
         return response()->json(OpenLinksResource::of($shop));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Input;
 use App\Http\Resources\ShopResource;
 use App\Messages\MessageKind;
 use App\Messages\WriteMessage;
@@ -27,8 +28,8 @@ final readonly class PayeeController
     public function __invoke(Request $request, Shop $shop, WriteMessage $write): JsonResponse
     {
         $person = $request->user();
-        $payee = trim($request->string('payee')->toString());
-        if (! $person instanceof Person || ! Hash::check($request->string('password')->toString(), $person->password)) {
+        $payee = trim(Input::text($request, 'payee'));
+        if (! $person instanceof Person || ! Hash::check(Input::text($request, 'password'), $person->password)) {
             throw ValidationException::withMessages(['password' => 'This is not your password; nothing was changed.']);
         }
         if (preg_match('/\A[A-Za-z0-9._-]{1,64}\z/', $payee) !== 1) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Input;
 use App\Http\Requests\ProductRequest;
 use App\Http\Resources\ProductCheckResource;
 use App\Models\Shop;
@@ -21,6 +22,6 @@ final readonly class ProductCheckController
     {
         $product = $request->has('except') ? $shop->products()->whereKey($request->integer('except'))->first() : null;
 
-        return response()->json(ProductCheckResource::of($request->entry(), $request->string('sku')->toString(), $request->findings($product), $shop));
+        return response()->json(ProductCheckResource::of($request->entry(), Input::text($request, 'sku'), $request->findings($product), $shop));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Input;
 use App\Http\Resources\RulesResource;
 use App\Http\Resources\RulesTrialResource;
 use App\Models\Shop;
@@ -36,7 +37,7 @@ final readonly class RulesController
     {
         $currency = $this->currency($request, $shop);
         $form = RulesForm::read($currency->code, $request->input('rules'));
-        $home = $request->string('home_country')->toString();
+        $home = Input::text($request, 'home_country');
         $errors = $form->errors + (Countries::exists($home) ? [] : ['home_country' => ['Pick the country from the list.']]);
         if ($errors !== [] || $form->rules === null) {
             throw ValidationException::withMessages($errors);
@@ -49,7 +50,7 @@ final readonly class RulesController
     /** Prices that are there are amounts of the shop’s currency, so that it can change only before there are any. */
     private function currency(Request $request, Shop $shop): Currency
     {
-        $code = $request->string('currency', $shop->currency)->toString();
+        $code = Input::text($request, 'currency', $shop->currency);
         if ($code !== $shop->currency && ($shop->products()->exists() || $shop->coupons()->exists())) {
             throw ValidationException::withMessages(['currency' => "The shop has prices in {$shop->currency} already; a shop in another currency is another shop."]);
         }
@@ -65,6 +66,6 @@ final readonly class RulesController
     #[Answer(RulesTrialResource::class)]
     public function try(Request $request, Shop $shop): JsonResponse
     {
-        return response()->json(RulesTrialResource::of(RulesForm::read($request->string('currency', $shop->currency)->toString(), $request->input('rules')), Typed::of($request->input('sample')), $shop));
+        return response()->json(RulesTrialResource::of(RulesForm::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), Typed::of($request->input('sample')), $shop));
     }
 }

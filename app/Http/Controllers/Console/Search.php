@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Http\Input;
 use Illuminate\Http\Request;
 
 /** What was typed to filter a list, as a pattern of SQL's LIKE. */
@@ -13,7 +14,7 @@ final class Search
 
     public static function pattern(Request $request): ?string
     {
-        $typed = mb_substr(trim(mb_scrub($request->string('search')->toString(), 'UTF-8')), 0, self::LONGEST);
+        $typed = mb_substr(trim(mb_scrub(Input::text($request, 'search'), 'UTF-8')), 0, self::LONGEST);
 
         return $typed === '' ? null : '%'.addcslashes($typed, '%_\\').'%';
     }

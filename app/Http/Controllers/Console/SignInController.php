@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Input;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\PersonResource;
 use App\Http\Resources\SessionResource;
@@ -27,7 +28,7 @@ final readonly class SignInController
     #[OA\Response(response: 429, ref: '#/components/responses/Refused')]
     public function signIn(SignInRequest $request): JsonResponse
     {
-        if (! $this->guard()->attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()])) {
+        if (! $this->guard()->attempt(['email' => Input::text($request, 'email'), 'password' => Input::text($request, 'password')])) {
             throw ValidationException::withMessages(['email' => 'E-mail address and password don’t belong together; check both.']);
         }
         $request->session()->regenerate();

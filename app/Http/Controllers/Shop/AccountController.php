@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Carts\Visitor;
+use App\Http\Input;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Shoppers\SendLink;
@@ -36,7 +37,7 @@ final readonly class AccountController
 
     public function ask(Request $request, Shop $shop): Answer
     {
-        $email = trim($request->string('email')->toString());
+        $email = trim(Input::text($request, 'email'));
         if (filter_var($email, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false || strlen($email) > 254) {
             return response()->view('shop.sign-in', ['shop' => $shop, 'typed' => $email, 'error' => 'This is not an e-mail address yet; it looks like name@host.example.', 'isSent' => false], 422);
         }

@@ -13,6 +13,7 @@ use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;
 use App\Carts\Visitor;
+use App\Http\Input;
 use App\Models\Cart;
 use App\Models\Placement;
 use App\Models\Product;
@@ -67,10 +68,10 @@ final readonly class CartController
 
     public function add(Request $request, Shop $shop): Answer
     {
-        $product = Product::query()->where(['shop_id' => $shop->id, 'sku' => $request->string('sku')->toString()])->firstOrFail();
+        $product = Product::query()->where(['shop_id' => $shop->id, 'sku' => Input::text($request, 'sku')])->firstOrFail();
         $choices = array_values(array_map(static fn (mixed $choice): string => is_string($choice) ? $choice : '', (array) $request->input('choice', [])));
-        $typed = $request->string('quantity', '1')->toString();
-        $code = $request->string('k')->toString();
+        $typed = Input::text($request, 'quantity', '1');
+        $code = Input::text($request, 'k');
         $variant = $product->has_variants ? $product->variants->first(fn (Variant $variant): bool => $variant->choices === $choices) : null;
         $errors = $this->errors($product, $variant, $typed);
         if ($errors !== []) {
@@ -80,7 +81,7 @@ final readonly class CartController
         }
         $visitor = Visitor::of($request);
         $goods = new Goods($product, $variant, Quantity::fromEntry($typed)->pieces);
-        $buys = $request->string('to')->toString() === Destination::Pay->value;
+        $buys = Input::text($request, 'to') === Destination::Pay->value;
         $placement = $this->placement($code, $shop, $product);
         try {
             $cart = DB::transaction(fn (): Cart => $buys
@@ -97,9 +98,9 @@ final readonly class CartController
 
     private function added(Request $request, Shop $shop, Cart $cart, Product $product): Answer
     {
-        $rest = $request->string('rest')->toString();
+        $rest = Input::text($request, 'rest');
         // A link that led to this product's page leads on to the cart, and to what else it names.
-        if ($rest !== '' || $request->string('k')->toString() !== '') {
+        if ($rest !== '' || Input::text($request, 'k') !== '') {
             return $this->answer($request, $this->onwards($rest));
         }
         $after = AfterAddingTo::of($shop, $cart, $product->name);

@@ -12,6 +12,7 @@ use App\Carts\Visitor;
 use App\Checkout\BillChanged;
 use App\Checkout\CheckoutPage;
 use App\Checkout\OpenPayment;
+use App\Http\Input;
 use App\Models\Cart;
 use App\Models\Order;
 use App\Models\Payment;
@@ -72,7 +73,7 @@ final readonly class CheckoutController
         if ($edit->errors !== [] || $couponError !== null) {
             $errors = $couponError === null ? [] : ['coupon' => $couponError];
 
-            return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => $request->string('coupon')->toString()] + $details->typed, $errors, $form->quantities, $edit->errors);
+            return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => Input::text($request, 'coupon')] + $details->typed, $errors, $form->quantities, $edit->errors);
         }
         if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
             return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
@@ -82,7 +83,7 @@ final readonly class CheckoutController
         }
 
         try {
-            $payment = ($this->openPayment)($shop, $cart, $details->details, $request->string('digest')->toString());
+            $payment = ($this->openPayment)($shop, $cart, $details->details, Input::text($request, 'digest'));
         } catch (BillChanged $changed) {
             return $this->page->refused($shop, $cart->refresh(), $request, 409, $changed->getMessage());
         } catch (ProviderUnreachable $unreachable) {

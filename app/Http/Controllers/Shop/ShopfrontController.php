@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Http\Input;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\FindGoods;
@@ -38,6 +39,6 @@ final readonly class ShopfrontController
     {
         $found = FindGoods::bySku($shop, $sku) ?? abort(404);
 
-        return $this->page->shown($request, $shop, $found->product, $found->variant, $request->string('quantity', '1')->toString(), $request->string('k')->toString());
+        return $this->page->shown($request, $shop, $found->product, $found->variant, Input::text($request, 'quantity', '1'), Input::text($request, 'k'));
     }
 }
