@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use App\Models\CartLine;
 use App\Models\Product;
+use App\Offers\SavePriceTable;
 use Facebook\WebDriver\WebDriverKeys;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
@@ -79,6 +80,30 @@ final class OfferTripTest extends BrowserTestCase
         $browser->clickCss('dialog .button')->seeing('this combination is not to be had')->click('Large')->clickCss('dialog .button')->seeing('“Beeswax wrap” is in your cart.');
         $browser->press(WebDriverKeys::ESCAPE)->notSeeing('Back to the list')->seeing('Everything in the shop')->click('Your cart')->arrivingAt('/cart')->seeing('Beeswax wrap')->seeing('Heather honey');
         self::assertSame(['Large'], CartLine::query()->where('product_id', $wrap->id)->firstOrFail()->variant?->choices);
+    }
+
+    public function test_without_script_the_list_leads_to_pages_and_the_form_does_the_adding(): void
+    {
+        $this->shop->update(['shopfront' => new ShopfrontRules(afterAdding: AfterAdding::Stay)]);
+        $this->product($this->shop, ['name' => 'Heather honey']);
+        $this->wrap();
+        $browser = $this->browser();
+        $browser->runWithoutScript();
+
+        $browser->goTo("{$this->shop->base()}/")->click('Add to cart')->arrivingAt('/?after=added')->seeing('It is in your cart.')->click('Choose')->arrivingAt('/p/wrap')->click('Large')->click('Add to cart')->arrivingAt('/?after=added')
+            ->click('See the cart')->arrivingAt('/cart')->seeing('Beeswax wrap')->seeing('Heather honey');
+    }
+
+    public function test_columns_of_a_table_change_places_and_one_is_taken_out(): void
+    {
+        $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]), ['caption' => "Take {$name}"])->id, ['Small', 'Middle', 'Large']);
+        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', $offers, null);
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Copy the table');
+
+        $browser->clickCss('[data-column]:nth-child(3) .follow')->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[2], $offers[1]], 'the new order');
+        $browser->seeing('Copy the table')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 2)->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[1]], 'two columns');
+        $browser->seeing('Copy the table')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 1)->click('Save')->seeing('two to four offers, each once; choose more.');
+        $browser->click('Offers')->seeing('The last change is not saved')->click('Go on without it')->arrivingAt('/offers')->seeing('Take Large');
     }
 
     public function test_a_shopper_says_how_many_and_which_on_the_page_of_an_offer(): void

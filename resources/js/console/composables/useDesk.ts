@@ -14,6 +14,8 @@ interface Kept {
   saved: string
 }
 
+const MOST_DESKS = 15
+
 const BLANK_WORDS: Schemas['WordsEntry'] = { idle: '', working: '', added: '', sold_out: '', not_available: '' }
 
 /**
@@ -56,10 +58,7 @@ export function useDesk(id: number | undefined): {
   watch([entry, past], () => {
     if (!entry.value) return
     if (offer.value === null && !isDirty.value) return
-    desks.value = {
-      ...desks.value,
-      [key.value]: { entry: entry.value, past: past.value, version: seen.value ?? 0, saved: saved.value },
-    }
+    keep(key.value, { entry: entry.value, past: past.value, version: seen.value ?? 0, saved: saved.value })
   })
 
   onMounted(async () => {
@@ -130,6 +129,14 @@ export function useDesk(id: number | undefined): {
   /** What the server says of places and copies, with what stands on the desk left as it is. */
   function takePlaces(taken: Schemas['Offer']): void {
     if (offer.value) offer.value = { ...offer.value, placements: taken.placements }
+  }
+
+  /** A browser holds only so much: the oldest desks on which nothing is unsaved give way. */
+  function keep(which: string, kept: Kept): void {
+    const others = Object.entries(desks.value).filter(([name]) => name !== which)
+    const settled = others.filter(([, { entry: stands, saved: isSaved }]) => JSON.stringify(stands) === isSaved)
+    const leaving = new Set(settled.slice(0, Math.max(0, others.length + 1 - MOST_DESKS)).map(([name]) => name))
+    desks.value = Object.fromEntries([...others.filter(([name]) => !leaving.has(name)), [which, kept]])
   }
 
   function forget(which: string): void {

@@ -1,7 +1,7 @@
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 
-const MOST_KEPT = 100
+const MOST_KEPT = 40
 
 /**
  * Remembers what stood in a value before each change, so that Ctrl/Cmd-Z takes it back.
