@@ -74,7 +74,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('offers/{offer}/placements', [PlacementController::class, 'create']);
             Route::put('placements/{placement}', [PlacementController::class, 'change']);
             Route::post('placements/{placement}/copied', [PlacementController::class, 'copied']);
-            Route::post('placements/{placement}/trial', ButtonTrialController::class)->middleware('throttle:sign-in');
+            Route::post('placements/{placement}/trial', ButtonTrialController::class)->middleware('throttle:button-trial');
             Route::get('copies', CopyController::class);
 
             Route::get('looks', [LookController::class, 'list']);

@@ -21,6 +21,9 @@ use PaperKite\Time\Moment;
  */
 final class OptionsCast implements CastsAttributes
 {
+    /** A cached object is written out again at every reading of any attribute of its model. */
+    public bool $withoutObjectCaching = true;
+
     /**
      * @param  array<string, mixed>  $attributes
      * @return list<Option>

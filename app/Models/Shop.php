@@ -45,6 +45,9 @@ use PaperKite\Shopfront\ShopfrontRules;
  */
 final class Shop extends Model
 {
+    /** @var array{array{mixed, string}, ShopRules}|null as the columns hold them, and as they are read */
+    private ?array $rulesRead = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -71,15 +74,20 @@ final class Shop extends Model
         return Currency::of($this->currency);
     }
 
-    /** What the shop adds to the price of its goods. */
+    /** What the shop adds to the price of its goods; read once, since reading takes longer than a quote. */
     public function rules(): ShopRules
     {
-        return $this->rules;
+        $raw = [$this->getAttributes()['rules'] ?? null, $this->currency];
+        if ($this->rulesRead === null || $this->rulesRead[0] !== $raw) {
+            $this->rulesRead = [$raw, $this->rules];
+        }
+
+        return $this->rulesRead[1];
     }
 
     public function zone(): DateTimeZone
     {
-        return $this->rules->timezone;
+        return $this->rules()->timezone;
     }
 
     /**

@@ -15,6 +15,9 @@ use PaperKite\Offer\StateWords;
  */
 final class StateWordsCast implements CastsAttributes
 {
+    /** A cached object is written out again at every reading of any attribute of its model. */
+    public bool $withoutObjectCaching = true;
+
     /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): StateWords
     {

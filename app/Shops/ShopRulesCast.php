@@ -17,6 +17,9 @@ use PaperKite\Quote\ShopRules;
  */
 final class ShopRulesCast implements CastsAttributes
 {
+    /** A cached object is written out again at every reading of any attribute of its model. */
+    public bool $withoutObjectCaching = true;
+
     /** What counts until the seller has said something: no tax, and nothing ships anywhere. */
     private const NOTHING_SET = ['prices_include_tax' => true, 'timezone' => 'UTC', 'shipping_tax_class' => null, 'tax' => [], 'zones' => []];
 
