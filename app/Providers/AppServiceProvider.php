@@ -57,7 +57,7 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         // People sign in by session alone; a bearer token opens nothing.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
-        RateLimiter::for('button-trial', static fn (Request $request): Limit => Limit::perMinute(10)->by('button-trial|'.($request->user()?->getAuthIdentifier() ?? $request->ip())));
+        RateLimiter::for('button-trial', static fn (Request $request): Limit => Limit::perMinute(10)->by('button-trial|'.$request->ip()));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by('sign-in|'.hash('sha256', mb_strtolower(Input::text($request, 'email')).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),

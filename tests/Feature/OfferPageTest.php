@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
+use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Opening;
 use Tests\TestCase;
@@ -90,7 +91,7 @@ final class OfferPageTest extends TestCase
         $this->click($placement)->assertRedirect('/?after=added');
 
         $rules = $this->shop->checkout_rules;
-        $this->shop->update(['checkout_rules' => new \PaperKite\Checkout\CheckoutRules(hosts: ['fern.example'], couponPlace: $rules->couponPlace)]);
+        $this->shop->update(['checkout_rules' => new CheckoutRules(hosts: ['fern.example'], couponPlace: $rules->couponPlace)]);
         $this->click($placement)->assertRedirect('https://fern.example/thanks');
         self::assertSame('https://fern.example/thanks', Cart::query()->latest('id')->firstOrFail()->back);
     }
@@ -115,6 +116,17 @@ final class OfferPageTest extends TestCase
         $this->answer("/o/{$placement->code}", [])->assertOk()->assertSee('All eaten');
         $this->get($this->at('/o/zzzzzzz'))->assertNotFound();
         self::assertSame(0, CartLine::query()->count());
+    }
+
+    public function test_the_page_of_an_offer_shows_all_pictures_and_the_shops_texts_in_the_look_of_the_offer(): void
+    {
+        foreach (['front.webp' => 'The jar', 'back.webp' => 'Its back'] as $file => $alt) {
+            $this->shop->pictures()->create(['product_id' => $this->honey->id, 'file' => $file, 'alt' => $alt, 'width' => 400, 'height' => 400, 'created_at' => now()]);
+        }
+        $this->shop->update(['checkout_rules' => new CheckoutRules(terms: '<p>As it comes.</p>')]);
+        $offer = $this->offer($this->honey, ['opening' => Opening::OwnPage, 'look_id' => $this->shop->looks()->where('name', 'Moss')->firstOrFail()->id]);
+
+        $this->get($this->at("/o/{$this->placement($offer)->code}"))->assertOk()->assertSee('alt="Its back"', false)->assertSee('/terms')->assertSee('.offer-end .button{', false)->assertSee('background-color:#2f5d4e', false);
     }
 
     public function test_a_qr_code_writes_its_address_in_capitals(): void

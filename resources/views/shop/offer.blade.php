@@ -1,11 +1,21 @@
 <x-shop.layout :shop="$shop" :title="$caption" :css="$css">
 <form method="post" action="/o/{{ $placement->code }}" class="offer-page" novalidate>
+@if (count($goods) > 1)<h1 dir="auto">{{ $caption }}</h1>@endif
 @foreach ($goods as $i => $each)
 @php $product = $each->line->product; @endphp
 <section class="offered" data-goods>
-<img src="{{ $each->picture }}" alt="{{ $each->pictureText }}" width="260" height="260" data-lead="{{ $each->picture }}">
 <div>
-@if ($loop->first && count($goods) === 1)<h1 dir="auto">{{ $product->name }}</h1>@else<h2 dir="auto">{{ $product->name }}</h2>@endif
+<img src="{{ $each->picture }}" alt="{{ $each->pictureText }}" width="260" height="260" data-lead="{{ $each->picture }}">
+@if ($product->pictures->count() > 1)
+<ul class="more-pictures">
+@foreach ($product->pictures as $picture)
+<li><a href="{{ $picture->path() }}"><img src="{{ $picture->path() }}" alt="{{ $picture->alt }}" width="88" height="88" loading="lazy"></a></li>
+@endforeach
+</ul>
+@endif
+</div>
+<div>
+@if (count($goods) === 1)<h1 dir="auto">{{ $product->name }}</h1>@else<h2 dir="auto">{{ $product->name }}</h2>@endif
 <p class="price">@if ($each->line->quantity > 1 && $ask === null){{ $each->line->quantity }} × @endif<span data-price>{{ $each->price }}</span> <s data-was></s></p>
 @if ($each->choices !== '')<p class="stock" dir="auto">{{ $each->choices }}</p>@endif
 @if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif

@@ -78,6 +78,8 @@ final readonly class OfferController
     private function page(Placement $placement, OfferAnswer $answer, int $status): Response
     {
         $this->withGoods($placement);
+        // A click needs little of its shop; a page shows its texts, too.
+        $placement->shop->refresh();
 
         return response()->view('shop.offer', [
             'shop' => $placement->shop,
@@ -95,6 +97,6 @@ final readonly class OfferController
     private function withGoods(Placement $placement): void
     {
         $lines = new Collection($placement->offer->lines->all());
-        $lines->load(['product.variants.picture', 'variant']);
+        $lines->load(['product.variants.picture', 'product.pictures', 'variant']);
     }
 }
