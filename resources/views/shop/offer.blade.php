@@ -6,13 +6,7 @@
 <section class="offered" data-goods>
 <div>
 <img src="{{ $each->picture }}" alt="{{ $each->pictureText }}" width="260" height="260" data-lead="{{ $each->picture }}">
-@if ($product->pictures->count() > 1)
-<ul class="more-pictures">
-@foreach ($product->pictures as $picture)
-<li><a href="{{ $picture->path() }}"><img src="{{ $picture->path() }}" alt="{{ $picture->alt }}" width="88" height="88" loading="lazy"></a></li>
-@endforeach
-</ul>
-@endif
+<x-shop.more-pictures :pictures="$product->pictures" />
 </div>
 <div>
 @if (count($goods) === 1)<h1 dir="auto">{{ $product->name }}</h1>@else<h2 dir="auto">{{ $product->name }}</h2>@endif

@@ -2,13 +2,7 @@
 <div class="product">
 <div class="product-pictures">
 <img src="{{ $now?->picture ?? $lead->path }}" alt="{{ $lead->alt }}" width="420" height="420" data-lead="{{ $lead->path }}">
-@if ($product->pictures->count() > 1)
-<ul class="more-pictures">
-@foreach ($product->pictures as $picture)
-<li><a href="{{ $picture->path() }}"><img src="{{ $picture->path() }}" alt="{{ $picture->alt }}" width="88" height="88" loading="lazy"></a></li>
-@endforeach
-</ul>
-@endif
+<x-shop.more-pictures :pictures="$product->pictures" />
 </div>
 <div>
 <h1 dir="auto">{{ $product->name }}</h1>

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Offer\StateWords;
+use Tests\TestCase;
+
+/** A shop reads its rules once, and anew once they have changed. */
+final class ShopReadTest extends TestCase
+{
+    public function test_rules_are_read_once_and_anew_after_a_change(): void
+    {
+        $shop = $this->shop();
+        $first = $shop->rules();
+        self::assertSame($first, $shop->rules());
+
+        $this->shipsFor($shop, 650);
+        self::assertNotSame($first, $shop->rules());
+        self::assertSame(650, $shop->rules()->zones[0]->table?->bands[0]->fee->minor);
+        self::assertSame(650, $shop->refresh()->rules()->zones[0]->table?->bands[0]->fee->minor);
+    }
+
+    public function test_what_a_column_holds_is_what_was_put_there(): void
+    {
+        $shop = $this->shop();
+        $shop->update(['words' => StateWords::of(['added' => 'Yours']), 'checkout_rules' => new CheckoutRules(hosts: ['fern.example'])]);
+
+        foreach ([$shop, $shop->refresh()] as $read) {
+            self::assertSame(['added' => 'Yours'], $read->words->all());
+            self::assertTrue($read->checkout_rules->allows('https://fern.example/'));
+        }
+        $shop->update(['words' => StateWords::none()]);
+        self::assertSame([], $shop->refresh()->words->all());
+        self::assertNull($shop->getAttributes()['words']);
+    }
+}
