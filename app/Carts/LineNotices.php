@@ -50,8 +50,9 @@ final class LineNotices
     {
         return $cart->lines
             ->filter(fn (CartLine $line): bool => ! self::covers($line))
-            ->mapWithKeys(fn (CartLine $line): array => [$line->id => match ($left = self::left($line)) {
-                0 => 'This has sold out; remove it to go on.',
+            ->mapWithKeys(fn (CartLine $line): array => [$line->id => match (true) {
+                $line->product->is_draft => 'This is not sold any longer; remove it to go on.',
+                ($left = self::left($line)) === 0 => 'This has sold out; remove it to go on.',
                 default => "Only {$left} left; take fewer to go on.",
             }])
             ->all();
@@ -61,7 +62,7 @@ final class LineNotices
     {
         $core = $line->toCore();
 
-        return $core->product->stockOf($core->variant)->covers($line->quantity);
+        return ! $core->product->isDraft && $core->product->stockOf($core->variant)->covers($line->quantity);
     }
 
     private static function left(CartLine $line): int

@@ -28,6 +28,7 @@ final readonly class ProductExtras
         public array $stockSeen,
         /** @var array<string, string> buttons by surface and their words, where they differ from the shop's */
         public array $buttons,
+        public bool $isDraft,
     ) {}
 
     public static function of(Typed $typed): self
@@ -44,6 +45,7 @@ final readonly class ProductExtras
             $typed->ids('add_ons'),
             array_filter($seen, static fn (?int $stock): bool => $stock !== null),
             ProductButtons::read($typed->part('buttons'))->said,
+            $typed->isOn('is_draft'),
         );
     }
 

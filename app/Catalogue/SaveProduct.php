@@ -67,6 +67,7 @@ final readonly class SaveProduct
         return [
             'name' => $entered->name,
             'sku' => $entered->sku->text,
+            'is_draft' => $extras->isDraft,
             'summary' => $extras->summary,
             'description' => $extras->description,
             'currency' => $shop->currency,

@@ -32,6 +32,7 @@ final readonly class PlacementNotices
             $offer->state === OfferState::Draft => $this->nothing($placement->shop),
             $offer->state === OfferState::Archived => $this->page($placement->shop, 410, 'This offer has ended', 'What was sold here is no longer on offer.'),
             $offer->state === OfferState::Paused, $placement->paused_at !== null => $this->resting($placement, $request, ButtonState::NotAvailable, 'This offer is paused for now. Come back a little later.'),
+            $offer->holdsADraft() => $this->resting($placement, $request, ButtonState::NotAvailable, 'The shop has taken this off sale for now. Come back a little later.'),
             $offer->isSoldOut() => $this->resting($placement, $request, ButtonState::SoldOut, $this->soldOut($placement)),
             default => null,
         };

@@ -70,6 +70,12 @@ final class Offer extends Model
         return Way::of($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
     }
 
+    /** Whether any of its goods is one that the seller still works on. */
+    public function holdsADraft(): bool
+    {
+        return $this->lines->contains(fn (OfferLine $line): bool => $line->product->is_draft);
+    }
+
     /** Whether any of its goods, where it is known which, has too little left. */
     public function isSoldOut(): bool
     {

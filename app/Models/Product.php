@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Catalogue\LeadPicture;
 use App\Catalogue\OptionsCast;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -49,6 +50,7 @@ use PaperKite\Money\Money;
  * @property int|null $low_stock
  * @property list<Option> $options
  * @property bool $has_variants
+ * @property bool $is_draft
  * @property list<array{name: string, values: list<string>}>|null $traits
  * @property array<string, string>|null $buttons
  * @property Collection<int, Variant> $variants
@@ -60,13 +62,16 @@ final class Product extends Model
 {
     use HasSale;
 
+    /** @var array<string, mixed> */
+    protected $attributes = ['is_draft' => false];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
             'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
-            'allows_back_order' => 'boolean', 'has_variants' => 'boolean',
+            'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
         ];
     }
 
@@ -80,6 +85,12 @@ final class Product extends Model
     public function toCoreAs(?Variant $variant): CatalogueProduct
     {
         return $variant === null ? $this->toCore() : $this->cataloguedWith([$variant]);
+    }
+
+    /** @return Builder<self> what the shop’s shoppers may see and buy */
+    public static function forSale(Shop $shop): Builder
+    {
+        return self::query()->where(['shop_id' => $shop->id, 'is_draft' => false]);
     }
 
     public function money(int $minor): Money
@@ -154,6 +165,7 @@ final class Product extends Model
             options: $this->options,
             variants: array_map(fn (Variant $variant) => $variant->toCore($this), $variants),
             stock: $this->stockOnHand(),
+            isDraft: $this->is_draft,
         );
     }
 }

@@ -63,7 +63,7 @@ final readonly class OfferSnippets
             $this->shop->base(),
             $this->bill === null ? [] : $goods,
             $this->bill?->items,
-            ! $this->offer->isSoldOut(),
+            ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
         );
     }
 

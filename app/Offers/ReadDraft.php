@@ -68,6 +68,6 @@ final readonly class ReadDraft
 
     private function look(Look $look): DraftLook
     {
-        return new DraftLook($look->name, array_map(static fn (LookDoubt $doubt): string => $doubt->sentence, LookCheck::of($look->values)));
+        return new DraftLook($look->name, array_map(static fn (LookDoubt $doubt): string => $doubt->sentence, LookCheck::of($look->values)), $look->values->lettersInALine());
     }
 }

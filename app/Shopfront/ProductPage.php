@@ -9,6 +9,7 @@ use App\Http\Input;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Quote\CartLine;
@@ -44,7 +45,7 @@ final readonly class ProductPage
      */
     private function page(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors, int $status): Response
     {
-        $product->load(['variants.picture', 'pictures', 'addOns.variants']);
+        $product->load(['variants.picture', 'pictures', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
         $variants = ChoiceView::listOf($product);
 
         return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [

@@ -15,8 +15,7 @@ final class ShopfrontGoods
     /** @return Collection<int, Product> some of what can be had now */
     public static function available(Shop $shop, int $count): Collection
     {
-        return Product::query()
-            ->where('shop_id', $shop->id)
+        return Product::forSale($shop)
             ->where(fn (Builder $any) => $any
                 ->where(fn (Builder $plain) => $plain->where('has_variants', false)->where(fn (Builder $stock) => $stock->whereNull('stock')->orWhere('stock', '>', 0)->orWhere('allows_back_order', true)))
                 ->orWhere(fn (Builder $varied) => $varied->where('has_variants', true)->where(fn (Builder $stock) => $stock->where('allows_back_order', true)->orWhereHas('variants', fn (Builder $variant) => $variant->whereNull('stock')->orWhere('stock', '>', 0)))))

@@ -10,7 +10,7 @@ use App\Models\Product;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** The add-on products of what is in a cart, save what is in it already or is sold out. */
+/** The add-on products of what is in a cart, save what is in it already, is a draft, or is sold out. */
 final class Suggestions
 {
     private const MOST = 3;
@@ -20,7 +20,7 @@ final class Suggestions
     {
         $inCart = $cart->lines->map(fn (CartLine $line): int => $line->product_id)->all();
         $ids = DB::table('add_ons')->whereIn('product_id', $inCart)->whereNotIn('add_on_id', $inCart)->orderBy('position')->orderBy('product_id')->pluck('add_on_id')->unique()->all();
-        $byId = Product::query()->whereKey($ids)->with('variants')->get()->keyBy('id');
+        $byId = Product::query()->where('is_draft', false)->whereKey($ids)->with('variants')->get()->keyBy('id');
 
         return $byId
             ->reject(fn (Product $product): bool => PriceTag::of($product)->isSoldOut)

@@ -34,6 +34,8 @@ final readonly class Product
         public array $plans = [],
         public ?Instalments $instalments = null,
         public ?Stock $stock = null,
+        /** Whether the seller still works on it: it is shown nowhere and can't be bought. */
+        public bool $isDraft = false,
     ) {}
 
     public function plan(string $code): ?Plan

@@ -9,6 +9,9 @@ final readonly class Look
 {
     public const LONGEST_NAME = 40;
 
+    /** What a narrow page leaves for a button: 320 CSS px (WCAG 2.2, 1.4.10) without the page's margins. */
+    private const NARROW_PAGE = 280;
+
     /** @param  list<string>  $classes  names of the seller's own, for the page's own style sheet */
     public function __construct(
         public Colour $fill,
@@ -43,6 +46,19 @@ final readonly class Look
     public function height(): int
     {
         return $this->lineHeight() + 2 * ($this->paddingBlock + $this->borderWidth);
+    }
+
+    /** How many letters stand in one line of it on a narrow page, as near as can be told without the font; `null` where a picture stands for the words. */
+    public function lettersInALine(): ?int
+    {
+        if ($this->picture !== null) {
+            return null;
+        }
+        $px = ($this->width === Width::Percent ? intdiv(self::NARROW_PAGE * $this->widthPercent, 100) : self::NARROW_PAGE)
+            - 2 * ($this->paddingInline + $this->borderWidth)
+            - ($this->icon === Icon::None ? 0 : $this->fontSize + $this->iconGap);
+
+        return max(1, (int) floor($px / ($this->fontSize * $this->font->meanWidth($this->isBold))));
     }
 
     public function lineHeight(): int

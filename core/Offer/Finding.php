@@ -14,9 +14,18 @@ final readonly class Finding
         public string $sentence,
         /** Which of the offer's goods the slot is about. */
         public ?int $item,
+        /** Whether the offer can't even be saved like this. */
+        public bool $blocksSaving = false,
     ) {}
 
-    public static function error(?Slot $slot, string $sentence, ?int $item = null): self
+    /** What stands in the slot is no offer: it can't be saved. */
+    public static function error(Slot $slot, string $sentence, ?int $item = null): self
+    {
+        return new self(Severity::Error, $slot, $sentence, $item, true);
+    }
+
+    /** Something else has to happen before the offer can go live; it can be saved meanwhile. */
+    public static function obstacle(?Slot $slot, string $sentence, ?int $item = null): self
     {
         return new self(Severity::Error, $slot, $sentence, $item);
     }

@@ -15,6 +15,7 @@ use PaperKite\Offer\Check\LookIsClear;
 use PaperKite\Offer\Check\PictureHasText;
 use PaperKite\Offer\Check\PlacesDiffer;
 use PaperKite\Offer\Check\ProductIsChosen;
+use PaperKite\Offer\Check\ProductIsForSale;
 use PaperKite\Offer\Check\QuantityIsInStock;
 use PaperKite\Offer\Check\QuantityIsWhole;
 use PaperKite\Offer\Check\SaleGoesOn;
@@ -38,7 +39,7 @@ final class Proofreading
     /** @param  list<Finding>  $findings */
     public static function allowsSaving(array $findings): bool
     {
-        return array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Error && $finding->slot !== null) === [];
+        return array_filter($findings, static fn (Finding $finding): bool => $finding->blocksSaving) === [];
     }
 
     /** @param  list<Finding>  $findings */
@@ -57,6 +58,7 @@ final class Proofreading
             new QuantityIsWhole,
             new AskIsAnswerable,
             new ProductIsChosen,
+            new ProductIsForSale,
             new VariantIsThere,
             new GoodsDiffer,
             new QuantityIsInStock,

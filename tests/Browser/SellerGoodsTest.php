@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use App\Models\Product;
 use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Offer\OfferState;
 
 /** A seller puts in goods with variants and pictures, and says what the shop adds to their price. */
 final class SellerGoodsTest extends BrowserTestCase
@@ -30,6 +31,19 @@ final class SellerGoodsTest extends BrowserTestCase
 
         $product = Product::query()->where('shop_id', $this->shop->id)->with('variants')->sole();
         self::assertSame([['wrap-s', null, 12, 60, null], ['wrap-l', 1050, 3, 95, true]], $product->variants->map(fn ($variant): array => [$variant->sku, $variant->price_minor, $variant->stock, $variant->weight_g, $variant->is_preselected])->all());
+    }
+
+    public function test_a_draft_is_put_in_offered_and_put_on_sale(): void
+    {
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('For sale')
+            ->type('Name', 'Cut comb')->type('SKU', 'comb')->type('Price', '7.00')->click('For sale')->seeing('shoppers don’t see it')->click('Save')->arrivingAt('/products')->seeing('Draft');
+        $browser->goTo("{$this->shop->base()}/p/comb")->seeing('Nothing is here');
+        $desk = $this->consoleAddress("/{$this->shop->slug}/offers/{$this->offer(Product::query()->where('sku', 'comb')->sole(), ['state' => OfferState::Draft])->id}");
+        $browser->goTo($desk)->seeing('is a draft and can’t be bought yet');
+        self::assertTrue($browser->evaluate('return [...document.querySelectorAll("button")].find((button) => button.textContent.includes("Publish")).disabled'));
+
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products"))->click('Cut comb')->seeing('shoppers don’t see it')->click('For sale')->notSeeing('shoppers don’t see it')->click('Save')->arrivingAt('/products')->notSeeing('Draft');
+        $browser->goTo($desk)->click('Publish')->seeing('Live')->goTo("{$this->shop->base()}/p/comb")->seeing('€7.00');
     }
 
     public function test_pictures_are_added_moved_by_keyboard_and_described(): void

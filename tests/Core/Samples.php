@@ -54,9 +54,9 @@ final class Samples
      * @param  list<Option>  $options
      * @param  list<Variant>  $variants
      */
-    public static function product(int $cents = 980, ?Stock $stock = null, string $name = 'Heather honey, 340 g', string $sku = 'honey-340', array $options = [], array $variants = []): Product
+    public static function product(int $cents = 980, ?Stock $stock = null, string $name = 'Heather honey, 340 g', string $sku = 'honey-340', array $options = [], array $variants = [], bool $isDraft = false): Product
     {
-        return new Product(Sku::of($sku), $name, ProductKind::Physical, new Price(self::euros($cents)), options: $options, variants: $variants, stock: $stock ?? Stock::untracked());
+        return new Product(Sku::of($sku), $name, ProductKind::Physical, new Price(self::euros($cents)), options: $options, variants: $variants, stock: $stock ?? Stock::untracked(), isDraft: $isDraft);
     }
 
     /** @param  list<OfferItem>|null  $items */
@@ -94,7 +94,7 @@ final class Samples
      * @param  list<string>  $doubts  of its look
      * @param  list<string>  $places
      */
-    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true, ?array $items = null, Destination $destination = Destination::Pay, ?DraftAsk $ask = null, string $landing = '', array $doubts = [], array $places = []): Draft
+    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true, ?array $items = null, Destination $destination = Destination::Pay, ?DraftAsk $ask = null, string $landing = '', array $doubts = [], array $places = [], ?int $lettersInALine = 26): Draft
     {
         return new Draft(
             $items ?? [new DraftItem($product ?? self::product(), '', $quantity)],
@@ -105,7 +105,7 @@ final class Samples
             ['idle' => $caption],
             $landing,
             new ShopSetting($hasPayee, $hasProvider, StateWords::none(), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/'), $places),
-            new DraftLook('Kite silk', $doubts),
+            new DraftLook('Kite silk', $doubts, $lettersInALine),
         );
     }
 

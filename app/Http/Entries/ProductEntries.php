@@ -10,10 +10,11 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'ProductEntry',
     description: 'As typed; amounts with a point, moments as the shop’s clock shows them.',
-    required: ['name', 'sku', 'summary', 'description', 'price', 'sale_price', 'sale_from', 'sale_until', 'cost', 'tax_class', 'weight', 'weight_unit', 'shipping_first', 'shipping_more', 'picture', 'tracks_stock', 'stock', 'allows_back_order', 'low_stock', 'categories', 'traits', 'add_ons', 'pictures', 'options', 'variants', 'buttons'],
+    required: ['name', 'sku', 'is_draft', 'summary', 'description', 'price', 'sale_price', 'sale_from', 'sale_until', 'cost', 'tax_class', 'weight', 'weight_unit', 'shipping_first', 'shipping_more', 'picture', 'tracks_stock', 'stock', 'allows_back_order', 'low_stock', 'categories', 'traits', 'add_ons', 'pictures', 'options', 'variants', 'buttons'],
     properties: [
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'sku', type: 'string'),
+        new OA\Property(property: 'is_draft', description: 'Whether it is shown nowhere and can’t be bought yet.', type: 'boolean'),
         new OA\Property(property: 'summary', description: 'HTML.', type: 'string'),
         new OA\Property(property: 'description', description: 'HTML.', type: 'string'),
         new OA\Property(property: 'price', type: 'string'),

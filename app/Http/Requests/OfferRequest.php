@@ -16,7 +16,6 @@ use PaperKite\Offer\Destination;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
-use PaperKite\Offer\Severity;
 use PaperKite\Text\Typed;
 use PaperKite\Time\Moment;
 use Symfony\Component\Intl\Countries;
@@ -51,7 +50,7 @@ final class OfferRequest extends FormRequest
                 return;
             }
             foreach ($this->proof()->findings() as $finding) {
-                if ($finding->severity === Severity::Error && $finding->slot !== null) {
+                if ($finding->blocksSaving) {
                     $validator->errors()->add($this->field($finding), $finding->sentence);
                 }
             }

@@ -56,6 +56,7 @@ final readonly class ProductFormResource
         return [
             'name' => $product->name,
             'sku' => $product->sku,
+            'is_draft' => $product->is_draft,
             'summary' => $product->summary ?? '',
             'description' => $product->description ?? '',
             'price' => $amount($product->price_minor),

@@ -33,6 +33,8 @@ final readonly class ProductResource
         public bool $is_low,
         #[OA\Property]
         public int $variant_count,
+        #[OA\Property(description: 'Whether it is shown nowhere and can’t be bought yet.')]
+        public bool $is_draft,
     ) {}
 
     public static function of(Product $product): self
@@ -51,6 +53,7 @@ final readonly class ProductResource
             $tag->isSoldOut,
             $product->low_stock !== null && $stock !== null && $stock <= $product->low_stock,
             $product->has_variants ? $product->variants->count() : 0,
+            $product->is_draft,
         );
     }
 }

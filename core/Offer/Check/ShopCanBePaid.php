@@ -12,8 +12,8 @@ final readonly class ShopCanBePaid implements Check
     public function findings(Proof $proof): array
     {
         return [
-            ...($proof->draft->shop->hasProvider ? [] : [Finding::error(null, 'No payment provider is connected, so no offer can go live; set KITE_PAYMENTS in the environment.')]),
-            ...($proof->draft->shop->hasPayee ? [] : [Finding::error(null, 'The shop has no payee, so no offer can go live; set one under Shop.')]),
+            ...($proof->draft->shop->hasProvider ? [] : [Finding::obstacle(null, 'No payment provider is connected, so no offer can go live; set KITE_PAYMENTS in the environment.')]),
+            ...($proof->draft->shop->hasPayee ? [] : [Finding::obstacle(null, 'The shop has no payee, so no offer can go live; set one under Shop.')]),
         ];
     }
 }

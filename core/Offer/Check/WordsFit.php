@@ -13,8 +13,7 @@ use PaperKite\Refusal;
 
 final readonly class WordsFit implements Check
 {
-    /** Beyond this a caption takes a second line on a button 280 px wide. */
-    private const ONE_LINE = 26;
+    private const MOST_LINES = 2;
 
     public function findings(Proof $proof): array
     {
@@ -26,10 +25,20 @@ final readonly class WordsFit implements Check
                 $findings[] = Finding::error(Slot::Caption, $refusal->getMessage());
             }
         }
-        if ($findings === [] && mb_strlen($proof->offer->caption()) > self::ONE_LINE) {
-            return [Finding::hint(Slot::Caption, 'The caption takes two lines on a narrow page; a few words are enough.')];
-        }
 
-        return $findings;
+        return $findings === [] ? $this->tooLong($proof) : $findings;
+    }
+
+    /** @return list<Finding> */
+    private function tooLong(Proof $proof): array
+    {
+        $letters = $proof->draft->look->lettersInALine;
+        $lines = $letters === null ? 1 : (int) ceil(mb_strlen($proof->offer->caption()) / $letters);
+
+        return match (true) {
+            $lines > self::MOST_LINES => [Finding::caution(Slot::Caption, "In this look the caption takes {$lines} lines on a narrow page; shorten it to {$letters} letters, or make the look wider or its letters smaller.")],
+            $lines === self::MOST_LINES => [Finding::hint(Slot::Caption, "In this look the caption takes two lines on a narrow page; up to {$letters} letters stand in one.")],
+            default => [],
+        };
     }
 }

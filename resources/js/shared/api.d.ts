@@ -859,6 +859,8 @@ export interface components {
             /** @description What is sent about a product. */
             name: string;
             sku: string;
+            /** @description Whether it is shown nowhere and can’t be bought yet. */
+            is_draft: boolean;
             /** @description HTML. */
             summary: string;
             /** @description HTML. */
@@ -1436,6 +1438,8 @@ export interface components {
             /** @description Whether no more is left than the seller wants to be told of. */
             is_low: boolean;
             variant_count: number;
+            /** @description Whether it is shown nowhere and can’t be bought yet. */
+            is_draft: boolean;
         };
         /** @description An offer as it stands on the desk: said, looked at, reckoned. */
         Proof: {

@@ -184,6 +184,29 @@ final class LookTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $with */
+    #[DataProvider('rooms')]
+    public function test_the_letters_in_a_line_follow_from_the_looks_measures(array $with, int $letters): void
+    {
+        self::assertSame($letters, self::look($with)->lettersInALine());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, int}> */
+    public static function rooms(): iterable
+    {
+        yield 'as it ships' => [[], 26];
+        yield 'letters twice as large' => [['font_size' => '32'], 13];
+        yield 'half of the page' => [['width' => 'percent', 'width_percent' => '50'], 10];
+        yield 'a mark beside the words' => [['icon' => 'leaf'], 23];
+        yield 'letters of even width' => [['font' => 'mono'], 24];
+        yield 'no room at all' => [['width' => 'percent', 'width_percent' => '10', 'padding_inline' => '60'], 1];
+    }
+
+    public function test_a_picture_has_no_lines(): void
+    {
+        self::assertNull(self::look(['picture_text' => 'Buy', 'picture_size' => '120'], new PictureFacts('/a', 400, 100))->lettersInALine());
+    }
+
+    /** @param  array<string, mixed>  $with */
     private static function look(array $with, ?PictureFacts $picture = null): Look
     {
         return LookEntry::read(Typed::of($with + self::entry()), $picture)->look ?? self::fail('The look of the sample is wrong.');

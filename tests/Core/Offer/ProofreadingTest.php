@@ -53,6 +53,7 @@ final class ProofreadingTest extends TestCase
         yield 'caption too long' => [Samples::draft(caption: str_repeat('x', 41)), Severity::Error, Slot::Caption, null, 'shorten it to 40'];
         yield 'caption with a tab' => [Samples::draft(caption: "a\tb"), Severity::Error, Slot::Caption, null, 'control character'];
         yield 'caption of two lines' => [Samples::draft(caption: 'Take two jars of the heather honey'), Severity::Hint, Slot::Caption, null, 'two lines'];
+        yield 'caption of three lines in a narrow look' => [Samples::draft(caption: 'Take this jar home', lettersInALine: 8), Severity::Caution, Slot::Caption, null, 'takes 3 lines'];
         yield 'a look that is hard to read' => [Samples::draft(doubts: ['The words stand out too little.']), Severity::Caution, Slot::Look, null, 'stand out'];
         yield 'no quantity' => [Samples::draft(quantity: ''), Severity::Error, Slot::Quantity, 0, 'missing'];
         yield 'too many' => [Samples::draft(quantity: '1000'), Severity::Error, Slot::Quantity, 0, '1 to 999'];
@@ -64,6 +65,7 @@ final class ProofreadingTest extends TestCase
         yield 'a sale that ends soon' => [Samples::draft(self::onSale('2026-04-22T00:00:00+01:00')), Severity::Caution, Slot::Product, 0, 'ends within a week'];
         yield 'a picture without words' => [Samples::draft(items: [new DraftItem(Samples::product(), '', '1', true)]), Severity::Caution, Slot::Product, 0, 'says nothing to those who can’t see it'];
         yield 'unknown product' => [Samples::draft(items: [new DraftItem(null, '', '1')]), Severity::Error, Slot::Product, 0, 'not in this shop'];
+        yield 'a product that is a draft' => [Samples::draft(Samples::product(isDraft: true)), Severity::Error, Slot::Product, 0, 'is a draft and can’t be bought yet'];
         yield 'unknown variant' => [Samples::draft(items: [new DraftItem(Samples::wraps(), 'wrap-xl', '1')]), Severity::Error, Slot::Variant, 0, 'has no “wrap-xl”'];
         yield 'the same twice' => [Samples::draft(items: [$honey, $honey]), Severity::Error, Slot::Product, 1, 'is in this offer twice'];
         yield 'too many goods' => [Samples::draft(items: array_map(static fn (int $i): DraftItem => new DraftItem(Samples::product(sku: "sku-{$i}"), '', '1'), range(1, 21))), Severity::Error, Slot::Product, 20, '20 different goods'];
@@ -89,7 +91,7 @@ final class ProofreadingTest extends TestCase
 
     public function test_what_is_allowed_is_not_found(): void
     {
-        foreach ([Samples::draft(landing: 'https://fern.example/thanks'), Samples::draft(self::onSale('2026-06-01T00:00:00+01:00')), Samples::draft(self::onSale('2026-04-01T00:00:00+01:00')), Samples::draft(ask: new DraftAsk(true, 'Jars', '1', '6'))] as $draft) {
+        foreach ([Samples::draft(landing: 'https://fern.example/thanks'), Samples::draft(self::onSale('2026-06-01T00:00:00+01:00')), Samples::draft(self::onSale('2026-04-01T00:00:00+01:00')), Samples::draft(ask: new DraftAsk(true, 'Jars', '1', '6')), Samples::draft(caption: str_repeat('x', 40), lettersInALine: null)] as $draft) {
             self::assertSame([], Samples::proof($draft)->findings());
         }
     }
@@ -104,12 +106,14 @@ final class ProofreadingTest extends TestCase
         );
     }
 
-    public function test_a_shop_that_is_not_ready_can_save_but_not_publish(): void
+    public function test_what_is_not_ready_can_be_saved_but_not_published(): void
     {
-        $findings = Samples::proof(Samples::draft(hasPayee: false))->findings();
+        foreach ([Samples::draft(hasPayee: false), Samples::draft(Samples::product(isDraft: true))] as $draft) {
+            $findings = Samples::proof($draft)->findings();
 
-        self::assertTrue(Proofreading::allowsSaving($findings));
-        self::assertFalse(Proofreading::allowsGoingLive($findings));
+            self::assertTrue(Proofreading::allowsSaving($findings));
+            self::assertFalse(Proofreading::allowsGoingLive($findings));
+        }
         self::assertFalse(Proofreading::allowsSaving(Samples::proof(Samples::draft(quantity: 'x'))->findings()));
     }
 

@@ -68,7 +68,7 @@ final readonly class CartController
 
     public function add(Request $request, Shop $shop): Answer
     {
-        $product = Product::query()->where(['shop_id' => $shop->id, 'sku' => Input::text($request, 'sku')])->firstOrFail();
+        $product = Product::forSale($shop)->where('sku', Input::text($request, 'sku'))->firstOrFail();
         $choices = array_values(array_map(static fn (mixed $choice): string => is_string($choice) ? $choice : '', (array) $request->input('choice', [])));
         $typed = Input::text($request, 'quantity', '1');
         $code = Input::text($request, 'k');

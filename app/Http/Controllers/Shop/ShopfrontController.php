@@ -27,8 +27,8 @@ final readonly class ShopfrontController
             'shop' => $shop,
             'category' => $category,
             'wasAdded' => $request->query('after') === 'added',
-            'categories' => $shop->categories()->whereHas('products')->limit(24)->get(),
-            'products' => Product::query()->where('shop_id', $shop->id)
+            'categories' => $shop->categories()->whereHas('products', fn (Builder $product) => $product->where('is_draft', false))->limit(24)->get(),
+            'products' => Product::forSale($shop)
                 ->when($category !== null, fn (Builder $query) => $query->whereHas('categories', fn (Builder $in) => $in->whereKey($category?->id)))
                 ->with('variants')
                 ->orderBy('name')->orderBy('id')->simplePaginate(self::PER_PAGE),

@@ -21,6 +21,7 @@ watchDebounced(search, (typed) => latest.run(typed), { debounce: 120 })
 onMounted(() => latest.run(''))
 
 function stockWords(product: Schemas['Product']): string {
+  if (product.is_draft) return `${product.sku}, a draft`
   if (product.is_sold_out) return 'None in stock'
   return product.stock === null ? product.sku : `${product.sku}, ${product.stock} in stock`
 }
@@ -51,9 +52,11 @@ function pick(product: Schemas['Product'] | null): void {
           <img :src="product.picture_path" alt="" width="36" height="36" />
           <span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
             ><bdi>{{ product.name }}</bdi>
-            <span class="block text-sm" :class="product.is_sold_out ? 'text-amber' : 'text-pencil'">{{
-              stockWords(product)
-            }}</span></span
+            <span
+              class="block text-sm"
+              :class="product.is_sold_out || product.is_draft ? 'text-amber' : 'text-pencil'"
+              >{{ stockWords(product) }}</span
+            ></span
           >
           <span class="whitespace-nowrap">{{ product.price_shown }}</span>
         </li>

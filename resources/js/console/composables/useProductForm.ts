@@ -9,6 +9,7 @@ type Entry = Schemas['ProductEntry']
 const BLANK: Entry = {
   name: '',
   sku: '',
+  is_draft: false,
   summary: '',
   description: '',
   price: '',

@@ -84,6 +84,16 @@ function movePictures(moved: Schemas['Picture'][]): void {
               note="How links name it."
               @update:model-value="(sku) => change({ sku })"
             />
+            <div class="md:col-span-2">
+              <SwitchField
+                :model-value="!entry.is_draft"
+                label="For sale"
+                @update:model-value="(isForSale) => change({ is_draft: !isForSale })"
+              />
+              <p v-if="entry.is_draft" class="mt-1 text-sm text-pencil">
+                A draft: shoppers don’t see it, and no offer of it can go live.
+              </p>
+            </div>
           </div>
         </LedgerRow>
 

@@ -2,6 +2,7 @@
 import { api, outcome, type Schemas } from '../../shared/client'
 import ListHead from '../components/ListHead.vue'
 import PageTurner from '../components/PageTurner.vue'
+import StateMark from '../components/StateMark.vue'
 import { useList } from '../composables/useList'
 import { useSession } from '../stores/session'
 
@@ -50,7 +51,10 @@ function stockOf(product: Schemas['Product']): string {
             dir="auto"
             >{{ product.name }}</RouterLink
           >
-          <span class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ product.sku }}</span>
+          <span class="flex flex-wrap items-center gap-x-3">
+            <span class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ product.sku }}</span>
+            <StateMark v-if="product.is_draft" state="draft" />
+          </span>
         </span>
         <span class="grid justify-items-end text-right sm:flex sm:items-baseline">
           <span class="text-lg sm:order-last sm:w-28">{{ product.price_shown }}</span>
