@@ -9,6 +9,7 @@ use PaperKite\Offer\Check\Check;
 use PaperKite\Offer\Check\CountryIsServed;
 use PaperKite\Offer\Check\DestinationHasGoods;
 use PaperKite\Offer\Check\GoodsAreFew;
+use PaperKite\Offer\Check\GoodsArePriced;
 use PaperKite\Offer\Check\GoodsDiffer;
 use PaperKite\Offer\Check\LandingIsAllowed;
 use PaperKite\Offer\Check\LookIsClear;
@@ -62,6 +63,7 @@ final class Proofreading
             new VariantIsThere,
             new GoodsDiffer,
             new QuantityIsInStock,
+            new GoodsArePriced,
             new SomethingIsPaid,
             new SaleGoesOn,
             new PictureHasText,

@@ -61,6 +61,7 @@ final class ProofreadingTest extends TestCase
         yield 'sold out' => [Samples::draft(items: [$honey, new DraftItem(Samples::product(stock: Stock::of(0), sku: 'comb'), '', '1')]), Severity::Caution, Slot::Quantity, 1, 'None is in stock'];
         yield 'the last one' => [Samples::draft(Samples::product(stock: Stock::of(1)), quantity: '2'), Severity::Caution, Slot::Quantity, 0, 'Only one is in stock'];
         yield 'the named variant is gone' => [Samples::draft(items: [new DraftItem(Samples::wraps(small: Stock::of(0)), 'wrap-s', '1')]), Severity::Caution, Slot::Quantity, 0, 'None is in stock'];
+        yield 'no price' => [Samples::draft(new Product(Sku::of('tea'), 'Honey of the month', ProductKind::Physical, null)), Severity::Error, Slot::Product, 0, 'has no price'];
         yield 'given away' => [Samples::draft(Samples::product(0)), Severity::Caution, Slot::Product, 0, 'costs nothing'];
         yield 'a sale that ends soon' => [Samples::draft(self::onSale('2026-04-22T00:00:00+01:00')), Severity::Caution, Slot::Product, 0, 'ends within a week'];
         yield 'a picture without words' => [Samples::draft(items: [new DraftItem(Samples::product(), '', '1', true)]), Severity::Caution, Slot::Product, 0, 'says nothing to those who can’t see it'];
