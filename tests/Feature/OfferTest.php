@@ -157,12 +157,12 @@ final class OfferTest extends TestCase
         $this->getJson($this->address('?search=Heather'))->assertJsonPath('at.total', 25);
     }
 
-    public function test_the_preview_stands_in_a_frame_without_rights(): void
+    public function test_the_preview_stands_in_a_frame_that_runs_no_script(): void
     {
         $preview = $this->console("/preview/{$this->shop->slug}/button");
         $answer = $this->get("{$preview}?ground=dark&words[idle]=".rawurlencode('<script>x</script>'))->assertOk()->assertSee('&lt;script&gt;', false)->assertDontSee('Sold out');
 
-        self::assertStringContainsString('sandbox;', (string) $answer->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString("sandbox allow-same-origin; default-src 'none';", (string) $answer->headers->get('Content-Security-Policy'));
         $this->get("{$preview}?ground=light&words[idle]=x&words[sold_out]=y&look=".rawurlencode('{"fill":"#123456"}'))->assertSee('background-color:#123456', false)->assertSee('aria-disabled="true"', false);
         $this->get("{$preview}?ground=light&words[idle]=x&look=".rawurlencode('{"fill":"red;}</style><script>"}'))->assertDontSee('<script>', false)->assertSee('background-color:#b92b4f', false);
         $this->getJson("{$preview}?ground=space")->assertUnprocessable();

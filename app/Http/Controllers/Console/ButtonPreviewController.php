@@ -21,7 +21,7 @@ use PaperKite\Offer\StateWords;
 use PaperKite\Text\Typed;
 
 /**
- * Buttons as they will stand on a page, on a ground of its own: shown in a frame without rights, so that the styles
+ * Buttons as they will stand on a page, on a ground of its own: shown in a frame that runs no script, so that the styles
  * they carry touch nothing of the console, and the console's touch nothing of them.
  */
 final readonly class ButtonPreviewController
@@ -81,6 +81,6 @@ final readonly class ButtonPreviewController
 
     private function frame(string $html): Response
     {
-        return response($html, 200, ['Content-Security-Policy' => "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src http: https: data:; base-uri 'none'; frame-ancestors 'self'"]);
+        return response($html, 200, ['Content-Security-Policy' => "sandbox allow-same-origin; default-src 'none'; style-src 'unsafe-inline'; img-src http: https: data:; base-uri 'none'; frame-ancestors 'self'"]);
     }
 }

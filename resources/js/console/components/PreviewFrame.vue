@@ -1,21 +1,28 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useElementSize, useResizeObserver } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import SegmentedChoice from './SegmentedChoice.vue'
 
 /** A page of somebody's, with a button or a table on it: as wide and on such a ground as is chosen. */
-const props = defineProps<{ address: string; title: string; height: number; isWide?: boolean }>()
+const props = defineProps<{
+  address: string
+  title: string
+  /** In px, until the page has told its own. */
+  height: number
+  isWide?: boolean
+}>()
 const ground = defineModel<'light' | 'dark' | 'patterned'>('ground', { required: true })
 
 const width = ref<'280' | '390' | '720'>(props.isWide ? '720' : '390')
 const room = useTemplateRef<HTMLElement>('room')
 const { width: available } = useElementSize(room)
 const scale = computed(() => Math.min(1, available.value / Number(width.value)))
-// A narrow page is a long one.
-const tall = computed(() => {
-  if (props.isWide && width.value !== '720') return props.height * 2.6
-  return width.value === '280' ? props.height * 1.3 : props.height
-})
+// The page in the frame is of this origin, so that it can be asked for its height; it runs no script all the same.
+const frame = useTemplateRef<HTMLIFrameElement>('frame')
+const page = ref<HTMLElement | null>(null)
+const measured = ref(0)
+const tall = computed(() => measured.value || props.height)
+useResizeObserver(page, () => (measured.value = page.value?.offsetHeight ?? 0))
 </script>
 
 <template>
@@ -26,12 +33,14 @@ const tall = computed(() => {
         :style="{ width: `${Number(width) * scale}px`, height: `${tall * scale}px` }"
       >
         <iframe
+          ref="frame"
           :src="address"
-          sandbox=""
+          sandbox="allow-same-origin"
           :title="title"
           class="origin-top-left"
           tabindex="-1"
           :style="{ width: `${width}px`, height: `${tall}px`, transform: `scale(${scale})` }"
+          @load="page = frame?.contentDocument?.documentElement ?? null"
         />
       </div>
     </div>

@@ -83,7 +83,7 @@ export function useDesk(id: number | undefined): {
       api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: { page: 1 } } }),
     )
     refusal.value = refused ?? null
-    const first = data?.items.find((product) => !product.is_sold_out) ?? data?.items[0]
+    const first = data?.items.find((product) => !product.is_sold_out && !product.is_draft) ?? data?.items[0]
     hasNoProducts.value = data !== undefined && !first
     if (!first) return
     const blank: Entry = {

@@ -72,13 +72,13 @@ const choices = computed(() => [
       </div>
       <div class="min-w-0">
         <div class="mb-4 grid gap-6 sm:grid-cols-2">
-          <div>
+          <div class="min-w-0">
             <h2 class="small-title mb-1">
               <bdi>{{ entry.name || 'A new look' }}</bdi>
             </h2>
             <ButtonStrip :look-id="chosen?.id ?? 0" :words="words" :look="entry" />
           </div>
-          <div>
+          <div class="min-w-0">
             <PickField v-model="beside" label="Beside it" :choices="choices" class="mb-2" />
             <ButtonStrip v-if="other" :key="other.id" :look-id="other.id" :words="words" />
           </div>

@@ -56,7 +56,7 @@ const { list, refusal, search, turnTo } = useList((asked) =>
       >”.
     </p>
     <ul>
-      <li v-for="offer in list.items" :key="offer.id" class="relative border-b border-rule py-4" data-offer>
+      <li v-for="offer in list.items" :key="offer.id" class="relative border-b border-rule py-3" data-offer>
         <div class="grid gap-x-8 gap-y-2 md:grid-cols-[7rem_minmax(0,1fr)_13rem]">
           <StateMark :state="offer.state" class="self-start pt-1" />
           <div class="min-w-0">
@@ -67,33 +67,31 @@ const { list, refusal, search, turnTo } = useList((asked) =>
               <OfferSentence :segments="offer.sentence" />
             </RouterLink>
             <!-- Each placement hangs on its offer by a line. -->
-            <ul v-if="offer.places.length" class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="Placed on">
-              <li
-                v-for="(place, index) in offer.places"
-                :key="index"
-                class="flex min-w-0 items-center gap-1.5 text-pencil"
-              >
-                <svg
-                  viewBox="0 0 22 16"
-                  width="22"
-                  height="16"
-                  class="flex-none text-sea"
-                  aria-hidden="true"
-                  fill="none"
-                  stroke="currentColor"
-                >
-                  <path d="M1 0c0 7 4 9 13 9" />
-                  <path d="M18 5l3 4-3 4-3-4z" fill="currentColor" stroke="none" />
-                </svg>
-                <span class="truncate"
-                  ><bdi>{{ place.page }}</bdi> · {{ place.medium }}</span
-                >
-                <span v-if="place.is_paused" class="whitespace-nowrap text-amber">paused</span>
-                <span v-if="place.is_stale" class="whitespace-nowrap text-amber">copy again</span>
-              </li>
-            </ul>
-            <p v-else class="mt-2 text-sm text-pencil">Not placed anywhere yet.</p>
-            <p class="mt-1 text-sm text-pencil">{{ offer.way }}</p>
+            <div class="mt-1.5 flex flex-wrap gap-x-8 gap-y-1 text-sm text-pencil">
+              <ul v-if="offer.places.length" class="flex min-w-0 flex-wrap gap-x-5 gap-y-1" aria-label="Placed on">
+                <li v-for="(place, index) in offer.places" :key="index" class="flex min-w-0 items-center gap-1.5">
+                  <svg
+                    viewBox="0 0 22 16"
+                    width="22"
+                    height="16"
+                    class="flex-none text-sea"
+                    aria-hidden="true"
+                    fill="none"
+                    stroke="currentColor"
+                  >
+                    <path d="M1 0c0 7 4 9 13 9" />
+                    <path d="M18 5l3 4-3 4-3-4z" fill="currentColor" stroke="none" />
+                  </svg>
+                  <span class="truncate"
+                    ><bdi>{{ place.page }}</bdi> · {{ place.medium }}</span
+                  >
+                  <span v-if="place.is_paused" class="whitespace-nowrap text-amber">paused</span>
+                  <span v-if="place.is_stale" class="whitespace-nowrap text-amber">copy again</span>
+                </li>
+              </ul>
+              <p v-else>Not placed anywhere yet.</p>
+              <p>{{ offer.way }}</p>
+            </div>
           </div>
           <TraceLine :trace="offer.trace" class="self-start md:justify-self-end md:pt-1" />
         </div>

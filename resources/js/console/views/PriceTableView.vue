@@ -95,7 +95,7 @@ async function remember(): Promise<void> {
         </LedgerRow>
         <button type="submit" class="deed" :disabled="!isDirty">Save</button>
       </div>
-      <section v-if="table" aria-labelledby="table-proof">
+      <section v-if="table" class="min-w-0" aria-labelledby="table-proof">
         <h2 id="table-proof" class="sentence mb-3 text-lg font-semibold">On the page</h2>
         <PreviewFrame
           :key="table.digest"
