@@ -83,12 +83,14 @@ Route::prefix('api')->group(function (): void {
             Route::put('looks/{look}', [LookController::class, 'change']);
             Route::post('looks/{look}/earlier', [LookController::class, 'putBack']);
             Route::post('looks/{look}/usual', [LookController::class, 'makeUsual']);
+            Route::post('looks/{look}/away', [LookController::class, 'putAway']);
 
             Route::get('price-tables', [PriceTableController::class, 'list']);
             Route::post('price-tables', [PriceTableController::class, 'create']);
             Route::get('price-tables/{priceTable}', [PriceTableController::class, 'show']);
             Route::put('price-tables/{priceTable}', [PriceTableController::class, 'change']);
             Route::post('price-tables/{priceTable}/copied', [PriceTableController::class, 'copied']);
+            Route::post('price-tables/{priceTable}/away', [PriceTableController::class, 'putAway']);
 
             Route::get('orders', [OrderController::class, 'list']);
             Route::get('orders/{order:number}', [OrderController::class, 'show']);

@@ -6,7 +6,9 @@ namespace App\Looks;
 
 use App\Models\Look;
 use App\Models\Shop;
+use App\Offers\LookBook;
 use App\Offers\RecheckCopies;
+use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Look\LookEntry;
@@ -59,8 +61,21 @@ final readonly class SaveLook
     public function makeUsual(Shop $shop, Look $look): void
     {
         DB::transaction(function () use ($shop, $look): void {
+            $this->locked($look)->update(['put_away_at' => null]);
             $shop->update(['look_id' => $look->id]);
             $this->recheck->ofLook($look, $shop);
+        });
+    }
+
+    /** @param  CarbonInterface|null  $since  `null`: it is brought back */
+    public function putAway(Shop $shop, Look $look, ?CarbonInterface $since): void
+    {
+        DB::transaction(function () use ($shop, $look, $since): void {
+            $locked = $this->locked($look);
+            if ($since !== null && LookBook::of($shop->refresh())->usual()->id === $look->id) {
+                throw ValidationException::withMessages(['is_away' => 'This look is used where nothing is said; use another one there first.']);
+            }
+            $locked->update(['put_away_at' => $since]);
         });
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Looks\LookCast;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Look\Look as CoreLook;
@@ -16,6 +17,7 @@ use PaperKite\Look\Look as CoreLook;
  * @property CoreLook $values
  * @property CoreLook|null $earlier
  * @property int $version
+ * @property CarbonImmutable|null $put_away_at
  * @property Shop $shop
  */
 final class Look extends Model
@@ -23,7 +25,7 @@ final class Look extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['values' => LookCast::class, 'earlier' => LookCast::class];
+        return ['values' => LookCast::class, 'earlier' => LookCast::class, 'put_away_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<Shop, $this> */

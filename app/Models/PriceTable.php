@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $copied
  * @property CarbonImmutable|null $copied_at
  * @property bool $is_stale
+ * @property CarbonImmutable|null $put_away_at
  * @property Collection<int, Placement> $columns
  */
 final class PriceTable extends Model
@@ -28,7 +29,7 @@ final class PriceTable extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['copied_at' => 'immutable_datetime', 'is_stale' => 'boolean'];
+        return ['copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'put_away_at' => 'immutable_datetime'];
     }
 
     /** @return HasMany<Placement, $this> */

@@ -66,6 +66,8 @@ final class OfferTripTest extends BrowserTestCase
         self::assertTrue($hasCorner(20));
 
         $browser->click('Put the earlier one back')->until(static fn (): bool => $hasCorner(4), 'the earlier look');
+        $browser->click('Moss')->click('Put it away')->seeing('Put away: 1')->click('Put away: 1')->click('Bring back')->until(static fn (): bool => $browser->field('Name of the look')->getAttribute('value') === 'Moss', 'the look that was brought back');
+        $browser->notSeeing('is put away');
     }
 
     public function test_a_shopper_adds_from_the_list_and_from_the_glance_without_leaving_it(): void

@@ -45,6 +45,23 @@ final class LooksTest extends TestCase
         $this->postJson($this->address("/{$look->id}/earlier"))->assertOk()->assertJsonPath('items.0.entry.fill', '#1e5a70');
     }
 
+    public function test_a_look_that_is_put_away_stays_with_its_offers_and_comes_back(): void
+    {
+        $looks = $this->shop->looks()->orderBy('id')->get();
+        $offer = $this->offer($this->product($this->shop), ['look_id' => $looks[1]->id]);
+        $this->placement($offer);
+        $this->postJson($this->address("/{$looks[1]->id}/away"), ['is_away' => true])->assertOk()->assertJsonPath('items.1.is_away', true)->assertJsonPath('items.1.offers', 1);
+        $snippet = $this->getJson($this->console("/api/shops/{$this->shop->slug}/offers/{$offer->id}"))->assertOk()->assertJsonPath('entry.look_id', $looks[1]->id)->json('placements.0.snippet');
+        self::assertIsString($snippet);
+        self::assertStringContainsString('background-color:#1e5a70', $snippet);
+
+        $this->postJson($this->address("/{$looks[0]->id}/away"), ['is_away' => true])->assertUnprocessable()->assertJsonPath('errors.is_away.0', 'This look is used where nothing is said; use another one there first.');
+        $this->postJson($this->address("/{$looks[0]->id}/away"), [])->assertUnprocessable();
+        $this->postJson($this->address("/{$looks[1]->id}/usual"))->assertOk()->assertJsonPath('items.1.is_away', false);
+        $this->postJson($this->address("/{$looks[0]->id}/away"), ['is_away' => true])->assertOk();
+        $this->postJson($this->address("/{$looks[0]->id}/away"), ['is_away' => false])->assertOk()->assertJsonPath('items.0.is_away', false);
+    }
+
     public function test_a_picture_of_ones_own_is_a_button_and_nobody_elses_picture_is(): void
     {
         $mine = $this->picture($this->shop, 'mine.webp');

@@ -50,6 +50,22 @@ final class PriceTableTest extends TestCase
         $this->get("http://{$this->shop->host}/k/{$codes[1]}", ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303);
     }
 
+    public function test_a_table_that_is_put_away_sinks_in_the_list_and_leads_on(): void
+    {
+        $id = $this->made([0, 1]);
+        $this->postJson($this->address(''), ['name' => 'Pots'] + $this->entry([2, 3], null))->assertCreated();
+        $this->shop->priceTables()->whereKey($id)->update(['is_stale' => true, 'updated_at' => now()->addMinute()]);
+        $this->getJson($this->address(''))->assertJsonPath('items.0.id', $id);
+
+        $this->postJson($this->address("/{$id}/away"), ['is_away' => true])->assertOk()->assertJsonPath('is_away', true);
+        $this->getJson($this->address(''))->assertJsonPath('items.1.id', $id)->assertJsonPath('items.0.is_away', false);
+        $this->getJson($this->console("/api/shops/{$this->shop->slug}/copies"))->assertJsonCount(0, 'tables');
+        $this->get("http://{$this->shop->host}/k/{$this->codes($id)[0]}", ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303);
+
+        $this->postJson($this->address("/{$id}/away"), ['is_away' => false])->assertOk()->assertJsonPath('is_away', false);
+        $this->getJson($this->console("/api/shops/{$this->shop->slug}/copies"))->assertJsonCount(1, 'tables');
+    }
+
     public function test_a_table_has_two_to_four_columns_of_this_shop(): void
     {
         foreach ([[0], [0, 1, 2, 3, 4], [0, 0]] as $columns) {

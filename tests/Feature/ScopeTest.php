@@ -56,6 +56,9 @@ final class ScopeTest extends TestCase
         foreach (["looks/{$look->id}", "placements/{$placement->id}", "price-tables/{$table->id}"] as $path) {
             $this->actingAs($person)->putJson($this->console("/api/shops/{$own->slug}/{$path}"), [])->assertNotFound();
         }
+        foreach (["looks/{$look->id}", "price-tables/{$table->id}"] as $path) {
+            $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/{$path}/away"), ['is_away' => true])->assertNotFound();
+        }
         $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/price-tables"), ['name' => 'Mine', 'offers' => [$foreign->id, $this->offer($this->product($own))->id], 'stressed' => null])
             ->assertUnprocessable()->assertJsonValidationErrorFor('offers');
         $this->actingAs($person)->get($this->console("/preview/{$own->slug}/tables/{$table->id}?ground=light"))->assertNotFound();

@@ -29,6 +29,8 @@ final readonly class LookResource
         public bool $has_earlier,
         #[OA\Property(description: 'By how many offers it is named.')]
         public int $offers,
+        #[OA\Property(description: 'Whether it is put away, and no longer offered for others.')]
+        public bool $is_away,
         #[OA\Property(ref: '#/components/schemas/LookEntry')]
         public object $entry,
         #[OA\Property(type: 'array', items: new OA\Items(ref: LookDoubtResource::class))]
@@ -44,6 +46,7 @@ final readonly class LookResource
             $look->id === $usualId,
             $look->earlier !== null,
             $offers,
+            $look->put_away_at !== null,
             (object) LookForm::of($look->name, $look->values),
             array_map(static fn (LookDoubt $doubt) => LookDoubtResource::of($doubt), LookCheck::of($look->values)),
         );

@@ -30,6 +30,8 @@ final readonly class PriceTableResource
         public ?string $copied_at,
         #[OA\Property(description: 'Whether the copy that was taken no longer says what the offers say.')]
         public bool $is_stale,
+        #[OA\Property(description: 'Whether it is put away; what was copied of it goes on working.')]
+        public bool $is_away,
     ) {}
 
     /** @param  PriceTable  $table  with all that its columns need */
@@ -45,6 +47,7 @@ final readonly class PriceTableResource
             hash('sha256', $snippet),
             $table->copied_at?->toRfc3339String(),
             $table->is_stale,
+            $table->put_away_at !== null,
         );
     }
 }

@@ -168,6 +168,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/looks/{look}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Offers that name it keep it; it is no longer offered for others. */
+        post: operations["putLookAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/names": {
         parameters: {
             query?: never;
@@ -470,6 +487,23 @@ export interface paths {
         put?: never;
         /** @description Remembers what was copied, so that it can be said when the copy grows stale. */
         post: operations["rememberTableCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/price-tables/{priceTable}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What was copied of it goes on working. */
+        post: operations["putTableAway"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1016,6 +1050,10 @@ export interface components {
         OfferStateEntry: {
             state: components["schemas"]["OfferState"];
         };
+        PutAwayEntry: {
+            /** @description Whether it is put away or brought back. */
+            is_away: boolean;
+        };
         SignInEntry: {
             email: string;
             password: string;
@@ -1209,6 +1247,8 @@ export interface components {
             has_earlier: boolean;
             /** @description By how many offers it is named. */
             offers: number;
+            /** @description Whether it is put away, and no longer offered for others. */
+            is_away: boolean;
             entry: components["schemas"]["LookEntry"];
             doubts: components["schemas"]["LookDoubt"][];
         };
@@ -1399,6 +1439,8 @@ export interface components {
             copied_at: string | null;
             /** @description Whether the copy that was taken no longer says what the offers say. */
             is_stale: boolean;
+            /** @description Whether it is put away; what was copied of it goes on working. */
+            is_away: boolean;
         };
         /** @description What stands in the product’s form, read back. */
         ProductCheck: {
@@ -1938,6 +1980,34 @@ export interface operations {
                     "application/json": components["schemas"]["LookList"];
                 };
             };
+        };
+    };
+    putLookAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                look: components["parameters"]["look"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PutAwayEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     renameShop: {
@@ -2572,6 +2642,34 @@ export interface operations {
         requestBody?: {
             content: {
                 "application/json": components["schemas"]["CopiedEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTable"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    putTableAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                priceTable: components["parameters"]["table"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PutAwayEntry"];
             };
         };
         responses: {

@@ -37,7 +37,7 @@ final readonly class CopyController
 
         return response()->json(new CopyListResource(
             array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values)), array_values($page->items())),
-            array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()
+            array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()
                 ->map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks))->all()),
             Page::of($page),
         ));

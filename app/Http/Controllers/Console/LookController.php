@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\Requests\PutAwayRequest;
 use App\Http\Resources\LookListResource;
 use App\Http\Resources\LookResource;
 use App\Http\Resources\LookTrialResource;
@@ -79,6 +80,17 @@ final readonly class LookController
     public function makeUsual(Shop $shop, Look $look): JsonResponse
     {
         $this->save->makeUsual($shop, $look);
+
+        return $this->answer($shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/looks/{look}/away', operationId: 'putLookAway', description: 'Offers that name it keep it; it is no longer offered for others.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/look')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: PutAwayRequest::class))]
+    #[Answer(LookListResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function putAway(PutAwayRequest $request, Shop $shop, Look $look): JsonResponse
+    {
+        $this->save->putAway($shop, $look, $request->since());
 
         return $this->answer($shop, 200);
     }

@@ -8,6 +8,7 @@ use App\Http\Answer;
 use App\Http\CountedPage;
 use App\Http\Requests\CopiedRequest;
 use App\Http\Requests\PriceTableRequest;
+use App\Http\Requests\PutAwayRequest;
 use App\Http\Resources\Page;
 use App\Http\Resources\PriceTableListResource;
 use App\Http\Resources\PriceTableResource;
@@ -31,7 +32,7 @@ final readonly class PriceTableController
     public function list(Shop $shop): JsonResponse
     {
         $looks = LookBook::of($shop);
-        $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
+        $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderBy('put_away_at')->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
 
         return response()->json(new PriceTableListResource(
             array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks), array_values($page->items())),
@@ -74,6 +75,17 @@ final readonly class PriceTableController
         $told->update(['copied' => $request->digest(), 'copied_at' => now(), 'is_stale' => $request->digest() !== hash('sha256', TableSnippet::of($told, $shop, LookBook::of($shop)))]);
 
         return $this->answer($told, $shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/price-tables/{priceTable}/away', operationId: 'putTableAway', description: 'What was copied of it goes on working.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: PutAwayRequest::class))]
+    #[Answer(PriceTableResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function putAway(PutAwayRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        $priceTable->update(['put_away_at' => $request->since()]);
+
+        return $this->answer($priceTable->load(PriceTable::TOLD_WITH), $shop, 200);
     }
 
     private function answer(PriceTable $table, Shop $shop, int $status): JsonResponse

@@ -9,10 +9,13 @@ import OfferSentence from './OfferSentence.vue'
 import StateMark from './StateMark.vue'
 
 /** The offers of a price table, in order; one of them may be stressed. */
+const LEAST = 2
 const MOST = 4
 const columns = defineModel<Schemas['TableColumn'][]>({ required: true })
 const session = useSession()
 const search = ref('')
+// Once a table has enough columns, more are found by typing, so that saving it stays in sight.
+const isListed = computed(() => columns.value.length < LEAST || search.value !== '')
 const latest = useLatest((typed: string) =>
   outcome(
     api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: { search: typed, page: 1 } } }),
@@ -86,13 +89,13 @@ function stress(at: number): void {
       autocomplete="off"
       @change="search = $event.target.value"
     />
-    <ComboboxOptions static class="mt-2 max-h-72 overflow-y-auto" aria-label="Offers">
+    <ComboboxOptions v-if="isListed" static class="mt-2 max-h-72 overflow-y-auto" aria-label="Offers">
       <ComboboxOption v-for="offer in found" :key="offer.id" v-slot="{ active }" :value="offer" as="template">
         <li class="cursor-pointer border-b border-rule px-2 py-2" :class="{ 'bg-sheet': active }">
           <OfferSentence :segments="offer.sentence" />
         </li>
       </ComboboxOption>
     </ComboboxOptions>
-    <p v-if="latest.answer.value && found.length === 0" class="mt-2 text-pencil">No other offer fits.</p>
+    <p v-if="isListed && latest.answer.value && found.length === 0" class="mt-2 text-pencil">No other offer fits.</p>
   </Combobox>
 </template>

@@ -20,6 +20,7 @@ export function useLooks(): {
   save: () => Promise<void>
   putBack: () => Promise<void>
   makeUsual: () => Promise<void>
+  putAway: (look: Schemas['Look'], isAway: boolean) => Promise<void>
 } {
   const session = useSession()
   const looks = ref<Schemas['Look'][]>([])
@@ -96,6 +97,16 @@ export function useLooks(): {
     await take(outcome(api.POST('/shops/{shop}/looks/{look}/usual', { params: { path } })))
   }
 
+  /** The usual look takes the place of one that was put away. */
+  async function putAway(look: Schemas['Look'], isAway: boolean): Promise<void> {
+    const path = { shop: session.slug, look: look.id }
+    const usual = looks.value.find(({ is_usual }) => is_usual)
+    await take(
+      outcome(api.POST('/shops/{shop}/looks/{look}/away', { params: { path }, body: { is_away: isAway } })),
+      isAway ? usual?.name : look.name,
+    )
+  }
+
   return {
     looks,
     chosen,
@@ -108,5 +119,6 @@ export function useLooks(): {
     save,
     putBack,
     makeUsual,
+    putAway,
   }
 }

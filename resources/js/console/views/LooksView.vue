@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
+import {
+  Disclosure,
+  DisclosureButton,
+  DisclosurePanel,
+  RadioGroup,
+  RadioGroupLabel,
+  RadioGroupOption,
+} from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../shared/client'
 import LeaveDialog from '../components/LeaveDialog.vue'
@@ -12,7 +19,8 @@ import { useLooks } from '../composables/useLooks'
 import { useSession } from '../stores/session'
 
 const session = useSession()
-const { looks, chosen, entry, trial, refusal, isDirty, choose, beginFrom, save, putBack, makeUsual } = useLooks()
+const { looks, chosen, entry, trial, refusal, isDirty, choose, beginFrom, save, putBack, makeUsual, putAway } =
+  useLooks()
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const beside = ref('')
 const other = computed(() => looks.value.find(({ id }) => String(id) === beside.value))
@@ -26,9 +34,11 @@ const words = computed<Schemas['Word'][]>(() =>
     }),
   ),
 )
+const inUse = computed(() => looks.value.filter(({ is_away }) => !is_away))
+const away = computed(() => looks.value.filter(({ is_away }) => is_away))
 const choices = computed(() => [
   { value: '', label: 'nothing' },
-  ...looks.value
+  ...inUse.value
     .filter(({ id }) => id !== chosen.value?.id)
     .map(({ id, name }) => ({ value: String(id), label: name })),
 ])
@@ -39,13 +49,15 @@ const choices = computed(() => [
     <LeaveDialog :is-open="isAsking" @answer="answer" />
     <h1 class="sentence mb-1 text-3xl font-semibold">Looks</h1>
     <p class="mb-5 text-pencil">What buttons look like. A look is shared by offers; a change shows in all of them.</p>
-    <p v-if="refusal && !refusal.errors" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
+    <p v-if="refusal && (!refusal.errors || refusal.errors.is_away)" class="mb-3 text-wrong" role="alert">
+      {{ refusal.message }}
+    </p>
     <div v-if="entry" class="grid gap-x-10 gap-y-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
       <div>
         <RadioGroup :model-value="chosen?.id ?? 0" @update:model-value="choose">
           <RadioGroupLabel as="span" class="sr-only">Look</RadioGroupLabel>
           <RadioGroupOption
-            v-for="look in looks"
+            v-for="look in inUse"
             :key="look.id"
             v-slot="{ checked, active }"
             :value="look.id"
@@ -69,6 +81,20 @@ const choices = computed(() => [
         <button v-if="chosen" type="button" class="side-deed mt-4" @click="beginFrom(chosen)">
           Make a new one from this
         </button>
+        <Disclosure v-if="away.length > 0" v-slot="{ open }" as="div" class="mt-4">
+          <DisclosureButton class="follow min-h-8"
+            >{{ open ? 'Close what is put away' : `Put away: ${away.length}` }}
+          </DisclosureButton>
+          <DisclosurePanel as="ul" class="mt-1">
+            <li v-for="look in away" :key="look.id" class="flex items-center gap-3 py-1.5">
+              <LookSwatch :entry="look.entry" />
+              <span class="min-w-0 flex-1 truncate" dir="auto">{{ look.name }}</span>
+              <button type="button" class="follow min-h-8" :disabled="isDirty" @click="putAway(look, false)">
+                Bring back<span class="sr-only"> {{ look.name }}</span>
+              </button>
+            </li>
+          </DisclosurePanel>
+        </Disclosure>
       </div>
       <div class="min-w-0">
         <div class="mb-4 grid gap-6 sm:grid-cols-2">
@@ -105,6 +131,14 @@ const choices = computed(() => [
               @click="makeUsual"
             >
               Use it where nothing is said
+            </button>
+            <button
+              v-if="!isDirty && chosen && !chosen.is_usual"
+              type="button"
+              class="side-deed !min-h-10"
+              @click="putAway(chosen, true)"
+            >
+              Put it away
             </button>
             <RouterLink :to="{ name: 'offers', params: { shop: session.slug } }" class="follow ml-auto"
               >To the offers</RouterLink

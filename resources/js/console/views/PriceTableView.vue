@@ -63,6 +63,18 @@ async function save(): Promise<void> {
   if (!props.id) await router.replace({ name: 'price-table', params: { ...path, id: data.id } })
 }
 
+async function putAway(isAway: boolean): Promise<void> {
+  if (!table.value) return
+  const { data, refusal: refused } = await outcome(
+    api.POST('/shops/{shop}/price-tables/{priceTable}/away', {
+      params: { path: { shop: session.slug, priceTable: table.value.id } },
+      body: { is_away: isAway },
+    }),
+  )
+  refusal.value = refused ?? null
+  if (data) take(data)
+}
+
 async function remember(): Promise<void> {
   if (!table.value) return
   const { data } = await outcome(
@@ -93,7 +105,15 @@ async function remember(): Promise<void> {
             {{ sentenceAt(refusal, 'offers') }}
           </p>
         </LedgerRow>
-        <button type="submit" class="deed" :disabled="!isDirty">Save</button>
+        <div class="flex flex-wrap gap-2">
+          <button type="submit" class="deed" :disabled="!isDirty">Save</button>
+          <button v-if="table && !isDirty" type="button" class="side-deed !min-h-10" @click="putAway(!table.is_away)">
+            {{ table.is_away ? 'Bring it back' : 'Put it away' }}
+          </button>
+        </div>
+        <p v-if="table?.is_away" class="mt-2 text-sm text-pencil" role="status">
+          It is put away, at the end of the list. What was copied of it goes on working.
+        </p>
       </div>
       <section v-if="table" class="min-w-0" aria-labelledby="table-proof">
         <h2 id="table-proof" class="sentence mb-3 text-lg font-semibold">On the page</h2>

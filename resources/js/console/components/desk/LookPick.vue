@@ -6,7 +6,7 @@ import { useSession } from '../../stores/session'
 import LookSwatch from '../look/LookSwatch.vue'
 
 /** Picks the look of an offer; the proof shows it at once. */
-defineProps<{ used: number }>()
+const props = defineProps<{ used: number }>()
 const look = defineModel<number | null>({ required: true })
 const emit = defineEmits<{ keep: [] }>()
 const session = useSession()
@@ -15,7 +15,8 @@ const group = useTemplateRef<ComponentPublicInstance>('group')
 
 onMounted(async () => {
   const { data } = await outcome(api.GET('/shops/{shop}/looks', { params: { path: { shop: session.slug } } }))
-  looks.value = data?.items ?? []
+  // One that is put away is offered only where it is used.
+  looks.value = (data?.items ?? []).filter(({ id, is_away }) => !is_away || id === (look.value ?? props.used))
   // The looks come a moment after the panel that took the focus.
   await nextTick()
   const root: unknown = group.value?.$el
