@@ -23,12 +23,16 @@ final class CountedPage
     {
         $page = Paginator::resolveCurrentPage();
         $table = $query->getModel()->getTable();
-        /** @var Collection<int, M> $rows */
-        $rows = (clone $query)->select("{$table}.*")->selectRaw('COUNT(*) OVER () AS rows_in_all')->forPage($page, $perPage)->get();
-        $counted = $rows->first()?->getAttribute('rows_in_all');
+        // What counts the rows holds all of them: their ids alone, which an index has, and only the page's in full.
+        $ids = (clone $query)->select("{$table}.id AS paged_id")->selectRaw('COUNT(*) OVER () AS rows_in_all')->forPage($page, $perPage);
+        $rows = $query->getModel()->newQuery()->setEagerLoads($query->getEagerLoads());
+        $rows->getQuery()->joinSub($ids, 'paged', 'paged_id', '=', "{$table}.id")->select("{$table}.*", 'rows_in_all')->orders = $query->getQuery()->orders;
+        /** @var Collection<int, M> $found */
+        $found = $rows->get();
+        $counted = $found->first()?->getAttribute('rows_in_all');
         // Beyond the last page no row tells how many there are.
         $total = is_int($counted) ? $counted : ($page === 1 ? 0 : $query->toBase()->getCountForPagination());
 
-        return new LengthAwarePaginator($rows, $total, $perPage, $page);
+        return new LengthAwarePaginator($found, $total, $perPage, $page);
     }
 }

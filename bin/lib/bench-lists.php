@@ -28,7 +28,7 @@ foreach ([
     'products' => '/products', 'products, searched' => '/products?search=quiet+comb', 'products, page 200' => '/products?page=200',
     'orders' => '/orders', 'orders, searched' => '/orders?search=Shopper+1234', 'orders, page 1000' => '/orders?page=1000', 'offers' => '/offers', 'offers, searched' => '/offers?search=no.+1234', 'offers, page 250' => '/offers?page=250',
 ] as $name => $path) {
-    $runs = [];
+    $runs = $inDatabases = [];
     for ($run = 0; $run < 12; $run++) {
         $queries = 0;
         $inDatabase = 0.0;
@@ -37,11 +37,13 @@ foreach ([
         $started = hrtime(true);
         $answer = $kernel->handle($request);
         $runs[] = (hrtime(true) - $started) / 1e6 - $inDatabase;
+        $inDatabases[] = $inDatabase;
         $answer->getStatusCode() === 200 || exit("{$path} answered {$answer->getStatusCode()}.\n");
     }
     sort($runs);
+    sort($inDatabases);
     // Beside the list’s own, the framework asks for the shop and the membership, and reads and writes the session.
-    printf("%-44s %10.1f %10.1f %10d\n", $name, $runs[6], $inDatabase, $queries - 4);
+    printf("%-44s %10.1f %10.1f %10d\n", $name, $runs[6], $inDatabases[6], $queries - 4);
 }
 
 // The proof of an offer of five goods, as the desk asks for it at every change.
@@ -58,7 +60,7 @@ app()->bind(ValidateCsrfToken::class, static fn () => new class
         return $next($request);
     }
 });
-$runs = [];
+$runs = $inDatabases = [];
 for ($run = 0; $run < 30; $run++) {
     $queries = 0;
     $inDatabase = 0.0;
@@ -67,7 +69,9 @@ for ($run = 0; $run < 30; $run++) {
     $started = hrtime(true);
     $answer = $kernel->handle($request);
     $runs[] = (hrtime(true) - $started) / 1e6 - $inDatabase;
+    $inDatabases[] = $inDatabase;
     $answer->getStatusCode() === 200 || exit("The proof answered {$answer->getStatusCode()}.\n");
 }
 sort($runs);
-printf("%-44s %10.1f %10.1f %10d\n", 'the proof of an offer of 5 goods', $runs[15], $inDatabase, $queries - 4);
+sort($inDatabases);
+printf("%-44s %10.1f %10.1f %10d\n", 'the proof of an offer of 5 goods', $runs[15], $inDatabases[15], $queries - 4);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Http\Answer;
+use App\Http\CountedPage;
 use App\Http\Resources\OrderListResource;
 use App\Http\Resources\OrderResource;
 use App\Models\Order;
@@ -23,14 +24,13 @@ final readonly class OrderController
     public function list(Request $request, Shop $shop): JsonResponse
     {
         $pattern = Search::pattern($request);
-        $orders = $shop->orders()->with('lines')
+        $orders = CountedPage::of(Order::query()->where('shop_id', $shop->id)->with('lines')
             ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->where('number', 'like', $pattern)
                 ->orWhere('name', 'like', $pattern)
                 ->orWhere('email', 'like', $pattern)
                 ->orWhereRelation('lines', 'sku', 'like', $pattern)))
-            ->orderByDesc('number')
-            ->paginate(self::PER_PAGE);
+            ->orderByDesc('number'), self::PER_PAGE);
 
         return response()->json(OrderListResource::of($orders));
     }

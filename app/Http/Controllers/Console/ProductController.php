@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Console;
 
 use App\Catalogue\SaveProduct;
 use App\Http\Answer;
+use App\Http\CountedPage;
 use App\Http\Requests\ProductRequest;
 use App\Http\Resources\ProductFormResource;
 use App\Http\Resources\ProductListResource;
@@ -27,14 +28,13 @@ final readonly class ProductController
     public function list(Request $request, Shop $shop): JsonResponse
     {
         $pattern = Search::pattern($request);
-        $products = $shop->products()->with('variants')
+        $products = CountedPage::of(Product::query()->where('shop_id', $shop->id)->with('variants')
             ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->where('name', 'like', $pattern)
                 ->orWhere('sku', 'like', $pattern)
                 ->orWhereRelation('variants', 'sku', 'like', $pattern)
                 ->orWhereRelation('categories', 'name', 'like', $pattern)))
-            ->orderBy('name')->orderBy('id')
-            ->paginate(self::PER_PAGE);
+            ->orderBy('name')->orderBy('id'), self::PER_PAGE);
 
         return response()->json(ProductListResource::of($products));
     }
