@@ -16,6 +16,8 @@ final readonly class Finding
         public ?int $item,
         /** Whether the offer can't even be saved like this. */
         public bool $blocksSaving = false,
+        /** `null` where the sentence itself is changed. */
+        public ?Room $room = null,
     ) {}
 
     /** What stands in the slot is no offer: it can't be saved. */
@@ -38,5 +40,10 @@ final readonly class Finding
     public static function hint(?Slot $slot, string $sentence, ?int $item = null): self
     {
         return new self(Severity::Hint, $slot, $sentence, $item);
+    }
+
+    public function mendedIn(Room $room): self
+    {
+        return new self($this->severity, $this->slot, $this->sentence, $this->item, $this->blocksSaving, $room);
     }
 }

@@ -42,7 +42,7 @@ final class SellerGoodsTest extends BrowserTestCase
         $browser->goTo($desk)->seeing('is a draft and can’t be bought yet');
         self::assertTrue($browser->evaluate('return [...document.querySelectorAll("button")].find((button) => button.textContent.includes("Publish")).disabled'));
 
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products"))->click('Cut comb')->seeing('shoppers don’t see it')->click('For sale')->notSeeing('shoppers don’t see it')->click('Save')->arrivingAt('/products')->notSeeing('Draft');
+        $browser->click('Open the product')->seeing('shoppers don’t see it')->click('For sale')->notSeeing('shoppers don’t see it')->click('Save')->arrivingAt('/products')->notSeeing('Draft');
         $browser->goTo($desk)->click('Publish')->seeing('Live')->goTo("{$this->shop->base()}/p/comb")->seeing('€7.00');
     }
 

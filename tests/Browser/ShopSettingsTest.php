@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\Coupon;
+use Facebook\WebDriver\WebDriverKeys;
 use PaperKite\Quote\CouponKind;
+use PaperKite\Quote\ShopRules;
+use PaperKite\Quote\TaxRates;
 
 /** What a seller sets for the shop, and what a shopper meets because of it. */
 final class ShopSettingsTest extends BrowserTestCase
@@ -59,6 +62,18 @@ final class ShopSettingsTest extends BrowserTestCase
             ->type('Band 1 of Near costs', '1.20')->notSeeing('still to be put right.')->click('Save the rules')->notSeeing('Save the rules');
 
         $this->toCheckout($browser)->choose('Country', 'IE')->seeing('Pay €14.15')->choose('Country', 'DE')->seeing('Pay €16.85');
+    }
+
+    public function test_what_keeps_an_offer_from_going_live_leads_to_where_it_is_mended(): void
+    {
+        $this->shop->update(['payee' => null, 'rules' => new ShopRules($this->shop->currency(), $this->shop->zone(), new TaxRates(true, []), null, [])]);
+        $desk = $this->consoleAddress("/{$this->shop->slug}/offers/new");
+        $browser = $this->signedIn()->goTo($desk)->seeing('no shipping zone takes it there')->click('Set the payee')->arrivingAt('#payee')->seeing('nobody yet');
+        self::assertSame('Set the payee', $browser->evaluate('return document.activeElement.textContent.trim()'));
+        $browser->press(WebDriverKeys::ENTER)->type('Account at the provider', 'tarn-side')->type('Your password', self::PASSWORD)->click('Pay this account')->seeing('Ready to be paid.');
+
+        $browser->goTo($desk)->notSeeing('Set the payee')->click('Open the zones')->arrivingAt('#shipping')->click('A first zone')->type('Band 1 of New zone costs', '2.00')->click('Save the rules')->notSeeing('Save the rules');
+        $browser->goTo($desk)->seeing('€12.95 + €2.00 shipping')->click('Publish')->seeing('Live');
     }
 
     public function test_taken_back_is_as_it_was_saved(): void

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
 
@@ -21,10 +22,12 @@ final readonly class FindingResource
         public string $sentence,
         #[OA\Property(description: 'Which of the offer’s goods the slot is about.')]
         public ?int $item,
+        #[OA\Property(description: 'Where it is mended, if not in the sentence.', oneOf: [new OA\Schema(ref: '#/components/schemas/Room'), new OA\Schema(type: 'null')])]
+        public ?Room $room,
     ) {}
 
     public static function of(Finding $finding): self
     {
-        return new self($finding->severity, $finding->slot, $finding->sentence, $finding->item);
+        return new self($finding->severity, $finding->slot, $finding->sentence, $finding->item, $finding->room);
     }
 }

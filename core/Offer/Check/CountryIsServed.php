@@ -6,6 +6,7 @@ namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
 final readonly class CountryIsServed implements Check
@@ -14,6 +15,6 @@ final readonly class CountryIsServed implements Check
     {
         return $proof->offer->items === [] || $proof->bill !== null || (new GoodsArePriced)->findings($proof) !== []
             ? []
-            : [Finding::caution(Slot::Destination, "Nobody in {$proof->country} can pay for this: no shipping zone takes it there. Add the country to one under Shop.")];
+            : [Finding::caution(Slot::Destination, "Nobody in {$proof->country} can pay for this: no shipping zone takes it there. Add the country to one under Shop.")->mendedIn(Room::Shipping)];
     }
 }

@@ -6,6 +6,7 @@ namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 use PaperKite\Quote\UnitPrice;
 use PaperKite\Quote\UnpricedLine;
@@ -22,7 +23,7 @@ final readonly class GoodsArePriced implements Check
                     UnitPrice::of($read->line(), $proof->at);
                 }
             } catch (UnpricedLine $unpriced) {
-                $findings[] = Finding::obstacle(Slot::Product, "This has no price: {$unpriced->getMessage()}", $index);
+                $findings[] = Finding::obstacle(Slot::Product, "This has no price: {$unpriced->getMessage()}", $index)->mendedIn(Room::Product);
             }
         }
 

@@ -6,6 +6,7 @@ namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
 final readonly class ProductIsForSale implements Check
@@ -15,7 +16,7 @@ final readonly class ProductIsForSale implements Check
         $findings = [];
         foreach ($proof->draft->items as $index => $item) {
             if ($item->product?->isDraft === true) {
-                $findings[] = Finding::obstacle(Slot::Product, "“{$item->product->name}” is a draft and can’t be bought yet; put it on sale at the product, or pick another.", $index);
+                $findings[] = Finding::obstacle(Slot::Product, "“{$item->product->name}” is a draft and can’t be bought yet; put it on sale at the product, or pick another.", $index)->mendedIn(Room::Product);
             }
         }
 

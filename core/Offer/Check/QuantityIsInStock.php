@@ -7,6 +7,7 @@ namespace PaperKite\Offer\Check;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\Proof;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
 final readonly class QuantityIsInStock implements Check
@@ -17,7 +18,7 @@ final readonly class QuantityIsInStock implements Check
         foreach ($proof->draft->items as $index => $item) {
             $read = $item->read();
             if ($read !== null && $read->isSoldOut()) {
-                $findings[] = Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.', $index);
+                $findings[] = Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.', $index)->mendedIn(Room::Product);
             }
         }
 

@@ -7,6 +7,7 @@ namespace PaperKite\Offer\Check;
 use PaperKite\Catalogue\Sale;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 use PaperKite\Time\Moment;
 
@@ -21,7 +22,7 @@ final readonly class SaleGoesOn implements Check
         foreach ($proof->offer->items as $index => $item) {
             $sale = $item->line()->variant->price->sale ?? $item->product->price?->sale;
             if ($sale !== null && self::endsSoon($sale, $proof->at)) {
-                $findings[] = Finding::caution(Slot::Product, "The sale price of “{$item->product->name}” ends within a week; copies that show a price go stale then.", $index);
+                $findings[] = Finding::caution(Slot::Product, "The sale price of “{$item->product->name}” ends within a week; copies that show a price go stale then.", $index)->mendedIn(Room::Product);
             }
         }
 

@@ -6,6 +6,7 @@ namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
 final readonly class SomethingIsPaid implements Check
@@ -15,7 +16,7 @@ final readonly class SomethingIsPaid implements Check
         $findings = [];
         foreach ($proof->draft->items as $index => $item) {
             if ($item->product?->price?->regular->isZero() === true && $item->product->variants === []) {
-                $findings[] = Finding::caution(Slot::Product, 'This product costs nothing; set its price, or leave it so to give it away.', $index);
+                $findings[] = Finding::caution(Slot::Product, 'This product costs nothing; set its price, or leave it so to give it away.', $index)->mendedIn(Room::Product);
             }
         }
 

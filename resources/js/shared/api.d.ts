@@ -722,6 +722,8 @@ export interface components {
         /** @enum {string} */
         OfferState: "draft" | "live" | "paused" | "archived";
         /** @enum {string} */
+        Room: "payee" | "shipping" | "product" | "looks";
+        /** @enum {string} */
         Severity: "error" | "caution" | "hint";
         /** @enum {string} */
         Slot: "caption" | "look" | "quantity" | "product" | "variant" | "destination" | "cart_use" | "opening" | "landing";
@@ -1224,6 +1226,8 @@ export interface components {
             sentence: string;
             /** @description Which of the offer’s goods the slot is about. */
             item: number | null;
+            /** @description Where it is mended, if not in the sentence. */
+            room: components["schemas"]["Room"] | null;
         };
         /** @description What is hard to see or to hit in a look. */
         LookDoubt: {

@@ -19,6 +19,7 @@ use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Proofreading;
+use PaperKite\Offer\Room;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
 use PaperKite\Quote\ShopRules;
@@ -105,6 +106,23 @@ final class ProofreadingTest extends TestCase
             [Severity::Error, Severity::Error, Severity::Caution, Severity::Hint],
             array_map(static fn (Finding $finding): Severity => $finding->severity, $findings),
         );
+    }
+
+    #[DataProvider('mendedElsewhere')]
+    public function test_what_no_slot_can_mend_names_the_room_where_it_is_mended(Draft $draft, ?Room $room): void
+    {
+        self::assertSame($room, Samples::proof($draft)->findings()[0]->room);
+    }
+
+    /** @return iterable<string, array{Draft, Room|null}> */
+    public static function mendedElsewhere(): iterable
+    {
+        yield 'no payee' => [Samples::draft(hasPayee: false), Room::Payee];
+        yield 'no provider, which the machine’s owner sets' => [Samples::draft(hasProvider: false), null];
+        yield 'a draft' => [Samples::draft(Samples::product(isDraft: true)), Room::Product];
+        yield 'sold out' => [Samples::draft(Samples::product(stock: Stock::of(0))), Room::Product];
+        yield 'a look' => [Samples::draft(doubts: ['The words stand out too little.']), Room::Looks];
+        yield 'no quantity, which a slot mends' => [Samples::draft(quantity: ''), null];
     }
 
     public function test_what_is_not_ready_can_be_saved_but_not_published(): void

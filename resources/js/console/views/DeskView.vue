@@ -111,7 +111,7 @@ function settleAddress(): void {
       <DeskSentence v-model="entry" :proof="proof" />
       <ul class="mt-3 grid gap-1" aria-live="polite" data-findings>
         <li v-for="finding in proof.findings" :key="`${finding.item} ${finding.sentence}`">
-          <FindingLine :finding="finding" />
+          <FindingLine :finding="finding" :product="entry.items[finding.item ?? -1]?.product_id" />
         </li>
       </ul>
       <div

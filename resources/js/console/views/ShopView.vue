@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { sentenceAt, type Schemas } from '../../shared/client'
 import CountryField from '../components/CountryField.vue'
 import LeaveDialog from '../components/LeaveDialog.vue'
@@ -46,7 +47,16 @@ const shippingClasses = computed(() => [
 ])
 const wrongCount = computed(() => Object.keys(trial.value?.errors ?? {}).length)
 
-onMounted(load)
+const route = useRoute()
+
+/** A finding leads to the part that mends it. */
+onMounted(async () => {
+  await load()
+  await nextTick()
+  const part = document.getElementById(route.hash.slice(1))
+  part?.scrollIntoView()
+  part?.querySelector<HTMLElement>('button, input')?.focus({ preventScroll: true })
+})
 
 function change(part: Partial<Schemas['ShopRules']>): void {
   if (rules.value) rules.value = { ...rules.value, ...part }
@@ -60,11 +70,13 @@ function change(part: Partial<Schemas['ShopRules']>): void {
     <p v-if="refusal && !refusal.errors" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">
-        <LedgerRow title="Shipping">
+        <LedgerRow id="payee" title="Paid to"><PayeeForm /></LedgerRow>
+        <LedgerRow id="shipping" title="Shipping">
           <ZonesField
             :model-value="rules.zones"
             :charts="trial?.charts ?? []"
             :error-at="errorAt"
+            :home="homeCountry"
             @update:model-value="(zones) => change({ zones })"
           />
         </LedgerRow>
@@ -138,7 +150,6 @@ function change(part: Partial<Schemas['ShopRules']>): void {
         </LedgerRow>
         <LedgerRow title="Coupons"><CouponsField /></LedgerRow>
         <LedgerRow title="Checkout"><CheckoutForm @dirty="(is) => (isCheckoutDirty = is)" /></LedgerRow>
-        <LedgerRow title="Paid to"><PayeeForm /></LedgerRow>
         <LedgerRow title="Shopfront"><ShopfrontForm @dirty="(is) => (isShopfrontDirty = is)" /></LedgerRow>
         <LedgerRow title="Names"><NamesForm /></LedgerRow>
       </div>

@@ -32,7 +32,9 @@ async function save(): Promise<void> {
       <span class="font-mono">{{ session.shop?.payee ?? 'nobody yet' }}</span>
       <span v-if="session.shop?.is_ready" class="ml-4 text-good">Ready to be paid.</span>
       <span v-else class="ml-4 text-wrong">Not ready to be paid: a payee and a payment provider are needed.</span>
-      <button v-if="!isOpen" type="button" class="follow ml-4 min-h-8" @click="isOpen = true">Change the payee</button>
+      <button v-if="!isOpen" type="button" class="follow ml-4 min-h-8" @click="isOpen = true">
+        {{ session.shop?.payee ? 'Change the payee' : 'Set the payee' }}
+      </button>
     </p>
     <form v-if="isOpen" class="mt-3 grid gap-4 sm:grid-cols-[14rem_14rem_auto]" novalidate @submit.prevent="save">
       <TextField v-model="payee" label="Account at the provider" is-mono :error="sentenceAt(refusal, 'payee')" />

@@ -56,7 +56,7 @@ function change(at: number, part: Partial<Rate>): void {
         class="side-deed"
         @click="rates = [...rates, { country: home, class: 'reduced', rate: '0' }]"
       >
-        Another rate
+        {{ rates.length === 0 ? 'A first rate' : 'Another rate' }}
       </button>
     </div>
   </div>

@@ -15,6 +15,8 @@ type By = Schemas['ShippingMeasure'] | 'items'
 const props = defineProps<{
   charts: Schemas['FeeStep'][][]
   errorAt: (path: string) => string | undefined
+  /** ISO 3166-1 alpha-2: where a first zone ships to, to begin with. */
+  home: string
 }>()
 const zones = defineModel<Zone[]>({ required: true })
 const session = useSession()
@@ -182,6 +184,9 @@ function typed(event: Event): string {
       </div>
     </fieldset>
     <div>
+      <p v-if="zones.length === 0" class="mb-2 text-pencil">
+        Nothing ships anywhere yet. A zone says to which countries, and for how much.
+      </p>
       <button
         type="button"
         class="side-deed"
@@ -190,14 +195,14 @@ function typed(event: Event): string {
             ...zones,
             {
               name: 'New zone',
-              countries: [],
+              countries: zones.length === 0 ? [home] : [],
               free_from: null,
               table: { by: 'total', limit: null, bands: [{ from: '0', fee: '0' }] },
             },
           ]
         "
       >
-        Another zone
+        {{ zones.length === 0 ? 'A first zone' : 'Another zone' }}
       </button>
     </div>
   </div>
