@@ -13,7 +13,7 @@ final readonly class Finding
         public ?Slot $slot,
         public string $sentence,
         /** Which of the offer's goods the slot is about. */
-        public ?int $item,
+        public ?int $item = null,
         /** Whether the offer can't even be saved like this. */
         public bool $blocksSaving = false,
         /** `null` where the sentence itself is changed. */
@@ -21,25 +21,30 @@ final readonly class Finding
     ) {}
 
     /** What stands in the slot is no offer: it can't be saved. */
-    public static function error(Slot $slot, string $sentence, ?int $item = null): self
+    public static function error(Slot $slot, string $sentence): self
     {
-        return new self(Severity::Error, $slot, $sentence, $item, true);
+        return new self(Severity::Error, $slot, $sentence, blocksSaving: true);
     }
 
     /** Something else has to happen before the offer can go live; it can be saved meanwhile. */
-    public static function obstacle(?Slot $slot, string $sentence, ?int $item = null): self
+    public static function obstacle(?Slot $slot, string $sentence): self
     {
-        return new self(Severity::Error, $slot, $sentence, $item);
+        return new self(Severity::Error, $slot, $sentence);
     }
 
-    public static function caution(?Slot $slot, string $sentence, ?int $item = null): self
+    public static function caution(?Slot $slot, string $sentence): self
     {
-        return new self(Severity::Caution, $slot, $sentence, $item);
+        return new self(Severity::Caution, $slot, $sentence);
     }
 
-    public static function hint(?Slot $slot, string $sentence, ?int $item = null): self
+    public static function hint(?Slot $slot, string $sentence): self
     {
-        return new self(Severity::Hint, $slot, $sentence, $item);
+        return new self(Severity::Hint, $slot, $sentence);
+    }
+
+    public function ofItem(int $item): self
+    {
+        return new self($this->severity, $this->slot, $this->sentence, $item, $this->blocksSaving, $this->room);
     }
 
     public function mendedIn(Room $room): self

@@ -8,6 +8,7 @@ use PaperKite\Offer\Check\AskIsAnswerable;
 use PaperKite\Offer\Check\Check;
 use PaperKite\Offer\Check\CountryIsServed;
 use PaperKite\Offer\Check\DestinationHasGoods;
+use PaperKite\Offer\Check\EachItem;
 use PaperKite\Offer\Check\GoodsAreFew;
 use PaperKite\Offer\Check\GoodsArePriced;
 use PaperKite\Offer\Check\GoodsDiffer;
@@ -56,17 +57,17 @@ final class Proofreading
             new WordsFit,
             new LookIsClear,
             new GoodsAreFew,
-            new QuantityIsWhole,
+            new EachItem(new QuantityIsWhole),
             new AskIsAnswerable,
-            new ProductIsChosen,
-            new ProductIsForSale,
-            new VariantIsThere,
+            new EachItem(new ProductIsChosen),
+            new EachItem(new ProductIsForSale),
+            new EachItem(new VariantIsThere),
             new GoodsDiffer,
-            new QuantityIsInStock,
-            new GoodsArePriced,
-            new SomethingIsPaid,
-            new SaleGoesOn,
-            new PictureHasText,
+            new EachItem(new QuantityIsInStock),
+            new EachItem(new GoodsArePriced),
+            new EachItem(new SomethingIsPaid),
+            new EachItem(new SaleGoesOn),
+            new EachItem(new PictureHasText),
             new DestinationHasGoods,
             new LandingIsAllowed,
             new CountryIsServed,

@@ -18,18 +18,18 @@ final readonly class AskIsAnswerable implements Check
         try {
             $ask = $draft->ask->read();
         } catch (Refusal $refusal) {
-            return [Finding::error(Slot::Quantity, $refusal->getMessage(), 0)];
+            return [Finding::error(Slot::Quantity, $refusal->getMessage())->ofItem(0)];
         }
         if ($ask === null) {
             return [];
         }
         if (count($draft->items) !== 1) {
-            return [Finding::error(Slot::Quantity, 'A shopper can be asked how many of one product only; say how many of each, or take the others out.', 0)];
+            return [Finding::error(Slot::Quantity, 'A shopper can be asked how many of one product only; say how many of each, or take the others out.')->ofItem(0)];
         }
         $begins = $proof->offer->items[0]->quantity->pieces ?? $ask->least;
 
         return $begins >= $ask->least && $begins <= $ask->most
             ? []
-            : [Finding::error(Slot::Quantity, "The question begins with {$begins}, which is not within {$ask->least} to {$ask->most}; change one of them.", 0)];
+            : [Finding::error(Slot::Quantity, "The question begins with {$begins}, which is not within {$ask->least} to {$ask->most}; change one of them.")->ofItem(0)];
     }
 }

@@ -15,6 +15,6 @@ final readonly class GoodsAreFew implements Check
     {
         return count($proof->draft->items) <= Offer::MOST_ITEMS
             ? []
-            : [Finding::error(Slot::Product, 'One offer holds '.Offer::MOST_ITEMS.' different goods at most; take some out.', Offer::MOST_ITEMS)];
+            : [Finding::error(Slot::Product, 'One offer holds '.Offer::MOST_ITEMS.' different goods at most; take some out.')->ofItem(Offer::MOST_ITEMS)];
     }
 }

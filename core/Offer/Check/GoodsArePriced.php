@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
+use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Room;
@@ -11,22 +12,20 @@ use PaperKite\Offer\Slot;
 use PaperKite\Quote\UnitPrice;
 use PaperKite\Quote\UnpricedLine;
 
-final readonly class GoodsArePriced implements Check
+final readonly class GoodsArePriced implements ItemCheck
 {
-    public function findings(Proof $proof): array
+    public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        $findings = [];
-        foreach ($proof->draft->items as $index => $item) {
-            $read = $item->read();
-            try {
-                if ($read !== null) {
-                    UnitPrice::of($read->line(), $proof->at);
-                }
-            } catch (UnpricedLine $unpriced) {
-                $findings[] = Finding::obstacle(Slot::Product, "This has no price: {$unpriced->getMessage()}", $index)->mendedIn(Room::Product);
-            }
+        $read = $item->read();
+        if ($read === null) {
+            return null;
+        }
+        try {
+            UnitPrice::of($read->line(), $proof->at);
+        } catch (UnpricedLine $unpriced) {
+            return Finding::obstacle(Slot::Product, "This has no price: {$unpriced->getMessage()}")->mendedIn(Room::Product);
         }
 
-        return $findings;
+        return null;
     }
 }

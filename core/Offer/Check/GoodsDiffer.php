@@ -16,7 +16,7 @@ final readonly class GoodsDiffer implements Check
         foreach ($proof->draft->items as $index => $item) {
             $goods = $item->product === null ? '' : "{$item->product->sku->text}/{$item->variant}";
             if ($goods !== '' && in_array($goods, $seen, true)) {
-                $findings[] = Finding::error(Slot::Product, "“{$item->product?->name}” is in this offer twice; say how many in one place, and take the other out.", $index);
+                $findings[] = Finding::error(Slot::Product, "“{$item->product?->name}” is in this offer twice; say how many in one place, and take the other out.")->ofItem($index);
             }
             $seen[] = $goods;
         }

@@ -4,21 +4,15 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
+use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Slot;
 
-final readonly class ProductIsChosen implements Check
+final readonly class ProductIsChosen implements ItemCheck
 {
-    public function findings(Proof $proof): array
+    public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        $findings = [];
-        foreach ($proof->draft->items as $index => $item) {
-            if ($item->product === null) {
-                $findings[] = Finding::error(Slot::Product, 'The product that was picked is not in this shop; pick another.', $index);
-            }
-        }
-
-        return $findings;
+        return $item->product !== null ? null : Finding::error(Slot::Product, 'The product that was picked is not in this shop; pick another.');
     }
 }

@@ -4,25 +4,22 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
+use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
-final readonly class QuantityIsInStock implements Check
+final readonly class QuantityIsInStock implements ItemCheck
 {
-    public function findings(Proof $proof): array
+    public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        $findings = [];
-        foreach ($proof->draft->items as $index => $item) {
-            $read = $item->read();
-            if ($read !== null && $read->isSoldOut()) {
-                $findings[] = Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.', $index)->mendedIn(Room::Product);
-            }
-        }
+        $read = $item->read();
 
-        return $findings;
+        return $read?->isSoldOut() === true
+            ? Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.')->mendedIn(Room::Product)
+            : null;
     }
 
     private static function left(OfferItem $item): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
+use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Offer;
 use PaperKite\Offer\Proof;
@@ -11,19 +12,16 @@ use PaperKite\Offer\Slot;
 use PaperKite\Quote\InvalidQuantity;
 use PaperKite\Quote\Quantity;
 
-final readonly class QuantityIsWhole implements Check
+final readonly class QuantityIsWhole implements ItemCheck
 {
-    public function findings(Proof $proof): array
+    public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        $findings = [];
-        foreach ($proof->draft->items as $index => $item) {
-            try {
-                Quantity::fromEntry($item->quantity, Offer::LARGEST_QUANTITY);
-            } catch (InvalidQuantity $invalid) {
-                $findings[] = Finding::error(Slot::Quantity, $invalid->getMessage(), $index);
-            }
+        try {
+            Quantity::fromEntry($item->quantity, Offer::LARGEST_QUANTITY);
+        } catch (InvalidQuantity $invalid) {
+            return Finding::error(Slot::Quantity, $invalid->getMessage());
         }
 
-        return $findings;
+        return null;
     }
 }

@@ -5,28 +5,25 @@ declare(strict_types=1);
 namespace PaperKite\Offer\Check;
 
 use PaperKite\Catalogue\Sale;
+use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 use PaperKite\Time\Moment;
 
-/** A price that is about to go up should not surprise whoever is placing a button today. */
-final readonly class SaleGoesOn implements Check
+final readonly class SaleGoesOn implements ItemCheck
 {
     private const SOON_SECONDS = 7 * 86_400;
 
-    public function findings(Proof $proof): array
+    public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        $findings = [];
-        foreach ($proof->offer->items as $index => $item) {
-            $sale = $item->line()->variant->price->sale ?? $item->product->price?->sale;
-            if ($sale !== null && self::endsSoon($sale, $proof->at)) {
-                $findings[] = Finding::caution(Slot::Product, "The sale price of “{$item->product->name}” ends within a week; copies that show a price go stale then.", $index)->mendedIn(Room::Product);
-            }
-        }
+        $read = $item->read();
+        $sale = $read?->line()->variant->price->sale ?? $read?->product->price?->sale;
 
-        return $findings;
+        return $read !== null && $sale !== null && self::endsSoon($sale, $proof->at)
+            ? Finding::caution(Slot::Product, "The sale price of “{$read->product->name}” ends within a week; copies that show a price go stale then.")->mendedIn(Room::Product)
+            : null;
     }
 
     private static function endsSoon(Sale $sale, Moment $at): bool

@@ -4,22 +4,18 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
+use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
-final readonly class SomethingIsPaid implements Check
+final readonly class SomethingIsPaid implements ItemCheck
 {
-    public function findings(Proof $proof): array
+    public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        $findings = [];
-        foreach ($proof->draft->items as $index => $item) {
-            if ($item->product?->price?->regular->isZero() === true && $item->product->variants === []) {
-                $findings[] = Finding::caution(Slot::Product, 'This product costs nothing; set its price, or leave it so to give it away.', $index)->mendedIn(Room::Product);
-            }
-        }
-
-        return $findings;
+        return $item->product?->price?->regular->isZero() === true && $item->product->variants === []
+            ? Finding::caution(Slot::Product, 'This product costs nothing; set its price, or leave it so to give it away.')->mendedIn(Room::Product)
+            : null;
     }
 }

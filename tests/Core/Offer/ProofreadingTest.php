@@ -98,6 +98,13 @@ final class ProofreadingTest extends TestCase
         }
     }
 
+    public function test_each_finding_names_the_goods_that_it_is_about(): void
+    {
+        $findings = Samples::proof(Samples::draft(items: [new DraftItem(null, '', '1'), new DraftItem(self::onSale('2026-04-22T00:00:00+01:00'), '', '1')]))->findings();
+
+        self::assertSame([0, 1], array_map(static fn (Finding $finding): ?int => $finding->item, $findings));
+    }
+
     public function test_errors_come_first(): void
     {
         $findings = Samples::proof(Samples::draft(Samples::product(0), quantity: '0', caption: str_repeat('x', 30), hasPayee: false))->findings();
