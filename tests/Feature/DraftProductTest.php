@@ -118,6 +118,17 @@ final class DraftProductTest extends TestCase
         $this->postJson("{$offers}/{$id}/state", ['state' => 'live'])->assertOk()->assertJsonPath('state', OfferState::Live->value);
     }
 
+    public function test_the_seller_who_writes_a_link_to_it_is_told(): void
+    {
+        $this->actingAs($this->person($this->shop));
+        $build = $this->console("/api/shops/{$this->shop->slug}/open-links/build");
+        $entry = ['items' => [['sku' => 'comb', 'quantity' => '1']], 'to' => '', 'coupon' => '', 'back' => '', 'from' => ''];
+
+        $this->postJson($build, $entry)->assertOk()->assertJsonPath('url', '')->assertJsonPath('finding', '“Cut comb” is a draft and can’t be bought yet; put it on sale at the product, or take it out.');
+        $this->draft->update(['is_draft' => false]);
+        $this->postJson($build, $entry)->assertOk()->assertJsonPath('finding', '')->assertJsonPath('url', $this->shop->base().'/take/comb');
+    }
+
     public function test_a_copy_for_machines_says_that_it_is_not_to_be_had(): void
     {
         $this->actingAs($this->person($this->shop));

@@ -9,6 +9,7 @@ use App\Http\Input;
 use App\Http\Resources\BuiltLinkResource;
 use App\Http\Resources\OpenLinksResource;
 use App\Models\Shop;
+use App\Takes\DraftDoubt;
 use App\Takes\FindTakenGoods;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -48,12 +49,15 @@ final readonly class OpenLinkController
     {
         try {
             $link = $this->read(Typed::of($request->all()));
-            $find($shop, $link);
+            $draft = DraftDoubt::of($shop, $link);
+            if ($draft === '') {
+                $find($shop, $link);
+            }
         } catch (InvalidOpenLink $invalid) {
             return response()->json(BuiltLinkResource::refused($invalid->getMessage()));
         }
 
-        return response()->json(BuiltLinkResource::of($link, $shop));
+        return response()->json($draft === '' ? BuiltLinkResource::of($link, $shop) : BuiltLinkResource::refused($draft));
     }
 
     /**
