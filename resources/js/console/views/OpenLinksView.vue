@@ -8,6 +8,7 @@ import LinkAnatomy from '../components/LinkAnatomy.vue'
 import PickField from '../components/PickField.vue'
 import ProductPicker from '../components/ProductPicker.vue'
 import TextField from '../components/TextField.vue'
+import { useFields } from '../composables/useFields'
 import { useLatest } from '../composables/useLatest'
 import { useSession } from '../stores/session'
 
@@ -39,6 +40,8 @@ watchDebounced(entry, (now) => now.items.length > 0 && latest.run(now), { deboun
 function change(part: Partial<Entry>): void {
   entry.value = { ...entry.value, ...part }
 }
+
+const { value } = useFields(entry, change)
 
 function count(at: number, quantity: string): void {
   change({ items: entry.value.items.map((item, index) => (index === at ? { ...item, quantity } : item)) })
@@ -91,31 +94,10 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
       </LedgerRow>
       <LedgerRow title="And says">
         <div class="grid gap-4 md:grid-cols-2">
-          <PickField
-            label="It leads"
-            :model-value="entry.to"
-            :choices="choices"
-            @update:model-value="(to: string) => change({ to })"
-          />
-          <TextField
-            label="With the coupon"
-            is-mono
-            :model-value="entry.coupon"
-            @update:model-value="(coupon) => change({ coupon })"
-          />
-          <TextField
-            label="The shopper returns to"
-            note="At a host that the shop lists."
-            :model-value="entry.back"
-            @update:model-value="(back) => change({ back })"
-          />
-          <TextField
-            label="Label for the results"
-            note="Letters, digits, - _ and ."
-            is-mono
-            :model-value="entry.from"
-            @update:model-value="(from) => change({ from })"
-          />
+          <PickField v-bind="value('to')" label="It leads" :choices="choices" />
+          <TextField v-bind="value('coupon')" label="With the coupon" is-mono />
+          <TextField v-bind="value('back')" label="The shopper returns to" note="At a host that the shop lists." />
+          <TextField v-bind="value('from')" label="Label for the results" note="Letters, digits, - _ and ." is-mono />
         </div>
       </LedgerRow>
       <LedgerRow title="The link">

@@ -18,6 +18,7 @@ import RichTextField from '../components/RichTextField.vue'
 import SwitchField from '../components/SwitchField.vue'
 import TagField from '../components/TagField.vue'
 import TextField from '../components/TextField.vue'
+import { useFields } from '../composables/useFields'
 import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useProductForm } from '../composables/useProductForm'
 import { useSession } from '../stores/session'
@@ -27,6 +28,7 @@ const session = useSession()
 const router = useRouter()
 const form = useProductForm(props.id)
 const { entry, pictures, addOns, check, refusal, isLoaded, isWorking, isTouched, change, errorAt } = form
+const { value, field } = useFields(entry, change, errorAt)
 const { isAsking, answer } = useLeaveGuard(isTouched)
 
 const title = computed(() => entry.value.name.trim() || (props.id ? 'Product' : 'New product'))
@@ -70,20 +72,8 @@ function movePictures(moved: Schemas['Picture'][]): void {
       <div class="min-w-0">
         <LedgerRow title="Called">
           <div class="grid gap-4 md:grid-cols-[minmax(0,1fr)_13rem]">
-            <TextField
-              :model-value="entry.name"
-              label="Name"
-              :error="errorAt('name')"
-              @update:model-value="(name) => change({ name })"
-            />
-            <TextField
-              :model-value="entry.sku"
-              label="SKU"
-              is-mono
-              :error="errorAt('sku')"
-              note="How links name it."
-              @update:model-value="(sku) => change({ sku })"
-            />
+            <TextField v-bind="field('name')" label="Name" />
+            <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it." />
             <div class="md:col-span-2">
               <SwitchField
                 :model-value="!entry.is_draft"
@@ -100,91 +90,43 @@ function movePictures(moved: Schemas['Picture'][]): void {
         <LedgerRow title="Sells for">
           <div class="grid gap-4 sm:grid-cols-[7rem_7rem_minmax(0,14.5rem)_minmax(0,14.5rem)]">
             <TextField
-              :model-value="entry.price"
+              v-bind="field('price')"
               :label="`Price, ${session.shop?.currency}`"
               inputmode="decimal"
-              :error="errorAt('price')"
               :note="check?.price_shown ? `Shoppers see ${check.price_shown}.` : 'Such as 9.80.'"
-              @update:model-value="(price) => change({ price })"
             />
-            <TextField
-              :model-value="entry.sale_price"
-              label="On sale"
-              inputmode="decimal"
-              :error="errorAt('sale_price')"
-              note="Blank: no sale."
-              @update:model-value="(sale_price) => change({ sale_price })"
-            />
+            <TextField v-bind="field('sale_price')" label="On sale" inputmode="decimal" note="Blank: no sale." />
             <template v-if="entry.sale_price !== ''">
-              <TextField
-                :model-value="entry.sale_from"
-                label="From"
-                type="datetime-local"
-                :error="errorAt('sale_from')"
-                note="The shop’s clock."
-                @update:model-value="(sale_from) => change({ sale_from })"
-              />
-              <TextField
-                :model-value="entry.sale_until"
-                label="Up to"
-                type="datetime-local"
-                :error="errorAt('sale_until')"
-                @update:model-value="(sale_until) => change({ sale_until })"
-              />
+              <TextField v-bind="field('sale_from')" label="From" type="datetime-local" note="The shop’s clock." />
+              <TextField v-bind="field('sale_until')" label="Up to" type="datetime-local" />
             </template>
           </div>
           <PriceTimeline v-if="check && check.timeline.length > 1" :stretches="check.timeline" />
         </LedgerRow>
 
         <LedgerRow title="Comes in">
-          <OptionsField
-            :model-value="entry.options"
-            :error-at="errorAt"
-            :currency="session.shop?.currency ?? ''"
-            @update:model-value="(options) => change({ options })"
-          />
+          <OptionsField v-bind="value('options')" :error-at="errorAt" :currency="session.shop?.currency ?? ''" />
           <VariantSheet
             v-if="isVaried"
+            v-bind="value('variants')"
             class="mt-4"
-            :model-value="entry.variants"
             :combinations="check?.combinations ?? []"
             :options="entry.options"
             :pictures="pictures"
             :error-at="errorAt"
-            @update:model-value="(variants) => change({ variants })"
           />
         </LedgerRow>
 
         <LedgerRow title="On the shelf">
           <div class="grid gap-4">
-            <SwitchField
-              v-if="!isVaried"
-              :model-value="entry.tracks_stock"
-              label="Count the stock"
-              @update:model-value="(tracks_stock) => change({ tracks_stock })"
-            />
+            <SwitchField v-if="!isVaried" v-bind="value('tracks_stock')" label="Count the stock" />
             <div v-if="entry.tracks_stock || isVaried" class="grid gap-4 sm:grid-cols-[9rem_9rem_minmax(0,1fr)]">
-              <TextField
-                v-if="!isVaried"
-                :model-value="entry.stock"
-                label="Pieces in stock"
-                inputmode="numeric"
-                :error="errorAt('stock')"
-                @update:model-value="(stock) => change({ stock })"
-              />
-              <TextField
-                :model-value="entry.low_stock"
-                label="Low at"
-                inputmode="numeric"
-                :error="errorAt('low_stock')"
-                note="Then it is marked."
-                @update:model-value="(low_stock) => change({ low_stock })"
-              />
+              <TextField v-if="!isVaried" v-bind="field('stock')" label="Pieces in stock" inputmode="numeric" />
+              <TextField v-bind="field('low_stock')" label="Low at" inputmode="numeric" note="Then it is marked." />
               <SwitchField
+                v-bind="value('allows_back_order')"
                 class="self-center sm:col-span-2 sm:col-start-auto"
-                :model-value="entry.allows_back_order"
                 label="Sell on when none is left"
-                @update:model-value="(allows_back_order) => change({ allows_back_order })"
               />
             </div>
           </div>
@@ -192,74 +134,35 @@ function movePictures(moved: Schemas['Picture'][]): void {
 
         <LedgerRow title="Sent as">
           <div class="grid gap-4 sm:grid-cols-[8rem_6rem_minmax(0,1fr)_minmax(0,1fr)]">
+            <TextField v-bind="field('weight')" label="Weight" inputmode="decimal" />
+            <PickField v-bind="value('weight_unit')" label="Unit" :choices="units" />
             <TextField
-              :model-value="entry.weight"
-              label="Weight"
-              inputmode="decimal"
-              :error="errorAt('weight')"
-              @update:model-value="(weight) => change({ weight })"
-            />
-            <PickField
-              label="Unit"
-              :model-value="entry.weight_unit"
-              :choices="units"
-              @update:model-value="(weight_unit) => change({ weight_unit })"
-            />
-            <TextField
-              :model-value="entry.shipping_first"
+              v-bind="field('shipping_first')"
               label="Own fee, first piece"
               inputmode="decimal"
-              :error="errorAt('shipping_first')"
               note="Counts where a zone has no table."
-              @update:model-value="(shipping_first) => change({ shipping_first })"
             />
-            <TextField
-              :model-value="entry.shipping_more"
-              label="Each further piece"
-              inputmode="decimal"
-              :error="errorAt('shipping_more')"
-              @update:model-value="(shipping_more) => change({ shipping_more })"
-            />
+            <TextField v-bind="field('shipping_more')" label="Each further piece" inputmode="decimal" />
           </div>
         </LedgerRow>
 
         <LedgerRow title="In the books">
           <div class="grid gap-4 sm:grid-cols-[9rem_12rem]">
             <TextField
-              :model-value="entry.cost"
+              v-bind="field('cost')"
               label="Costs you"
               inputmode="decimal"
-              :error="errorAt('cost')"
               note="For the profit, seen by you alone."
-              @update:model-value="(cost) => change({ cost })"
             />
-            <PickField
-              label="Tax class"
-              :model-value="entry.tax_class"
-              :choices="taxClasses"
-              @update:model-value="(tax_class) => change({ tax_class })"
-            />
+            <PickField v-bind="value('tax_class')" label="Tax class" :choices="taxClasses" />
           </div>
         </LedgerRow>
 
         <LedgerRow title="Told">
           <div class="grid gap-5">
-            <RichTextField
-              :model-value="entry.summary"
-              label="In short"
-              @update:model-value="(summary) => change({ summary })"
-            />
-            <RichTextField
-              :model-value="entry.description"
-              label="At length"
-              @update:model-value="(description) => change({ description })"
-            />
-            <TraitsField
-              :model-value="entry.traits"
-              :known="session.shop?.trait_names ?? []"
-              :error-at="errorAt"
-              @update:model-value="(traits) => change({ traits })"
-            />
+            <RichTextField v-bind="value('summary')" label="In short" />
+            <RichTextField v-bind="value('description')" label="At length" />
+            <TraitsField v-bind="value('traits')" :known="session.shop?.trait_names ?? []" :error-at="errorAt" />
           </div>
         </LedgerRow>
       </div>
@@ -273,29 +176,19 @@ function movePictures(moved: Schemas['Picture'][]): void {
               >{{ open ? 'Close the drawings' : 'Take one of our drawings instead' }}
             </DisclosureButton>
             <DisclosurePanel>
-              <DrawingPicker
-                :model-value="entry.picture"
-                :error="errorAt('picture')"
-                @update:model-value="(picture) => change({ picture })"
-              />
+              <DrawingPicker v-bind="field('picture')" />
             </DisclosurePanel>
           </Disclosure>
         </section>
         <TagField
-          :model-value="entry.categories"
+          v-bind="field('categories')"
           label="Found under"
           :known="session.shop?.categories ?? []"
-          :error="errorAt('categories')"
           note="Type a new category, and it is made."
-          @update:model-value="(categories) => change({ categories })"
         />
         <section>
           <h2 class="small-title mb-2">Buttons in the shop</h2>
-          <ButtonsField
-            :model-value="entry.buttons"
-            :error-at="errorAt"
-            @update:model-value="(buttons) => change({ buttons })"
-          />
+          <ButtonsField v-bind="value('buttons')" :error-at="errorAt" />
         </section>
         <section>
           <h2 class="small-title mb-2">Goes well with</h2>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../../shared/client'
 import { sentenceAt } from '../../../shared/client'
+import { useFields } from '../../composables/useFields'
 import { useSession } from '../../stores/session'
 import PickField from '../PickField.vue'
 import SwitchField from '../SwitchField.vue'
@@ -29,6 +30,8 @@ function set(part: Partial<Schemas['PlacementEntry']>): void {
   isSaved.value = false
 }
 
+const { value, field } = useFields(entry, set, (at) => sentenceAt(refusal.value, at))
+
 async function save(): Promise<void> {
   refusal.value = await props.change(entry.value)
   isSaved.value = refusal.value === null
@@ -37,33 +40,10 @@ async function save(): Promise<void> {
 
 <template>
   <form class="grid gap-3" novalidate @submit.prevent="save">
-    <TextField
-      label="Name of the place"
-      :model-value="entry.page"
-      :error="sentenceAt(refusal, 'page')"
-      @update:model-value="(page) => set({ page })"
-    />
-    <PickField
-      v-if="placement.price_table_id === null"
-      label="As"
-      :model-value="entry.medium"
-      :choices="media"
-      @update:model-value="(medium) => set({ medium })"
-    />
-    <TextField
-      label="Own caption"
-      note="Blank: as the offer says."
-      :model-value="entry.caption"
-      :error="sentenceAt(refusal, 'caption')"
-      @update:model-value="(caption) => set({ caption })"
-    />
-    <TextField
-      label="Label in the results"
-      note="Blank: counted under its name."
-      :model-value="entry.label"
-      :error="sentenceAt(refusal, 'label')"
-      @update:model-value="(label) => set({ label })"
-    />
+    <TextField v-bind="field('page')" label="Name of the place" />
+    <PickField v-if="placement.price_table_id === null" v-bind="value('medium')" label="As" :choices="media" />
+    <TextField v-bind="field('caption')" label="Own caption" note="Blank: as the offer says." />
+    <TextField v-bind="field('label')" label="Label in the results" note="Blank: counted under its name." />
     <SwitchField
       label="Paused here"
       :model-value="entry.is_paused ?? false"

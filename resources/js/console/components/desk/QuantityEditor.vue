@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '../../../shared/client'
+import { useFields } from '../../composables/useFields'
 import SwitchField from '../SwitchField.vue'
 import TextField from '../TextField.vue'
 import SlotInput from './SlotInput.vue'
@@ -12,36 +13,18 @@ defineEmits<{ keep: [] }>()
 function change(part: Partial<Schemas['AskEntry']>): void {
   ask.value = { ...ask.value, ...part }
 }
+
+const { value } = useFields(ask, change)
 </script>
 
 <template>
   <SlotInput v-model="quantity" label="How many one click adds" inputmode="numeric" is-short @keep="$emit('keep')" />
   <template v-if="canAsk">
-    <SwitchField
-      class="mt-3"
-      label="Ask the shopper how many"
-      :model-value="ask.is_asked"
-      @update:model-value="(is_asked) => change({ is_asked })"
-    />
+    <SwitchField v-bind="value('is_asked')" class="mt-3" label="Ask the shopper how many" />
     <div v-if="ask.is_asked" class="mt-3 grid grid-cols-[minmax(0,1fr)_5rem_5rem] gap-3">
-      <TextField
-        label="The question"
-        :model-value="ask.label"
-        note="Blank: How many"
-        @update:model-value="(label) => change({ label })"
-      />
-      <TextField
-        label="From"
-        inputmode="numeric"
-        :model-value="ask.least"
-        @update:model-value="(least) => change({ least })"
-      />
-      <TextField
-        label="To"
-        inputmode="numeric"
-        :model-value="ask.most"
-        @update:model-value="(most) => change({ most })"
-      />
+      <TextField v-bind="value('label')" label="The question" note="Blank: How many" />
+      <TextField v-bind="value('least')" label="From" inputmode="numeric" />
+      <TextField v-bind="value('most')" label="To" inputmode="numeric" />
     </div>
     <p v-if="ask.is_asked" class="mt-1 text-sm text-pencil">The question begins with the number above.</p>
   </template>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../../shared/client'
 import { sentenceAt } from '../../../shared/client'
+import { useFields } from '../../composables/useFields'
 import { useSession } from '../../stores/session'
 import LedgerRow from '../LedgerRow.vue'
 import PickField from '../PickField.vue'
@@ -53,6 +54,8 @@ function errorAt(field: keyof Schemas['LookEntry']): string | undefined {
   return sentenceAt(props.refusal, field) ?? props.trial?.errors[field]
 }
 
+const { value, field } = useFields(entry, set, errorAt)
+
 function proposalAt(field: string): string | null | undefined {
   return props.trial?.doubts.find(({ at }) => at === field)?.proposal
 }
@@ -75,41 +78,14 @@ async function upload(event: Event): Promise<void> {
 
 <template>
   <LedgerRow title="Name">
-    <TextField
-      label="Name of the look"
-      :model-value="entry.name"
-      :error="sentenceAt(refusal, 'name')"
-      @update:model-value="(name) => set({ name })"
-    />
+    <TextField v-bind="value('name')" label="Name of the look" :error="sentenceAt(refusal, 'name')" />
   </LedgerRow>
   <LedgerRow title="Colours">
-    <SwitchField
-      class="mb-3"
-      label="Follow the page: its colours and its font"
-      :model-value="entry.follows_page"
-      @update:model-value="(follows_page) => set({ follows_page })"
-    />
+    <SwitchField v-bind="value('follows_page')" class="mb-3" label="Follow the page: its colours and its font" />
     <div v-if="!entry.follows_page" class="grid gap-4 sm:grid-cols-3">
-      <ColourField
-        label="Fill"
-        :model-value="entry.fill"
-        :error="errorAt('fill')"
-        @update:model-value="(fill) => set({ fill })"
-      />
-      <ColourField
-        label="Words"
-        :model-value="entry.ink"
-        :error="errorAt('ink')"
-        :proposal="proposalAt('ink')"
-        @update:model-value="(ink) => set({ ink })"
-      />
-      <ColourField
-        label="Border"
-        :model-value="entry.border"
-        :error="errorAt('border')"
-        :proposal="proposalAt('border')"
-        @update:model-value="(border) => set({ border })"
-      />
+      <ColourField v-bind="field('fill')" label="Fill" />
+      <ColourField v-bind="field('ink')" label="Words" :proposal="proposalAt('ink')" />
+      <ColourField v-bind="field('border')" label="Border" :proposal="proposalAt('border')" />
     </div>
     <p class="mt-2 text-sm text-pencil">
       Hover, focus, pressed, disabled and dark are worked out from these, so that they stay readable.
@@ -117,110 +93,35 @@ async function upload(event: Event): Promise<void> {
   </LedgerRow>
   <LedgerRow title="Shape">
     <div class="grid gap-4 sm:grid-cols-3">
-      <TextField
-        label="Border, px"
-        inputmode="numeric"
-        :model-value="entry.border_width"
-        :error="errorAt('border_width')"
-        @update:model-value="(border_width) => set({ border_width })"
-      />
-      <TextField
-        label="Corners ◤◢, px"
-        inputmode="numeric"
-        :model-value="entry.corner"
-        :error="errorAt('corner')"
-        @update:model-value="(corner) => set({ corner })"
-      />
-      <TextField
-        label="Corners ◥◣, px"
-        inputmode="numeric"
-        :model-value="entry.cross_corner"
-        :error="errorAt('cross_corner')"
-        @update:model-value="(cross_corner) => set({ cross_corner })"
-      />
-      <TextField
-        label="Room above and below, px"
-        inputmode="numeric"
-        :model-value="entry.padding_block"
-        :error="errorAt('padding_block')"
-        @update:model-value="(padding_block) => set({ padding_block })"
-      />
-      <TextField
-        label="Room at the sides, px"
-        inputmode="numeric"
-        :model-value="entry.padding_inline"
-        :error="errorAt('padding_inline')"
-        @update:model-value="(padding_inline) => set({ padding_inline })"
-      />
-      <PickField
-        label="Shadow"
-        :model-value="entry.shadow"
-        :choices="SHADOWS"
-        @update:model-value="(shadow) => set({ shadow })"
-      />
-      <PickField
-        label="Width"
-        :model-value="entry.width"
-        :choices="WIDTHS"
-        @update:model-value="(width) => set({ width })"
-      />
+      <TextField v-bind="field('border_width')" label="Border, px" inputmode="numeric" />
+      <TextField v-bind="field('corner')" label="Corners ◤◢, px" inputmode="numeric" />
+      <TextField v-bind="field('cross_corner')" label="Corners ◥◣, px" inputmode="numeric" />
+      <TextField v-bind="field('padding_block')" label="Room above and below, px" inputmode="numeric" />
+      <TextField v-bind="field('padding_inline')" label="Room at the sides, px" inputmode="numeric" />
+      <PickField v-bind="value('shadow')" label="Shadow" :choices="SHADOWS" />
+      <PickField v-bind="value('width')" label="Width" :choices="WIDTHS" />
       <TextField
         v-if="entry.width === 'percent'"
+        v-bind="field('width_percent')"
         label="Part of the page, %"
         inputmode="numeric"
-        :model-value="entry.width_percent"
-        :error="errorAt('width_percent')"
-        @update:model-value="(width_percent) => set({ width_percent })"
       />
-      <PickField
-        label="Words stand"
-        :model-value="entry.alignment"
-        :choices="SIDES"
-        @update:model-value="(alignment) => set({ alignment })"
-      />
+      <PickField v-bind="value('alignment')" label="Words stand" :choices="SIDES" />
     </div>
   </LedgerRow>
   <LedgerRow title="Words">
     <div class="grid gap-4 sm:grid-cols-3">
-      <PickField
-        label="Font"
-        :model-value="entry.font"
-        :choices="FONTS"
-        @update:model-value="(font) => set({ font })"
-      />
-      <TextField
-        label="Size, px"
-        inputmode="numeric"
-        :model-value="entry.font_size"
-        :error="errorAt('font_size')"
-        @update:model-value="(font_size) => set({ font_size })"
-      />
-      <SwitchField
-        class="self-end pb-1.5"
-        label="Bold"
-        :model-value="entry.is_bold"
-        @update:model-value="(is_bold) => set({ is_bold })"
-      />
-      <PickField
-        label="Mark"
-        :model-value="entry.icon"
-        :choices="ICONS"
-        @update:model-value="(icon) => set({ icon })"
-      />
+      <PickField v-bind="value('font')" label="Font" :choices="FONTS" />
+      <TextField v-bind="field('font_size')" label="Size, px" inputmode="numeric" />
+      <SwitchField v-bind="value('is_bold')" class="self-end pb-1.5" label="Bold" />
+      <PickField v-bind="value('icon')" label="Mark" :choices="ICONS" />
       <template v-if="entry.icon !== 'none'">
         <PickField
+          v-bind="value('icon_side')"
           label="The mark stands"
-          :model-value="entry.icon_side"
           :choices="SIDES.filter(({ value }) => value !== 'middle')"
-          @update:model-value="(icon_side) => set({ icon_side })"
         />
-        <TextField
-          label="Gap, px"
-          inputmode="numeric"
-          :model-value="entry.icon_gap"
-          :error="errorAt('icon_gap')"
-          @update:model-value="(icon_gap) => set({ icon_gap })"
-        />
+        <TextField v-bind="field('icon_gap')" label="Gap, px" inputmode="numeric" />
       </template>
     </div>
   </LedgerRow>
@@ -232,37 +133,23 @@ async function upload(event: Event): Promise<void> {
         <input type="file" accept="image/png,image/jpeg,image/webp,image/gif" class="w-full text-sm" @change="upload"
       /></label>
       <template v-if="hasPicture">
-        <TextField
-          label="What stands on it"
-          :model-value="entry.picture_text"
-          :error="errorAt('picture_text')"
-          @update:model-value="(picture_text) => set({ picture_text })"
-        />
+        <TextField v-bind="field('picture_text')" label="What stands on it" />
         <PickField
+          v-bind="value('picture_side')"
           label="Its size is"
-          :model-value="entry.picture_side"
           :choices="[
             { value: 'width', label: 'its width' },
             { value: 'height', label: 'its height' },
           ]"
-          @update:model-value="(picture_side) => set({ picture_side })"
         />
-        <TextField
-          label="Size"
-          inputmode="numeric"
-          note="The other side follows."
-          :model-value="entry.picture_size"
-          :error="errorAt('picture_size')"
-          @update:model-value="(picture_size) => set({ picture_size })"
-        />
+        <TextField v-bind="field('picture_size')" label="Size" inputmode="numeric" note="The other side follows." />
         <PickField
+          v-bind="value('picture_unit')"
           label="In"
-          :model-value="entry.picture_unit"
           :choices="[
             { value: 'px', label: 'px' },
             { value: '%', label: '% of the page' },
           ]"
-          @update:model-value="(picture_unit) => set({ picture_unit })"
         />
         <button
           type="button"
@@ -276,12 +163,10 @@ async function upload(event: Event): Promise<void> {
   </LedgerRow>
   <LedgerRow title="Classes">
     <TextField
+      v-bind="field('classes')"
       label="Names of classes"
       note="For the style sheet of the page where it stands, with spaces between them."
       is-mono
-      :model-value="entry.classes"
-      :error="errorAt('classes')"
-      @update:model-value="(classes) => set({ classes })"
     />
   </LedgerRow>
 </template>

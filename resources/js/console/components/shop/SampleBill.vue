@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '../../../shared/client'
+import { useFields } from '../../composables/useFields'
 import BillSlip from '../BillSlip.vue'
 import CountryField from '../CountryField.vue'
 import PickField from '../PickField.vue'
@@ -12,42 +13,23 @@ const sample = defineModel<Schemas['RulesTrialEntry']['sample']>({ required: tru
 function change(part: Partial<Schemas['RulesTrialEntry']['sample']>): void {
   sample.value = { ...sample.value, ...part }
 }
+
+const { value } = useFields(sample, change)
 </script>
 
 <template>
   <section aria-labelledby="sample-title" class="border-t-3 border-sea bg-sheet p-5">
     <h2 id="sample-title" class="sentence mb-3 text-lg font-semibold">Tried on a cart</h2>
     <div class="grid grid-cols-2 gap-3">
-      <TextField
-        :model-value="sample.amount"
-        :label="`Worth, ${currency}`"
-        inputmode="decimal"
-        @update:model-value="(amount) => change({ amount })"
-      />
-      <TextField
-        :model-value="sample.weight"
-        label="Grams"
-        inputmode="numeric"
-        @update:model-value="(weight) => change({ weight })"
-      />
-      <TextField
-        :model-value="sample.pieces"
-        label="Pieces"
-        inputmode="numeric"
-        @update:model-value="(pieces) => change({ pieces })"
-      />
+      <TextField v-bind="value('amount')" :label="`Worth, ${currency}`" inputmode="decimal" />
+      <TextField v-bind="value('weight')" label="Grams" inputmode="numeric" />
+      <TextField v-bind="value('pieces')" label="Pieces" inputmode="numeric" />
       <PickField
+        v-bind="value('tax_class')"
         label="Tax class"
-        :model-value="sample.tax_class"
         :choices="taxClasses.map((value) => ({ value, label: value }))"
-        @update:model-value="(tax_class) => change({ tax_class })"
       />
-      <CountryField
-        class="col-span-2"
-        label="Sent to"
-        :model-value="sample.country"
-        @update:model-value="(country) => change({ country })"
-      />
+      <CountryField v-bind="value('country')" class="col-span-2" label="Sent to" />
     </div>
     <div class="mt-4 border-t border-rule pt-2" aria-live="polite">
       <template v-if="trial?.bill">
