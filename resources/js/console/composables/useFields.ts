@@ -10,7 +10,7 @@ interface Bound<V> {
  * say about what is wrong.
  */
 export function useFields<E extends object>(
-  entry: Readonly<Ref<E>>,
+  entry: Readonly<Ref<E | null>>,
   change: (part: Partial<E>) => void,
   errorAt: (path: keyof E & string) => string | undefined = () => undefined,
 ): {
@@ -18,6 +18,7 @@ export function useFields<E extends object>(
   field: <K extends keyof E & string>(name: K) => Bound<E[K]> & { error: string | undefined }
 } {
   function value<K extends keyof E>(name: K): Bound<E[K]> {
+    if (entry.value === null) throw new Error('A form is bound once it is loaded.')
     return {
       modelValue: entry.value[name],
       'onUpdate:modelValue': (now) => {

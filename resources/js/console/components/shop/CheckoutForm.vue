@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../../shared/client'
+import { useFields } from '../../composables/useFields'
 import { useSession } from '../../stores/session'
 import PickField from '../PickField.vue'
 import RichTextField from '../RichTextField.vue'
@@ -48,6 +49,8 @@ function change(part: Partial<Schemas['CheckoutRules']>): void {
   if (rules.value) rules.value = { ...rules.value, ...part }
   noteChange()
 }
+
+const { value, field } = useFields(rules, change, (at) => sentenceAt(refusal.value, at))
 
 function noteChange(): void {
   wasSaved.value = false
@@ -98,61 +101,41 @@ onMounted(async () => {
   <form v-if="rules" class="grid gap-5" novalidate @submit.prevent="save">
     <ul class="grid gap-x-8 md:grid-cols-2">
       <li
-        v-for="field in rules.fields"
-        :key="field.name"
+        v-for="asked in rules.fields"
+        :key="asked.name"
         class="flex items-center justify-between gap-4 border-b border-rule py-1.5"
       >
-        <span>{{ field.label }}</span>
-        <span v-if="field.allowed.length === 1" class="text-sm text-pencil">{{ field.locked_because }}</span>
+        <span>{{ asked.label }}</span>
+        <span v-if="asked.allowed.length === 1" class="text-sm text-pencil">{{ asked.locked_because }}</span>
         <PickField
           v-else
           class="w-40 [&_label]:sr-only"
-          :label="field.label"
-          :model-value="field.demand"
-          :choices="field.allowed.map((value) => ({ value, label: demands[value] }))"
-          @update:model-value="(wanted: Demand) => demand(field.name, wanted)"
+          :label="asked.label"
+          :model-value="asked.demand"
+          :choices="asked.allowed.map((value) => ({ value, label: demands[value] }))"
+          @update:model-value="(wanted: Demand) => demand(asked.name, wanted)"
         />
       </li>
     </ul>
-    <PickField
-      class="max-w-64"
-      label="Coupons are entered"
-      :model-value="rules.coupon_place"
-      :choices="places"
-      @update:model-value="(coupon_place) => change({ coupon_place })"
-    />
-    <RichTextField label="Terms" :model-value="rules.terms" @update:model-value="(terms) => change({ terms })" />
-    <RichTextField
-      label="Returns and privacy"
-      :model-value="rules.policy"
-      @update:model-value="(policy) => change({ policy })"
-    />
+    <PickField v-bind="value('coupon_place')" class="max-w-64" label="Coupons are entered" :choices="places" />
+    <RichTextField v-bind="value('terms')" label="Terms" />
+    <RichTextField v-bind="value('policy')" label="Returns and privacy" />
     <p v-if="missing.length > 0" class="text-sm text-amber">
       The checkout names no {{ missing.join(' and no ') }}. Most places ask a shop for both.
     </p>
     <div class="grid gap-4 md:grid-cols-2">
+      <TextField v-bind="field('after_paying')" label="After paying, on to" note="Blank: our thank-you page." />
       <TextField
-        :model-value="rules.after_paying"
-        label="After paying, on to"
-        note="Blank: our thank-you page."
-        :error="sentenceAt(refusal, 'after_paying')"
-        @update:model-value="(after_paying) => change({ after_paying })"
-      />
-      <TextField
-        :model-value="rules.after_cancelling"
+        v-bind="field('after_cancelling')"
         label="After leaving the payment, on to"
         note="Blank: our page, which keeps the cart."
-        :error="sentenceAt(refusal, 'after_cancelling')"
-        @update:model-value="(after_cancelling) => change({ after_cancelling })"
       />
     </div>
     <TagField
+      v-bind="field('hosts')"
       label="Hosts that shoppers may be led to"
       :known="[]"
-      :model-value="rules.hosts"
-      :error="sentenceAt(refusal, 'hosts')"
       note="Such as www.fern.example. No link leads anywhere else."
-      @update:model-value="(hosts: string[]) => change({ hosts })"
     />
     <p v-if="refusal && !refusal.errors" class="text-wrong" role="alert">{{ refusal.message }}</p>
     <div class="flex items-center gap-4">

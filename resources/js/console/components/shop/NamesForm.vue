@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useRouter } from 'vue-router'
 import { api, outcome, sentenceAt, type Schemas } from '../../../shared/client'
+import { useFields } from '../../composables/useFields'
 import { useSettings } from '../../composables/useSettings'
 import { useSession } from '../../stores/session'
 import TextField from '../TextField.vue'
@@ -30,6 +31,8 @@ const { entry, refusal, isDirty, wasSaved, change, submit } = useSettings<Schema
   },
 )
 
+const { field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
+
 async function save(): Promise<void> {
   const saved = await submit()
   if (!saved) return
@@ -43,34 +46,10 @@ async function save(): Promise<void> {
 
 <template>
   <form v-if="entry" class="grid gap-3 sm:grid-cols-2" novalidate @submit.prevent="save">
-    <TextField
-      label="Name of the shop"
-      :model-value="entry.name"
-      :error="sentenceAt(refusal, 'name')"
-      @update:model-value="(name) => change({ name })"
-    />
-    <TextField
-      label="Host"
-      is-mono
-      note="Where shoppers find it, and where links point."
-      :model-value="entry.host"
-      :error="sentenceAt(refusal, 'host')"
-      @update:model-value="(host) => change({ host })"
-    />
-    <TextField
-      label="In the checkout’s address"
-      is-mono
-      :model-value="entry.checkout_slug"
-      :error="sentenceAt(refusal, 'checkout_slug')"
-      @update:model-value="(checkout_slug) => change({ checkout_slug })"
-    />
-    <TextField
-      label="In the console’s address"
-      is-mono
-      :model-value="entry.slug"
-      :error="sentenceAt(refusal, 'slug')"
-      @update:model-value="(slug) => change({ slug })"
-    />
+    <TextField v-bind="field('name')" label="Name of the shop" />
+    <TextField v-bind="field('host')" label="Host" is-mono note="Where shoppers find it, and where links point." />
+    <TextField v-bind="field('checkout_slug')" label="In the checkout’s address" is-mono />
+    <TextField v-bind="field('slug')" label="In the console’s address" is-mono />
     <p class="flex flex-wrap items-center gap-4 sm:col-span-2">
       <button type="submit" class="side-deed" :disabled="!isDirty">Save the names</button>
       <span v-if="wasSaved" class="text-good" role="status">Saved. The old addresses lead here.</span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, outcome, sentenceAt, type Schemas } from '../../../shared/client'
+import { useFields } from '../../composables/useFields'
 import { useSettings } from '../../composables/useSettings'
 import { useSession } from '../../stores/session'
 import PickField from '../PickField.vue'
@@ -15,6 +16,8 @@ const { entry, refusal, isDirty, wasSaved, change, submit } = useSettings<Schema
   () => taken(outcome(api.GET('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } } }))),
   (body) => taken(outcome(api.PUT('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } }, body }))),
 )
+const { value, field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
+
 const notices = computed(() => facts.value?.ways.filter(({ value }) => value !== 'stay') ?? [])
 const needsAddress = computed(
   () => entry.value?.after_adding === 'address' || (entry.value?.has_notice && entry.value.notice_leads === 'address'),
@@ -62,33 +65,24 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
     </div>
     <div class="grid gap-3 border-t border-rule pt-4 sm:grid-cols-2">
       <PickField
+        v-bind="value('after_adding')"
         label="Who has put something into the cart"
-        :model-value="entry.after_adding"
         :choices="ways(facts.ways)"
-        @update:model-value="(after_adding) => change({ after_adding })"
       />
       <template v-if="entry.after_adding === 'stay'">
-        <SwitchField
-          class="self-end pb-1.5"
-          label="A notice says so"
-          :model-value="entry.has_notice"
-          @update:model-value="(has_notice) => change({ has_notice })"
-        />
+        <SwitchField v-bind="value('has_notice')" class="self-end pb-1.5" label="A notice says so" />
         <PickField
           v-if="entry.has_notice"
+          v-bind="value('notice_leads')"
           label="From the notice one"
-          :model-value="entry.notice_leads"
           :choices="ways(notices)"
-          @update:model-value="(notice_leads) => change({ notice_leads })"
         />
       </template>
       <TextField
         v-if="needsAddress"
+        v-bind="field('address')"
         label="Your address"
         note="At a host that is listed under Checkout."
-        :model-value="entry.address"
-        :error="sentenceAt(refusal, 'address')"
-        @update:model-value="(address) => change({ address })"
       />
     </div>
     <div class="border-t border-rule pt-4">
