@@ -39,6 +39,10 @@ final readonly class MosslightGoods
                 'cost_minor' => 19000, 'weight' => '14.5', 'weight_unit' => 'kg', 'weight_g' => 14500,
                 'summary' => '<p>Cedar, with two supers and a floor that can be cleaned without lifting.</p>',
             ]),
+            'soap' => $this->product($shop, 'soap', 'Propolis soap, 90 g', 560, Drawing::Soap, 60, [
+                'cost_minor' => 190, 'weight' => '95', 'weight_g' => 95, 'is_draft' => true,
+                'summary' => '<p>Still curing on the shelf; on sale once it is hard enough.</p>',
+            ]),
         ];
         $this->sort($shop, $goods);
         $goods['honey-340']->addOns()->attach([$goods['candle']->id => ['shop_id' => $shop->id, 'position' => 1], $goods['wrap']->id => ['shop_id' => $shop->id, 'position' => 2]]);
