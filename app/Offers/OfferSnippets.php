@@ -35,7 +35,7 @@ final readonly class OfferSnippets
     /** @param  Offer  $offer  with all that its sentence needs */
     public static function of(Offer $offer, Shop $shop, Look $look): self
     {
-        return new self($offer, $shop, $look, TypicalBill::of($offer->toCore($shop, ''), $shop->rules(), $shop->home_country, Moment::ofSeconds((int) CarbonImmutable::now()->getTimestamp())));
+        return new self($offer, $shop, $look, TypicalBill::of($offer->toCore($shop, ''), $shop->rules(), $shop->home_country, Moment::ofSeconds((int) CarbonImmutable::now()->getTimestamp()))->receipt);
     }
 
     public function snippet(Placement $placement): string

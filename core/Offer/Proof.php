@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
+use PaperKite\Quote\Fault;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Time\Moment;
@@ -11,11 +12,13 @@ use PaperKite\Time\Moment;
 /** A draft with all that is worked out from it: the offer it reads as, its bill, its sentence, its findings. */
 final readonly class Proof
 {
+    /** @param  list<Fault>  $faults  why there is no bill, where there are goods */
     private function __construct(
         public Draft $draft,
         public Offer $offer,
         /** `null` where it can't be told. */
         public ?Receipt $bill,
+        public array $faults,
         /** As a person reads it. */
         public string $country,
         public Moment $at,
@@ -29,7 +32,9 @@ final readonly class Proof
     {
         $offer = $draft->offer();
 
-        return new self($draft, $offer, TypicalBill::of($offer, $rules, $country, $at), $countryName, $at);
+        $bill = TypicalBill::of($offer, $rules, $country, $at);
+
+        return new self($draft, $offer, $bill->receipt, $bill->faults, $countryName, $at);
     }
 
     public function sentence(): Sentence

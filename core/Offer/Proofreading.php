@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Offer;
 
 use PaperKite\Offer\Check\AskIsAnswerable;
+use PaperKite\Offer\Check\BillCanBeTold;
 use PaperKite\Offer\Check\Check;
 use PaperKite\Offer\Check\CountryIsServed;
 use PaperKite\Offer\Check\DestinationHasGoods;
@@ -71,6 +72,7 @@ final class Proofreading
             new DestinationHasGoods,
             new LandingIsAllowed,
             new CountryIsServed,
+            new BillCanBeTold,
             new PlacesDiffer,
             new ShopCanBePaid,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
+use PaperKite\Quote\Fault;
 use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
 use PaperKite\Quote\Receipt;
@@ -12,18 +13,25 @@ use PaperKite\Quote\Unquotable;
 use PaperKite\Time\Moment;
 
 /** What a shopper pays who takes an offer alone, in its first variant where one is still to be chosen. */
-final class TypicalBill
+final readonly class TypicalBill
 {
-    /** @return Receipt|null `null` where it can't be told, such as for a country to which nothing ships, or for no goods */
-    public static function of(Offer $offer, ShopRules $shop, string $country, Moment $at): ?Receipt
+    /** @param  list<Fault>  $faults  why it can't be told */
+    private function __construct(
+        /** `null` where it can't be told, or where there are no goods. */
+        public ?Receipt $receipt,
+        public array $faults = [],
+    ) {}
+
+    /** @param  string  $country  ISO 3166-1 alpha-2 */
+    public static function of(Offer $offer, ShopRules $shop, string $country, Moment $at): self
     {
         if ($offer->items === []) {
-            return null;
+            return new self(null);
         }
         try {
-            return Quote::of(new QuoteRequest($shop, $offer->lines(), $country, $at));
-        } catch (Unquotable) {
-            return null;
+            return new self(Quote::of(new QuoteRequest($shop, $offer->lines(), $country, $at)));
+        } catch (Unquotable $unquotable) {
+            return new self(null, $unquotable->faults);
         }
     }
 }

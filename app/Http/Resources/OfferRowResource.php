@@ -41,7 +41,7 @@ final readonly class OfferRowResource
     public static function of(Offer $offer, Shop $shop, LookBook $looks, array $trace): self
     {
         $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
-        $bill = TypicalBill::of($core, $shop->rules(), $shop->home_country, Moment::ofSeconds((int) now()->getTimestamp()));
+        $bill = TypicalBill::of($core, $shop->rules(), $shop->home_country, Moment::ofSeconds((int) now()->getTimestamp()))->receipt;
         $pages = array_values($offer->placements->map(fn (Placement $placement): string => $placement->page)->all());
 
         return new self(

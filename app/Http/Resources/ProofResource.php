@@ -15,6 +15,7 @@ use PaperKite\Offer\Proof;
 use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\WordLadder;
+use PaperKite\Quote\Fault;
 
 #[OA\Schema(schema: 'Proof', description: 'An offer as it stands on the desk: said, looked at, reckoned.')]
 final readonly class ProofResource
@@ -46,6 +47,8 @@ final readonly class ProofResource
         public array $variants,
         #[OA\Property(description: 'Null where it can’t be told.')]
         public ?BillResource $bill,
+        #[OA\Property(description: 'Why it can’t be told, in sentences; blank where it can, and where there are no goods.')]
+        public string $no_bill_because,
         #[OA\Property(description: 'The country that the bill is for, as a person reads it.')]
         public string $country,
         #[OA\Property(description: 'The steps from the click to the payment, as a sentence.')]
@@ -70,6 +73,7 @@ final readonly class ProofResource
             CaptionIdeas::for($offer, $shop->name),
             array_map(self::variants(...), $proof->draft->items),
             $proof->bill === null ? null : BillResource::ofReceipt($proof->bill, ''),
+            implode(' ', array_map(static fn (Fault $fault): string => $fault->message, $proof->faults)),
             $proof->country,
             $offer->way()->words(),
             $lookId,

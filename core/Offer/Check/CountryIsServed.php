@@ -8,12 +8,15 @@ use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
+use PaperKite\Quote\Fault;
 
 final readonly class CountryIsServed implements Check
 {
     public function findings(Proof $proof): array
     {
-        return $proof->offer->items === [] || $proof->bill !== null || (new EachItem(new GoodsArePriced))->findings($proof) !== []
+        $isServed = array_filter($proof->faults, static fn (Fault $fault): bool => $fault->at === 'country') === [];
+
+        return $isServed
             ? []
             : [Finding::caution(Slot::Destination, "Nobody in {$proof->country} can pay for this: no shipping zone takes it there. Add the country to one under Shop.")->mendedIn(Room::Shipping)];
     }

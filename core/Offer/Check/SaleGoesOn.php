@@ -12,6 +12,7 @@ use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 use PaperKite\Time\Moment;
 
+/** A price that is about to go up should not surprise whoever is placing a button today. */
 final readonly class SaleGoesOn implements ItemCheck
 {
     private const SOON_SECONDS = 7 * 86_400;

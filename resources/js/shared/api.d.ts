@@ -1502,6 +1502,8 @@ export interface components {
             /** @description The variants of each of its goods, from which one can be named. */
             variants: components["schemas"]["VariantChoice"][][];
             bill: components["schemas"]["Bill"] | null;
+            /** @description Why it can’t be told, in sentences; blank where it can, and where there are no goods. */
+            no_bill_because: string;
             /** @description The country that the bill is for, as a person reads it. */
             country: string;
             /** @description The steps from the click to the payment, as a sentence. */

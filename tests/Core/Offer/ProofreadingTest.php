@@ -22,6 +22,10 @@ use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\Room;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
+use PaperKite\Quote\ShippingBand;
+use PaperKite\Quote\ShippingMeasure;
+use PaperKite\Quote\ShippingTable;
+use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
 use PaperKite\Time\Moment;
@@ -89,6 +93,18 @@ final class ProofreadingTest extends TestCase
 
         self::assertSame([Severity::Caution, Slot::Destination], [$finding->severity, $finding->slot]);
         self::assertStringContainsString('Nobody in Ireland', $finding->sentence);
+    }
+
+    public function test_goods_that_are_too_many_to_be_sent_at_once_are_found_for_what_they_are(): void
+    {
+        $table = new ShippingTable(ShippingMeasure::Quantity, [new ShippingBand(0, Samples::euros(390))], 5);
+        $rules = new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), new TaxRates(true, []), null, [new ShippingZone('Home', ['IE'], null, $table)]);
+        $findings = Samples::proof(Samples::draft(quantity: '6'), $rules)->findings();
+
+        self::assertCount(1, $findings);
+        self::assertSame([Severity::Caution, Room::Shipping], [$findings[0]->severity, $findings[0]->room]);
+        self::assertStringContainsString('To “Home” at most', $findings[0]->sentence);
+        self::assertSame([], Samples::proof(Samples::draft(quantity: '5'), $rules)->findings());
     }
 
     public function test_what_is_allowed_is_not_found(): void

@@ -4,7 +4,7 @@ import { useSession } from '../../stores/session'
 import BillSlip from '../BillSlip.vue'
 import CountryField from '../CountryField.vue'
 
-defineProps<{ bill: Schemas['Bill'] | null; countryName: string; isCart: boolean }>()
+defineProps<{ bill: Schemas['Bill'] | null; because: string }>()
 const country = defineModel<string>({ required: true })
 const session = useSession()
 </script>
@@ -20,7 +20,7 @@ const session = useSession()
     </p>
     <CountryField v-model="country" label="A shopper in" class="mb-2" />
     <BillSlip v-if="bill" :bill="bill" with-profit />
-    <p v-else-if="isCart" class="text-pencil">They pay for what is in their cart.</p>
-    <p v-else class="text-amber">The bill can’t be told: nothing ships to {{ countryName }} yet.</p>
+    <p v-else-if="because" class="text-amber">The bill can’t be told. {{ because }}</p>
+    <p v-else class="text-pencil">They pay for what is in their cart.</p>
   </section>
 </template>
