@@ -65,6 +65,7 @@ Route::prefix('api')->group(function (): void {
 
             Route::get('offers', [OfferController::class, 'list']);
             Route::post('offers', [OfferController::class, 'create']);
+            Route::get('offers/blank', [OfferController::class, 'blank']);
             Route::post('offers/proof', OfferProofController::class)->name('offers.proof');
             Route::get('offers/{offer}', [OfferController::class, 'show']);
             Route::put('offers/{offer}', [OfferController::class, 'change']);

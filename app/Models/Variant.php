@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Catalogue\Price;
@@ -41,6 +42,12 @@ final class Variant extends Model
     protected function casts(): array
     {
         return ['choices' => 'array', 'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime', 'is_preselected' => 'boolean'];
+    }
+
+    /** @return Builder<self> of what the shop’s shoppers may see and buy */
+    public static function forSale(Shop $shop): Builder
+    {
+        return self::query()->where('shop_id', $shop->id)->whereHas('product', fn (Builder $product) => $product->where('is_draft', false))->with('product');
     }
 
     public function money(int $minor): Money

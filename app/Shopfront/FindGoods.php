@@ -8,7 +8,6 @@ use App\Carts\Goods;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
-use Illuminate\Database\Eloquent\Builder;
 
 /** A SKU names a product, or a variant of one, that is for sale. */
 final class FindGoods
@@ -19,7 +18,7 @@ final class FindGoods
         if ($product !== null) {
             return new Goods($product, null, 1);
         }
-        $variant = Variant::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->whereHas('product', fn (Builder $product) => $product->where('is_draft', false))->with('product')->first();
+        $variant = Variant::forSale($shop)->where('sku', $sku)->first();
 
         return $variant === null ? null : new Goods($variant->product, $variant, 1);
     }

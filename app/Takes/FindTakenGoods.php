@@ -8,7 +8,6 @@ use App\Carts\Goods;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
-use Illuminate\Database\Eloquent\Builder;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
@@ -24,7 +23,7 @@ final readonly class FindTakenGoods
         }
         $skus = array_map(static fn (OpenItem $item): string => $item->sku, $link->items);
         $products = Product::forSale($shop)->whereIn('sku', $skus)->get()->keyBy('sku')->all();
-        $variants = count($products) === count(array_unique($skus)) ? [] : Variant::query()->where('shop_id', $shop->id)->whereIn('sku', $skus)->whereHas('product', fn (Builder $product) => $product->where('is_draft', false))->with('product')->get()->keyBy('sku')->all();
+        $variants = count($products) === count(array_unique($skus)) ? [] : Variant::forSale($shop)->whereIn('sku', $skus)->get()->keyBy('sku')->all();
         $ready = $toChoose = $soldOut = [];
         foreach ($link->items as $item) {
             $goods = $this->goods($item, $products[$item->sku] ?? null, $variants[$item->sku] ?? null);

@@ -75,6 +75,11 @@ final class InvalidOpenLink extends DomainException implements Refusal
         return self::of($text, 'This shop sells nothing under this SKU; look at how it is spelled.');
     }
 
+    public static function draft(string $sku, string $name): self
+    {
+        return self::of($sku, "“{$name}” is a draft and can’t be bought yet; put it on sale at the product, or take it out.");
+    }
+
     public static function noPlan(string $text): self
     {
         return self::of($text, 'This is not sold by a plan; leave out what follows the @.');

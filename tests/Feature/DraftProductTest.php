@@ -129,6 +129,22 @@ final class DraftProductTest extends TestCase
         $this->postJson($build, $entry)->assertOk()->assertJsonPath('finding', '')->assertJsonPath('url', $this->shop->base().'/take/comb');
     }
 
+    public function test_a_new_offer_begins_with_what_can_be_had_if_anything_can(): void
+    {
+        $this->actingAs($this->person($this->shop));
+        $blank = $this->console("/api/shops/{$this->shop->slug}/offers/blank");
+        $this->getJson($blank)->assertOk()->assertJsonPath('entry.items.0.product_id', $this->draft->id);
+
+        $this->product($this->shop, ['name' => 'A comb', 'stock' => 0]);
+        $honey = $this->product($this->shop, ['name' => 'Willow honey']);
+        $entry = $this->getJson($blank)->assertOk()->assertJsonPath('entry.items', [['product_id' => $honey->id, 'variant' => '', 'quantity' => '1']])->assertJsonPath('entry.destination', 'pay')->json('entry');
+        self::assertIsArray($entry);
+        $this->postJson($this->console("/api/shops/{$this->shop->slug}/offers"), $entry)->assertCreated()->assertJsonPath('entry', $entry);
+
+        $new = $this->shop();
+        $this->actingAs($this->person($new))->getJson($this->console("/api/shops/{$new->slug}/offers/blank"))->assertOk()->assertJsonPath('entry', null);
+    }
+
     public function test_a_copy_for_machines_says_that_it_is_not_to_be_had(): void
     {
         $this->actingAs($this->person($this->shop));

@@ -218,6 +218,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/offers/blank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What a new offer begins with. */
+        get: operations["blankOffer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers/{offer}": {
         parameters: {
             query?: never;
@@ -1107,6 +1124,10 @@ export interface components {
             total: components["schemas"]["Amount"];
             /** @description What is left to the seller. */
             profit: components["schemas"]["Amount"];
+        };
+        BlankOffer: {
+            /** @description Something in every slot; null where the shop has no product. */
+            entry: components["schemas"]["OfferEntry"] | null;
         };
         /** @description An open link and its parts, or what is wrong with the choices. */
         BuiltLink: {
@@ -2093,6 +2114,28 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    blankOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankOffer"];
+                };
+            };
         };
     };
     offer: {

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Console;
 use App\Http\Answer;
 use App\Http\CountedPage;
 use App\Http\Requests\OfferRequest;
+use App\Http\Resources\BlankOfferResource;
 use App\Http\Resources\OfferListResource;
 use App\Http\Resources\OfferResource;
 use App\Http\Resources\OfferRowResource;
@@ -14,9 +15,11 @@ use App\Http\Resources\Page;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Shop;
+use App\Offers\BlankOffer;
 use App\Offers\ChangedMeanwhile;
 use App\Offers\DuplicateOffer;
 use App\Offers\LookBook;
+use App\Offers\OfferEntry;
 use App\Offers\OfferGoods;
 use App\Offers\SaveOffer;
 use App\Results\ClickTrace;
@@ -53,6 +56,15 @@ final readonly class OfferController
             array_values($offers->map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $looks, $trace[$offer->id]))->all()),
             Page::of($page),
         ));
+    }
+
+    #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(BlankOfferResource::class)]
+    public function blank(Shop $shop): JsonResponse
+    {
+        $blank = BlankOffer::of($shop);
+
+        return response()->json(new BlankOfferResource($blank === null ? null : (object) OfferEntry::of($blank)));
     }
 
     #[OA\Post(path: '/shops/{shop}/offers', operationId: 'createOffer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]

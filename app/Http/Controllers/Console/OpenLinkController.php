@@ -9,8 +9,8 @@ use App\Http\Input;
 use App\Http\Resources\BuiltLinkResource;
 use App\Http\Resources\OpenLinksResource;
 use App\Models\Shop;
-use App\Takes\DraftDoubt;
 use App\Takes\FindTakenGoods;
+use App\Takes\RefuseDrafts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -49,15 +49,13 @@ final readonly class OpenLinkController
     {
         try {
             $link = $this->read(Typed::of($request->all()));
-            $draft = DraftDoubt::of($shop, $link);
-            if ($draft === '') {
-                $find($shop, $link);
-            }
+            RefuseDrafts::in($shop, $link);
+            $find($shop, $link);
         } catch (InvalidOpenLink $invalid) {
             return response()->json(BuiltLinkResource::refused($invalid->getMessage()));
         }
 
-        return response()->json($draft === '' ? BuiltLinkResource::of($link, $shop) : BuiltLinkResource::refused($draft));
+        return response()->json(BuiltLinkResource::of($link, $shop));
     }
 
     /**

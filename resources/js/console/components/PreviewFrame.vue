@@ -4,13 +4,8 @@ import { computed, ref, useTemplateRef } from 'vue'
 import SegmentedChoice from './SegmentedChoice.vue'
 
 /** A page of somebody's, with a button or a table on it: as wide and on such a ground as is chosen. */
-const props = defineProps<{
-  address: string
-  title: string
-  /** In px, until the page has told its own. */
-  height: number
-  isWide?: boolean
-}>()
+const HEIGHT_AT_FIRST = 270
+const props = defineProps<{ address: string; title: string; isWide?: boolean }>()
 const ground = defineModel<'light' | 'dark' | 'patterned'>('ground', { required: true })
 
 const width = ref<'280' | '390' | '720'>(props.isWide ? '720' : '390')
@@ -20,9 +15,8 @@ const scale = computed(() => Math.min(1, available.value / Number(width.value)))
 // The page in the frame is of this origin, so that it can be asked for its height; it runs no script all the same.
 const frame = useTemplateRef<HTMLIFrameElement>('frame')
 const page = ref<HTMLElement | null>(null)
-const measured = ref(0)
-const tall = computed(() => measured.value || props.height)
-useResizeObserver(page, () => (measured.value = page.value?.offsetHeight ?? 0))
+const tall = ref(HEIGHT_AT_FIRST)
+useResizeObserver(page, () => (tall.value = page.value?.offsetHeight ?? tall.value))
 </script>
 
 <template>

@@ -9,13 +9,12 @@ import OfferSentence from './OfferSentence.vue'
 import StateMark from './StateMark.vue'
 
 /** The offers of a price table, in order; one of them may be stressed. */
-const LEAST = 2
 const MOST = 4
 const columns = defineModel<Schemas['TableColumn'][]>({ required: true })
 const session = useSession()
 const search = ref('')
-// Once a table has enough columns, more are found by typing, so that saving it stays in sight.
-const isListed = computed(() => columns.value.length < LEAST || search.value !== '')
+// Once it has columns, more are found by typing, so that saving it stays in sight.
+const isListed = computed(() => columns.value.length === 0 || search.value !== '')
 const latest = useLatest((typed: string) =>
   outcome(
     api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: { search: typed, page: 1 } } }),

@@ -16,8 +16,6 @@ interface Kept {
 
 const MOST_DESKS = 15
 
-const BLANK_WORDS: Schemas['WordsEntry'] = { idle: '', working: '', added: '', sold_out: '', not_available: '' }
-
 /**
  * One offer on the desk: what stands there, what is saved of it, and the ways to change that.
  *
@@ -80,22 +78,12 @@ export function useDesk(id: number | undefined): {
       return
     }
     const { data, refusal: refused } = await outcome(
-      api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: { page: 1 } } }),
+      api.GET('/shops/{shop}/offers/blank', { params: { path: { shop: session.slug } } }),
     )
     refusal.value = refused ?? null
-    const first = data?.items.find((product) => !product.is_sold_out && !product.is_draft) ?? data?.items[0]
-    hasNoProducts.value = data !== undefined && !first
-    if (!first) return
-    const blank: Entry = {
-      items: [{ product_id: first.id, variant: '', quantity: '1' }],
-      destination: 'pay',
-      cart_use: 'just_this',
-      opening: 'same_tab',
-      ask: { is_asked: false, label: '', least: '1', most: '10' },
-      words: BLANK_WORDS,
-      look_id: null,
-      landing: '',
-    }
+    hasNoProducts.value = data?.entry === null
+    if (!data?.entry) return
+    const blank = data.entry
     // The default sentence is nobody's work yet, so that leaving it loses nothing.
     saved.value = JSON.stringify(blank)
     startWith(blank, [])

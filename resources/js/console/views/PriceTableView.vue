@@ -122,7 +122,6 @@ async function remember(): Promise<void> {
           v-model:ground="ground"
           :address="`/preview/${session.slug}/tables/${table.id}?ground=${ground}`"
           title="The price table as it will stand"
-          :height="260"
           is-wide
         />
         <p v-if="table.is_stale" class="mt-3 text-sm text-amber" role="status">

@@ -19,5 +19,5 @@ const settled = refDebounced(address, 80)
 </script>
 
 <template>
-  <PreviewFrame v-model:ground="ground" :address="settled" title="The button in all its states" :height="285" />
+  <PreviewFrame v-model:ground="ground" :address="settled" title="The button in all its states" />
 </template>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Models\Offer;
+use App\Models\OfferLine;
+use App\Models\Product;
+use App\Models\Shop;
+use App\Shopfront\ShopfrontGoods;
+use Illuminate\Database\Eloquent\Collection;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\Opening;
+use PaperKite\Offer\StateWords;
+
+/** What a new offer begins with: one piece of something that can be had now, straight to paying. */
+final class BlankOffer
+{
+    /** @return Offer|null not saved; `null` where the shop has no product */
+    public static function of(Shop $shop): ?Offer
+    {
+        $product = ShopfrontGoods::available($shop, 1)->first() ?? Product::query()->where('shop_id', $shop->id)->orderBy('name')->orderBy('id')->first();
+        if ($product === null) {
+            return null;
+        }
+        $line = (new OfferLine)->forceFill(['product_id' => $product->id, 'quantity' => 1])->setRelation('variant', null);
+
+        return (new Offer)
+            ->forceFill(['destination' => Destination::Pay, 'cart_use' => CartUse::JustThis, 'opening' => Opening::SameTab, 'words' => StateWords::none()])
+            ->setRelation('lines', new Collection([$line]));
+    }
+}
