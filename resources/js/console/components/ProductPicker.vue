@@ -63,7 +63,7 @@ function pick(product: Schemas['Product'] | null): void {
       </ComboboxOption>
     </ComboboxOptions>
     <p v-if="latest.answer.value && found.length === 0 && (!isQuiet || search !== '')" class="mt-2 text-pencil">
-      No product is called that.
+      No {{ except ? 'other product' : 'product' }} is called that.
     </p>
   </Combobox>
 </template>
