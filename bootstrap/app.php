@@ -41,6 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withSchedule(function (Schedule $schedule): void {
+        $schedule->command('payments:sweep')->everyMinute();
         $schedule->command('carts:sweep')->hourly();
         $schedule->command('copies:recheck')->hourly();
     })

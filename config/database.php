@@ -15,9 +15,11 @@ return [
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',
             'strict' => true,
+            // What was read before a lock was given is read again after it, and no gaps are locked; docs/decisions/0007.
+            'isolation_level' => 'READ COMMITTED',
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
-            'options' => [PDO::ATTR_EMULATE_PREPARES => false],
+            'options' => [PDO::ATTR_EMULATE_PREPARES => false, PDO::MYSQL_ATTR_INIT_COMMAND => 'SET SESSION innodb_lock_wait_timeout = 5'],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -14,6 +14,12 @@ return [
     // The folder of the outbox stand-in.
     'outbox' => env('KITE_STANDIN_OUTBOX', storage_path('outbox')),
 
+    // A file that holds how many seconds the demo is ahead of the machine's clock; the stand-ins read it too.
+    'clock' => env('KITE_CLOCK'),
+
+    // Who is told by mail what only the operator can mend; without one, the log alone says it.
+    'operator' => env('KITE_OPERATOR_MAIL'),
+
     'clicks' => [
         // The same placement by the same visitor within this many seconds is the same click.
         'same_click_seconds' => 2,

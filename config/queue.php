@@ -7,7 +7,7 @@ return [
     'connections' => [
         'sync' => ['driver' => 'sync'],
         'database' => [
-            'driver' => 'database',
+            'driver' => 'clocked',
             'table' => 'jobs',
             'queue' => 'default',
             'retry_after' => 30,

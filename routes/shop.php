@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Shop\AccountController;
+use App\Http\Controllers\Shop\AddController;
 use App\Http\Controllers\Shop\CancelledController;
 use App\Http\Controllers\Shop\CartController;
 use App\Http\Controllers\Shop\CheckoutController;
@@ -38,7 +39,7 @@ Route::middleware('shopper')->group(function (): void {
 
     Route::get('/cart', [CartController::class, 'show']);
     Route::post('/cart', [CartController::class, 'edit']);
-    Route::post('/cart/add', [CartController::class, 'add']);
+    Route::post('/cart/add', AddController::class);
 
     Route::get('/return/{reference}', ReturnController::class);
     Route::get('/cancelled/{reference}', CancelledController::class);

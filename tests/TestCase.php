@@ -7,6 +7,7 @@ namespace Tests;
 use App\Payments\PaymentProvider;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\PendingCommand;
 use Tests\Support\FakeProvider;
 use Tests\Support\Makes;
@@ -31,6 +32,12 @@ abstract class TestCase extends LaravelTestCase
     protected function console(string $path): string
     {
         return 'http://'.config()->string('kite.console_host').$path;
+    }
+
+    /** Does what waits in the queue, as the workers do. */
+    protected function workQueue(string $queues = 'money,default,copies'): void
+    {
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--queue' => $queues, '--tries' => 5]);
     }
 
     /** @param  array<string, mixed>  $arguments */

@@ -6,18 +6,16 @@ namespace App\Carts;
 
 use App\Models\Cart;
 use App\Models\Shop;
-use Illuminate\Http\Request;
-use PaperKite\Link\ShopperCountry;
 
 /** Where a cart goes: as the shopper said, else as their browser's languages suggest, else where the shop is at home. */
 final class CartCountry
 {
-    public static function of(Shop $shop, ?Cart $cart, Request $request): string
+    public static function of(Shop $shop, ?Cart $cart, Caller $caller): string
     {
         if ($cart?->country !== null) {
             return $cart->country;
         }
-        $guess = ShopperCountry::fromLanguages($request->headers->get('Accept-Language') ?? '');
+        $guess = $caller->country();
 
         // Many browsers name a country that their owner has never been to: only one the shop itself names is believed.
         return $guess !== null && $shop->rules()->namesCountry($guess) ? $guess : $shop->home_country;

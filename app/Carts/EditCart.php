@@ -4,22 +4,28 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
+use App\Database\InTransaction;
 use App\Models\Cart;
 use App\Models\CartLine;
-use Illuminate\Support\Facades\DB;
+use App\Time\Clock;
 use PaperKite\Quote\InvalidQuantity;
 use PaperKite\Quote\Quantity;
 
 /** Changes quantities and removes lines, as the forms of cart and checkout ask. */
 final readonly class EditCart
 {
+    public function __construct(
+        private InTransaction $inTransaction,
+        private Clock $clock,
+    ) {}
+
     /**
      * @param  array<int, string>  $quantities  as typed, by line
      * @param  int|null  $remove  the line to take out
      */
     public function __invoke(Cart $cart, array $quantities, ?int $remove): CartEdit
     {
-        return DB::transaction(function () use ($cart, $quantities, $remove): CartEdit {
+        return ($this->inTransaction)(function () use ($cart, $quantities, $remove): CartEdit {
             $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
             /** @var array<int, string> $errors */
             $errors = [];
@@ -31,10 +37,10 @@ final readonly class EditCart
                     $errors[$line->id] = $invalid->getMessage();
                 }
             }
-            $cart->update(['second_step_at' => now()]);
+            $cart->update(['second_step_at' => $this->clock->now()]);
 
             return new CartEdit($hasChanged, $errors);
-        }, 3);
+        });
     }
 
     /**

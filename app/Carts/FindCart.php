@@ -7,16 +7,16 @@ namespace App\Carts;
 use App\Models\Cart;
 use App\Models\Shop;
 
-/** Carts are opened by the browser that owns them, and by no other. */
+/** Carts are opened by whoever owns them, and by nobody else. */
 final readonly class FindCart
 {
-    public function shared(Shop $shop, Visitor $visitor): ?Cart
+    public function shared(Shop $shop, CartOwner $owner): ?Cart
     {
-        return Cart::query()->where(['shop_id' => $shop->id, 'shared_by' => $visitor->digest()])->with('lines')->first();
+        return $owner->isNew ? null : Cart::query()->where(['shop_id' => $shop->id, 'shared_by' => $owner->digest])->with('lines')->first();
     }
 
-    public function named(Shop $shop, Visitor $visitor, string $ref): ?Cart
+    public function named(Shop $shop, CartOwner $owner, string $ref): ?Cart
     {
-        return Cart::query()->where(['shop_id' => $shop->id, 'visitor' => $visitor->digest(), 'ref' => $ref])->with('lines')->first();
+        return $owner->isNew ? null : Cart::query()->where(['shop_id' => $shop->id, 'visitor' => $owner->digest, 'ref' => $ref])->with('lines')->first();
     }
 }

@@ -9,14 +9,14 @@ use App\Models\CartLine;
 use PaperKite\Quote\Receipt;
 
 /** What has changed about the goods since the shopper last looked, said at the line, with the new amount. */
-final class LineNotices
+final readonly class LineNotices
 {
     /**
      * Compares with what was seen, and remembers what is shown now.
      *
      * @return array<int, string> a sentence by line
      */
-    public static function of(Cart $cart, ?Receipt $receipt): array
+    public function of(Cart $cart, ?Receipt $receipt): array
     {
         if ($receipt === null) {
             return [];
@@ -32,13 +32,13 @@ final class LineNotices
                 $seen[$line->id] = $unit->minor;
             }
         }
-        self::remember($seen);
+        $this->remember($seen);
 
         return $notices;
     }
 
     /** @param  array<int, int>  $seen  minor units by line */
-    private static function remember(array $seen): void
+    private function remember(array $seen): void
     {
         foreach (array_unique($seen) as $minor) {
             CartLine::query()->whereKey(array_keys($seen, $minor, true))->update(['seen_unit_minor' => $minor]);

@@ -5,23 +5,33 @@ declare(strict_types=1);
 namespace App\Carts;
 
 use Illuminate\Cache\RateLimiter;
-use Illuminate\Http\Request;
 
+/** How many carts may be begun from one address within a minute. */
 final readonly class NewCartLimit
 {
+    private const SECONDS = 60;
+
     public function __construct(
         private RateLimiter $limiter,
-        private string $key,
         private int $perMinute,
     ) {}
 
     /** @throws TooManyCarts */
-    public function count(Request $request): void
+    public function check(Caller $caller): void
     {
-        $address = 'new-carts-'.hash_hmac('sha256', (string) $request->ip(), $this->key);
-        if ($this->limiter->tooManyAttempts($address, $this->perMinute)) {
+        if ($this->limiter->tooManyAttempts(self::key($caller), $this->perMinute)) {
             throw TooManyCarts::fromOneAddress();
         }
-        $this->limiter->hit($address, 60);
+    }
+
+    /** Counts a cart that was begun, once it stands: a transaction that is done again counts once. */
+    public function count(Caller $caller): void
+    {
+        $this->limiter->hit(self::key($caller), self::SECONDS);
+    }
+
+    private static function key(Caller $caller): string
+    {
+        return "new-carts-{$caller->address}";
     }
 }

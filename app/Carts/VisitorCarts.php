@@ -7,31 +7,34 @@ namespace App\Carts;
 use App\Models\Cart;
 use App\Models\Shop;
 use App\Secrets;
-use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\ConnectionInterface;
 
 /** Makes carts: the shopper's one shared cart, or a cart of its own. Runs inside a transaction. */
 final readonly class VisitorCarts
 {
-    public function __construct(private NewCartLimit $limit) {}
+    public function __construct(
+        private NewCartLimit $limit,
+        private ConnectionInterface $db,
+    ) {}
 
     /**
      * @return Cart locked until the transaction ends; `wasRecentlyCreated` says whether it is new
      *
      * @throws TooManyCarts
      */
-    public function shared(Shop $shop, Visitor $visitor, Request $request): Cart
+    public function shared(Shop $shop, CartOwner $owner, Caller $caller, CarbonImmutable $now): Cart
     {
         $ref = Secrets::ref();
         // One statement makes the cart or finds it, and locks it: two clicks at once take turns here.
-        DB::insert(
-            'INSERT INTO carts (shop_id, ref, visitor, shared_by, created_at) VALUES (?, ?, ?, ?, ?) ON DUPLICATE KEY UPDATE id = LAST_INSERT_ID(id)',
-            [$shop->id, $ref, $visitor->digest(), $visitor->digest(), now()],
+        $this->db->insert(
+            'INSERT INTO carts (shop_id, ref, visitor, shared_by, created_at) VALUES (?, ?, ?, ?, ?) ON DUPLICATE KEY UPDATE id = id',
+            [$shop->id, $ref, $owner->digest, $owner->digest, $now],
         );
-        $cart = Cart::query()->findOrFail((int) DB::getPdo()->lastInsertId());
+        $cart = Cart::query()->where(['shop_id' => $shop->id, 'shared_by' => $owner->digest])->firstOrFail();
         $cart->wasRecentlyCreated = $cart->ref === $ref;
         if ($cart->wasRecentlyCreated) {
-            $this->limit->count($request);
+            $this->limit->check($caller);
         }
 
         return $cart;
@@ -42,10 +45,10 @@ final readonly class VisitorCarts
      *
      * @throws TooManyCarts
      */
-    public function alone(Shop $shop, Visitor $visitor, Request $request, array $with): Cart
+    public function alone(Shop $shop, CartOwner $owner, Caller $caller, array $with): Cart
     {
-        $this->limit->count($request);
+        $this->limit->check($caller);
 
-        return Cart::query()->create(['shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => $visitor->digest(), 'created_at' => now()] + $with);
+        return Cart::query()->create(['shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => $owner->digest] + $with);
     }
 }

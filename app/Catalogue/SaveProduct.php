@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Changes\Changed;
+use App\Database\InTransaction;
 use App\Models\Category;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Offers\RecheckCopies;
-use Illuminate\Support\Facades\DB;
+use Carbon\CarbonImmutable;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 use PaperKite\Catalogue\Entry\EnteredTrait;
@@ -20,7 +21,10 @@ final readonly class SaveProduct
     public function __construct(
         private SaveVariants $saveVariants,
         private SavePictures $savePictures,
-        private RecheckCopies $recheck,
+        private TakenSkus $takenSkus,
+        private NameGoods $name,
+        private Changed $changed,
+        private InTransaction $inTransaction,
     ) {}
 
     /**
@@ -28,23 +32,43 @@ final readonly class SaveProduct
      */
     public function __invoke(Shop $shop, ?Product $product, EnteredProduct $entered, ProductExtras $extras): Product
     {
-        return DB::transaction(function () use ($shop, $product, $entered, $extras): Product {
-            // Products and variants share one set of SKUs: whoever saves one waits for whoever saves another.
-            Shop::query()->whereKey($shop->id)->lockForUpdate()->firstOrFail();
-            $taken = TakenSkus::of($shop, $product, $entered);
-            if ($taken !== []) {
-                throw ValidationException::withMessages($taken);
-            }
-            $saved = $this->written($shop, $product, $this->attributes($entered, $extras, $shop), $extras);
-            ($this->savePictures)($saved, $extras->pictures);
-            ($this->saveVariants)($saved, $entered->variants, $extras->stockSeen);
-            $this->saveCategories($shop, $saved, $entered->categories);
-            $this->saveAddOns($shop, $saved, $extras->addOns);
+        try {
+            return ($this->inTransaction)(fn (): Product => $this->saved($shop, $product, $entered, $extras));
+        } catch (TakenSku $taken) {
+            throw ValidationException::withMessages(($this->takenSkus)($shop, $product, $entered) ?: ['sku' => $taken->getMessage()]);
+        }
+    }
 
-            $this->recheck->ofProduct($saved->refresh(), $shop);
+    /** @throws TakenSku where somebody else has just taken it */
+    private function saved(Shop $shop, ?Product $product, EnteredProduct $entered, ProductExtras $extras): Product
+    {
+        $addOns = $this->lock($shop, $product, $extras->addOns);
+        $taken = ($this->takenSkus)($shop, $product, $entered);
+        if ($taken !== []) {
+            throw ValidationException::withMessages($taken);
+        }
+        $saved = $this->written($shop, $product, $this->attributes($entered, $extras, $shop), $extras);
+        ($this->savePictures)($saved, $extras->pictures);
+        ($this->saveVariants)($saved, $entered->variants, $extras->stockSeen);
+        $this->name->markFormer($saved);
+        $this->saveCategories($shop, $saved, $entered->categories);
+        $this->saveAddOns($saved, $addOns);
+        $this->changed->product($saved);
 
-            return $saved;
-        });
+        return $saved->refresh();
+    }
+
+    /**
+     * The product and those that are named as its add-ons, locked by id, as every order locks its goods.
+     *
+     * @param  list<int>  $addOns
+     * @return list<int> of the add-ons, those that are goods of this shop
+     */
+    private function lock(Shop $shop, ?Product $product, array $addOns): array
+    {
+        $locked = $shop->products()->whereKey(array_filter([$product?->id, ...$addOns]))->orderBy('id')->lockForUpdate()->get(['id'])->modelKeys();
+
+        return array_values(array_filter(array_unique($addOns), static fn (int $id): bool => $id !== $product?->id && in_array($id, $locked, true)));
     }
 
     /** @param  array<string, mixed>  $attributes */
@@ -108,7 +132,7 @@ final readonly class SaveProduct
 
     private function date(?Moment $moment): ?\DateTimeInterface
     {
-        return $moment === null ? null : now()->setTimestamp($moment->seconds);
+        return $moment === null ? null : CarbonImmutable::createFromTimestampUTC($moment->seconds);
     }
 
     /** @param  list<string>  $names */
@@ -120,13 +144,11 @@ final readonly class SaveProduct
     }
 
     /** @param  list<int>  $ids */
-    private function saveAddOns(Shop $shop, Product $product, array $ids): void
+    private function saveAddOns(Product $product, array $ids): void
     {
-        $mine = $shop->products()->whereKey($ids)->whereKeyNot($product->id)->get(['id'])->modelKeys();
-        $kept = array_filter(array_unique($ids), static fn (int $id): bool => in_array($id, $mine, true));
         $rows = [];
-        foreach (array_slice($kept, 0, ProductExtras::MOST_ADD_ONS) as $id) {
-            $rows[$id] = ['shop_id' => $shop->id, 'position' => count($rows) + 1];
+        foreach (array_slice($ids, 0, ProductExtras::MOST_ADD_ONS) as $id) {
+            $rows[$id] = ['shop_id' => $product->shop_id, 'position' => count($rows) + 1];
         }
         $product->addOns()->detach();
         $product->addOns()->attach($rows);

@@ -53,7 +53,7 @@ final readonly class SaveVariants
         foreach ($entered as $variant) {
             $known = $kept[self::digest($variant->choices)] ?? null;
             if ($known !== null && $known->sku !== $variant->sku->text) {
-                $known->update(['sku' => "~{$known->id}"]);
+                Variant::query()->whereKey($known->id)->toBase()->update(['sku' => "~{$known->id}"]);
             }
         }
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Files\WholeFile;
 use App\Models\Picture;
 use App\Models\Shop;
+use App\Time\Clock;
 use GdImage;
 use Illuminate\Http\UploadedFile;
 
@@ -18,22 +20,27 @@ final readonly class StorePicture
 
     private const QUALITY = 84;
 
-    public function __construct(private string $folder) {}
+    public function __construct(
+        private Clock $clock,
+        private string $folder,
+    ) {}
 
     /** @throws UnusablePicture */
     public function __invoke(Shop $shop, UploadedFile $upload): Picture
     {
         $image = $this->scaled($this->decoded($upload->getRealPath() ?: throw UnusablePicture::unreadable()));
         $file = bin2hex(random_bytes(16)).'.webp';
-        if (! is_dir($this->folder)) {
-            mkdir($this->folder, 0o755, true);
-        }
-        if (! imagewebp($image, "{$this->folder}/{$file}", self::QUALITY)) {
-            throw UnusablePicture::unreadable();
-        }
-        chmod("{$this->folder}/{$file}", 0o644);
+        WholeFile::write("{$this->folder}/{$file}", $this->encoded($image)) || throw UnusablePicture::noRoom();
 
-        return $shop->pictures()->create(['file' => $file, 'width' => imagesx($image), 'height' => imagesy($image), 'alt' => '', 'created_at' => now()]);
+        return $shop->pictures()->create(['file' => $file, 'width' => imagesx($image), 'height' => imagesy($image), 'alt' => '', 'created_at' => $this->clock->now()]);
+    }
+
+    private function encoded(GdImage $image): string
+    {
+        ob_start();
+        imagewebp($image, null, self::QUALITY);
+
+        return (string) ob_get_clean();
     }
 
     /** @throws UnusablePicture */

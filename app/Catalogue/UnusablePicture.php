@@ -19,6 +19,11 @@ final class UnusablePicture extends RuntimeException implements Refusal
         return new self("The picture is {$width} × {$height} pixels, which is more than 25 megapixels; make it smaller first.");
     }
 
+    public static function noRoom(): self
+    {
+        return new self('The server has no room for pictures just now; nothing was kept. Tell whoever runs it, and try again.');
+    }
+
     public static function unreadable(): self
     {
         return new self('The picture can’t be read; it may be damaged. Save it anew, or choose another.');

@@ -6,31 +6,37 @@ namespace App\Checkout;
 
 use App\Models\Coupon;
 use App\Payments\GoodsGone;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\ConnectionInterface;
 
 /** Counts how often a coupon was used, in all and by one e-mail address. */
-final class CouponUse
+final readonly class CouponUse
 {
-    public static function isSpentFor(Coupon $coupon, string $email): bool
+    public function __construct(private ConnectionInterface $db) {}
+
+    public function isSpentFor(Coupon $coupon, string $email): bool
     {
         return $coupon->most_uses_each !== null
-            && DB::table('coupon_uses')->where(['coupon_id' => $coupon->id, 'shopper' => self::shopper($email)])->count() >= $coupon->most_uses_each;
+            && $this->db->table('coupon_uses')->where(['coupon_id' => $coupon->id, 'shopper' => self::shopper($email)])->count() >= $coupon->most_uses_each;
     }
 
     /**
-     * Runs inside the transaction that writes the order.
+     * Runs inside the transaction that writes the order; the coupon stays locked until its end, so that uses are counted
+     * one after the other.
      *
      * @throws GoodsGone when it was used up while the shopper paid
      */
-    public static function count(int $couponId, int $orderId, string $email): void
+    public function take(int $couponId, string $email): void
     {
-        // The row stays locked until the order is written, so that uses are counted one after the other.
         $coupon = Coupon::query()->whereKey($couponId)->lockForUpdate()->first();
-        if ($coupon === null || $coupon->isUsedUp() || self::isSpentFor($coupon, $email)) {
+        if ($coupon === null || $coupon->isUsedUp() || $this->isSpentFor($coupon, $email)) {
             throw GoodsGone::coupon($couponId);
         }
         $coupon->update(['uses' => $coupon->uses + 1]);
-        DB::table('coupon_uses')->insert(['coupon_id' => $couponId, 'order_id' => $orderId, 'shopper' => self::shopper($email)]);
+    }
+
+    public function note(int $couponId, int $orderId, string $email): void
+    {
+        $this->db->table('coupon_uses')->insert(['coupon_id' => $couponId, 'order_id' => $orderId, 'shopper' => self::shopper($email)]);
     }
 
     private static function shopper(string $email): string

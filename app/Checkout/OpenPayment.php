@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Checkout;
 
-use App\Carts\CartBill;
 use App\Carts\LineNotices;
-use App\Jobs\VoidPayment;
+use App\Carts\ReckonCart;
+use App\Database\InTransaction;
 use App\Models\Cart;
 use App\Models\Payment;
 use App\Models\Shop;
+use App\Payments\GiveBack;
 use App\Payments\PaymentProvider;
 use App\Payments\PaymentState;
 use App\Payments\ProviderUnreachable;
 use App\Payments\SettlePayment;
 use App\Secrets;
-use Illuminate\Support\Facades\DB;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\ShopperDetails;
 
@@ -25,6 +25,10 @@ final readonly class OpenPayment
     public function __construct(
         private PaymentProvider $provider,
         private SettlePayment $settle,
+        private GiveBack $giveBack,
+        private ReckonCart $reckon,
+        private CouponUse $couponUse,
+        private InTransaction $inTransaction,
     ) {}
 
     /**
@@ -36,7 +40,7 @@ final readonly class OpenPayment
     public function __invoke(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
     {
         $this->couponMustBeLeft($shop, $cart, $shopper);
-        $payment = DB::transaction(fn (): Payment => $this->paymentFor($shop, $cart, $shopper, $shownDigest), 5);
+        $payment = ($this->inTransaction)(fn (): Payment => $this->paymentFor($shop, $cart, $shopper, $shownDigest));
         if ($payment->amount()->isZero()) {
             return $this->settle->withoutProvider($payment);
         }
@@ -53,7 +57,7 @@ final readonly class OpenPayment
     private function paymentFor(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
     {
         $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
-        $bill = CartBill::of($shop, $cart, $shopper->country);
+        $bill = ($this->reckon)($shop, $cart, $shopper->country);
         $receipt = $bill->receipt;
         if ($receipt === null || $receipt->lines === [] || CartDigest::of($receipt) !== $shownDigest) {
             throw BillChanged::sinceShown();
@@ -91,7 +95,7 @@ final readonly class OpenPayment
     private function couponMustBeLeft(Shop $shop, Cart $cart, ShopperDetails $shopper): void
     {
         $coupon = $cart->coupon_code === null ? null : $shop->coupons()->where('code', $cart->coupon_code)->first();
-        if ($coupon !== null && CouponUse::isSpentFor($coupon, $shopper->email)) {
+        if ($coupon !== null && $this->couponUse->isSpentFor($coupon, $shopper->email)) {
             $cart->update(['coupon_code' => null]);
             throw BillChanged::couponUsed($coupon->code);
         }
@@ -100,7 +104,7 @@ final readonly class OpenPayment
     private function closeIfSuperseded(Payment $payment): void
     {
         if ($payment->provider_id !== null && Payment::query()->whereKey($payment->id)->value('state') === PaymentState::Superseded) {
-            VoidPayment::dispatch($payment->id);
+            ($this->giveBack)($payment);
         }
     }
 }

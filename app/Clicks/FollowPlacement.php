@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Clicks;
 
-use App\Carts\AddToCart;
+use App\Carts\Caller;
+use App\Carts\CartOwner;
+use App\Carts\FillCart;
+use App\Carts\Filling;
+use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;
-use App\Carts\Visitor;
-use App\Models\Cart;
 use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
-use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\WayPage;
@@ -25,7 +25,8 @@ final readonly class FollowPlacement
     public function __construct(
         private RecentClicks $recent,
         private RecordClick $record,
-        private AddToCart $add,
+        private FillCart $fill,
+        private FindCart $carts,
     ) {}
 
     /**
@@ -33,22 +34,22 @@ final readonly class FollowPlacement
      *
      * @throws TooManyCarts
      */
-    public function __invoke(Placement $placement, Visitor $visitor, Request $request): string
+    public function __invoke(Placement $placement, CartOwner $owner, Caller $caller): string
     {
         $offer = $placement->offer;
         $way = $offer->way();
         if (! $way->addsAtOnce) {
-            $this->countOnly($placement, $visitor, $request);
+            $this->countOnly($placement, $owner, $caller);
 
             return match ($way->first()) {
                 WayPage::Product => $this->productPage($placement),
                 WayPage::Offer => "/o/{$placement->code}",
                 WayPage::Cart => '/cart',
-                WayPage::Checkout => $this->checkoutOf($placement->shop, $visitor),
+                WayPage::Checkout => $this->checkoutOf($placement->shop, $owner),
             };
         }
 
-        return $this->add($placement, $this->goodsOf($offer), $visitor, $request, $this->isFirst($placement, $visitor, $request));
+        return $this->add($placement, $this->goodsOf($offer), $owner, $caller, $this->click($placement, $owner, $caller));
     }
 
     /**
@@ -59,16 +60,17 @@ final readonly class FollowPlacement
      *
      * @throws TooManyCarts
      */
-    public function answered(Placement $placement, array $goods, Visitor $visitor, Request $request): string
+    public function answered(Placement $placement, array $goods, CartOwner $owner, Caller $caller): string
     {
-        return $this->add($placement, $goods, $visitor, $request, false);
+        return $this->add($placement, $goods, $owner, $caller, null);
     }
 
     /** A click on an offer that is paused or sold out is a click all the same. */
-    public function countOnly(Placement $placement, Visitor $visitor, Request $request): void
+    public function countOnly(Placement $placement, CartOwner $owner, Caller $caller): void
     {
-        if ($this->isFirst($placement, $visitor, $request)) {
-            ($this->record)($placement, $request);
+        $click = $this->click($placement, $owner, $caller);
+        if ($click !== null) {
+            ($this->record)($click);
         }
     }
 
@@ -77,19 +79,11 @@ final readonly class FollowPlacement
      *
      * @throws TooManyCarts
      */
-    private function add(Placement $placement, array $goods, Visitor $visitor, Request $request, bool $counts): string
+    private function add(Placement $placement, array $goods, CartOwner $owner, Caller $caller, ?Click $click): string
     {
         $offer = $placement->offer;
-        $cart = DB::transaction(function () use ($placement, $offer, $goods, $visitor, $request, $counts): Cart {
-            $cart = $offer->destination === Destination::Pay && $offer->cart_use === CartUse::JustThis
-                ? $this->add->alone($placement->shop, $visitor, $goods, $placement, $request)
-                : $this->add->toShared($placement->shop, $visitor, $goods, $placement, $request);
-            if ($counts) {
-                ($this->record)($placement, $request);
-            }
-
-            return $cart;
-        }, 3);
+        $isAlone = $offer->destination === Destination::Pay && $offer->cart_use === CartUse::JustThis;
+        $cart = ($this->fill)($placement->shop, $owner, $caller, Filling::byPlacement($placement, $goods, $isAlone), $click);
 
         return match ($offer->destination) {
             Destination::Pay => $placement->shop->checkoutPath($cart->ref),
@@ -114,11 +108,11 @@ final readonly class FollowPlacement
     }
 
     /** Of the shopper's own cart; where there is none, the cart's page says so. */
-    private function checkoutOf(Shop $shop, Visitor $visitor): string
+    private function checkoutOf(Shop $shop, CartOwner $owner): string
     {
-        $ref = $visitor->isNew ? null : Cart::query()->where(['shop_id' => $shop->id, 'shared_by' => $visitor->digest()])->value('ref');
+        $cart = $this->carts->shared($shop, $owner);
 
-        return is_string($ref) ? $shop->checkoutPath($ref) : '/cart';
+        return $cart === null ? '/cart' : $shop->checkoutPath($cart->ref);
     }
 
     /** The seller's own address, if its host is listed still. */
@@ -129,8 +123,9 @@ final readonly class FollowPlacement
         return $landing !== null && Shop::query()->findOrFail($placement->shop_id)->checkout_rules->allows($landing) ? $landing : null;
     }
 
-    private function isFirst(Placement $placement, Visitor $visitor, Request $request): bool
+    /** @return Click|null `null` where it is the second half of a double click; asked before any transaction, which may run twice */
+    private function click(Placement $placement, CartOwner $owner, Caller $caller): ?Click
     {
-        return $this->recent->isFirst("placement {$placement->id}", $request, $visitor->isNew ? null : $visitor->digest());
+        return $this->recent->isFirst("placement {$placement->id}", $owner, $caller) ? Click::onPlacement($placement, $caller) : null;
     }
 }

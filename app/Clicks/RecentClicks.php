@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clicks;
 
-use Illuminate\Http\Request;
+use App\Carts\Caller;
+use App\Carts\CartOwner;
 
 /**
  * Remembers for two seconds that a visitor clicked, so that a double click counts once.
@@ -20,9 +21,9 @@ final readonly class RecentClicks
     ) {}
 
     /** @param  string  $what  names what was clicked */
-    public function isFirst(string $what, Request $request, ?string $visitor): bool
+    public function isFirst(string $what, CartOwner $owner, Caller $caller): bool
     {
-        $who = $visitor ?? implode('|', [$request->ip(), $request->userAgent(), $request->headers->get('Accept-Language')]);
+        $who = $owner->isNew ? "{$caller->address}|{$caller->agent}|{$caller->languages}" : $owner->digest;
 
         return apcu_add('click-'.hash_hmac('sha256', "{$what}|{$who}", $this->key), true, $this->seconds);
     }

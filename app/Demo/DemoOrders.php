@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Carts\CartBill;
+use App\Carts\ReckonCart;
 use App\Checkout\FrozenCheckout;
 use App\Models\Cart;
 use App\Models\Order;
@@ -16,8 +16,8 @@ use App\Models\Variant;
 use App\Payments\PaymentState;
 use App\Payments\WriteOrder;
 use App\Secrets;
+use App\Time\Clock;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Date;
 use LogicException;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\ShopperDetails;
@@ -44,18 +44,23 @@ final readonly class DemoOrders
     /** The one order with a coupon. */
     private const WITH_COUPON = 5;
 
-    public function __construct(private WriteOrder $writeOrder) {}
+    public function __construct(
+        private WriteOrder $writeOrder,
+        private ReckonCart $reckon,
+        private Clock $clock,
+    ) {}
 
     /** @param  list<Placement>  $placements */
     public function load(Shop $shop, array $placements, Randomizer $chance): void
     {
+        // The machine’s own clock is what is set back: the demo’s is as far ahead of it as ever.
         $now = CarbonImmutable::now();
         foreach (self::CARTS as $index => $goods) {
-            Date::setTestNow($now->subDays(25 - 2 * $index)->setTime($chance->getInt(8, 21), $chance->getInt(0, 59)));
+            CarbonImmutable::setTestNow($now->subDays(25 - 2 * $index)->setTime($chance->getInt(8, 21), $chance->getInt(0, 59)));
             try {
                 $this->order($shop, $index, $goods, $placements);
             } finally {
-                Date::setTestNow();
+                CarbonImmutable::setTestNow();
             }
         }
     }
@@ -68,7 +73,7 @@ final readonly class DemoOrders
     {
         $shopper = $this->shopper($index);
         $cart = $this->cart($shop, $index, $goods, $placements);
-        $bill = CartBill::of($shop, $cart, $shopper->country);
+        $bill = ($this->reckon)($shop, $cart, $shopper->country);
         $receipt = $bill->receipt ?? throw new LogicException('A cart of the demo can’t be reckoned.');
         $payment = Payment::query()->create([
             'shop_id' => $shop->id,
@@ -103,7 +108,7 @@ final readonly class DemoOrders
     {
         $cart = Cart::query()->create([
             'shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => hash('sha256', "demo-{$index}"),
-            'coupon_code' => $index === self::WITH_COUPON ? 'BLOSSOM' : null, 'created_at' => now(),
+            'coupon_code' => $index === self::WITH_COUPON ? 'BLOSSOM' : null, 'created_at' => $this->clock->now(),
         ]);
         foreach ($goods as [$sku, $quantity]) {
             $variant = Variant::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->first();

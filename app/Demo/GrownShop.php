@@ -7,6 +7,7 @@ namespace App\Demo;
 use App\Models\Shop;
 use App\Payments\PaymentState;
 use App\Secrets;
+use App\Time\Clock;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Link\PlacementCode;
@@ -27,10 +28,12 @@ final readonly class GrownShop
 
     private const THINGS = ['honey', 'candle', 'wax', 'wrap', 'soap', 'comb', 'salve', 'mead', 'pollen', 'label'];
 
+    public function __construct(private Clock $clock) {}
+
     public function products(Shop $shop, int $count): void
     {
         $chance = new Randomizer(new Mt19937(self::SEED));
-        $this->insert('products', $count, static fn (int $i): array => [
+        $this->insert('products', $count, fn (int $i): array => [
             'shop_id' => $shop->id,
             'sku' => "grown-{$i}",
             'name' => self::ADJECTIVES[$chance->getInt(0, 9)].' '.self::THINGS[$chance->getInt(0, 9)]." no. {$i}",
@@ -38,33 +41,34 @@ final readonly class GrownShop
             'price_minor' => $chance->getInt(100, 9900),
             'picture' => Drawing::cases()[$chance->getInt(0, 7)]->value,
             'stock' => $chance->getInt(0, 3) === 0 ? null : $chance->getInt(0, 200),
-            'created_at' => now(),
-            'updated_at' => now(),
+            'created_at' => $this->clock->now(),
+            'updated_at' => $this->clock->now(),
         ]);
+        DB::statement('INSERT INTO skus (shop_id, sku, product_id) SELECT shop_id, sku, id FROM products WHERE shop_id = ? AND sku LIKE ?', [$shop->id, 'grown-%']);
     }
 
     public function orders(Shop $shop, int $count): void
     {
         $chance = new Randomizer(new Mt19937(self::SEED));
         $product = $shop->products()->where('sku', 'honey-340')->firstOrFail();
-        $number = $shop->last_order_number;
-        $this->insert('payments', $count, static fn (int $i): array => [
+        $number = $shop->orders()->latest('number')->first()->number ?? 1000;
+        $this->insert('payments', $count, fn (int $i): array => [
             'shop_id' => $shop->id, 'reference' => Secrets::token(), 'provider_id' => "pm-grown-{$i}", 'amount_minor' => 1370, 'currency' => $shop->currency, 'payee' => (string) $shop->payee,
-            'cart_digest' => str_repeat('0', 64), 'state' => PaymentState::Ordered->value, 'checkout' => '{}', 'created_at' => now(), 'updated_at' => now(),
+            'cart_digest' => str_repeat('0', 64), 'state' => PaymentState::Ordered->value, 'checkout' => '{}', 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
         ]);
         $payments = DB::table('payments')->where('shop_id', $shop->id)->where('provider_id', 'like', 'pm-grown-%')->orderBy('id')->pluck('id')->all();
-        $this->insert('orders', $count, static fn (int $i): array => [
+        $this->insert('orders', $count, fn (int $i): array => [
             'shop_id' => $shop->id, 'payment_id' => $payments[$i - 1], 'number' => $number + $i, 'token' => Secrets::token(), 'email' => "shopper{$chance->getInt(1, 20_000)}@letters.example",
             'name' => self::ADJECTIVES[$chance->getInt(0, 9)].' Shopper '.$chance->getInt(1, 20_000), 'street' => "{$chance->getInt(1, 200)} Weir Row", 'postcode' => '', 'town' => 'Tarnmouth', 'country' => 'IE',
             'currency' => $shop->currency, 'items_minor' => 980, 'discount_minor' => 0, 'shipping_minor' => 390, 'tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 1370, 'profit_minor' => 500,
-            'reasons' => '{}', 'placed_at' => now()->subMinutes(($count - $i) * 2), 'captured_at' => now(),
+            'reasons' => '{}', 'placed_at' => $this->clock->now()->subMinutes(($count - $i) * 2), 'captured_at' => $this->clock->now(),
         ]);
         $orders = DB::table('orders')->where('shop_id', $shop->id)->where('number', '>', $number)->orderBy('id')->pluck('id')->all();
-        $this->insert('order_lines', $count, static fn (int $i): array => [
+        $this->insert('order_lines', $count, fn (int $i): array => [
             'order_id' => $orders[$i - 1], 'product_id' => $product->id, 'sku' => $product->sku, 'name' => $product->name, 'picture' => $product->lead()->path, 'quantity' => 1,
             'unit_minor' => 980, 'subtotal_minor' => 980, 'discount_minor' => 0, 'tax_minor' => 0,
         ]);
-        $shop->update(['last_order_number' => $number + $count]);
+        DB::table('shop_series')->where(['shop_id' => $shop->id, 'series' => 'order'])->update(['last_number' => $number + $count]);
     }
 
     /** Each of one to three goods, in one or two places. */
@@ -73,19 +77,19 @@ final readonly class GrownShop
         $chance = new Randomizer(new Mt19937(self::SEED));
         $products = $shop->products()->orderBy('id')->limit(500)->pluck('id')->all();
         $last = $shop->offers()->reorder()->latest('id')->first()->id ?? 0;
-        $this->insert('offers', $count, static fn (int $i): array => [
+        $this->insert('offers', $count, fn (int $i): array => [
             'shop_id' => $shop->id, 'destination' => Destination::cases()[$chance->getInt(0, 1)]->value, 'cart_use' => CartUse::JustThis->value, 'caption' => "Offer no. {$i}",
-            'state' => OfferState::Live->value, 'created_at' => now(), 'updated_at' => now()->subMinutes($i),
+            'state' => OfferState::Live->value, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now()->subMinutes($i),
         ]);
         $offers = $shop->offers()->where('id', '>', $last)->orderBy('id')->pluck('id')->all();
         for ($position = 0; $position < 3; $position++) {
-            $this->insert('offer_lines', intdiv($count, $position + 1), static fn (int $i): array => [
+            $this->insert('offer_lines', intdiv($count, $position + 1), fn (int $i): array => [
                 'shop_id' => $shop->id, 'offer_id' => $offers[$i - 1], 'position' => $position, 'product_id' => $products[($i * 3 + $position) % count($products)], 'quantity' => $chance->getInt(1, 3),
             ]);
         }
         foreach (['html', 'link'] as $round => $medium) {
-            $this->insert('placements', intdiv($count, $round + 1), static fn (int $i): array => [
-                'shop_id' => $shop->id, 'offer_id' => $offers[$i - 1], 'code' => PlacementCode::random($chance)->text, 'page' => "Page no. {$i}", 'medium' => $medium, 'created_at' => now(), 'updated_at' => now(),
+            $this->insert('placements', intdiv($count, $round + 1), fn (int $i): array => [
+                'shop_id' => $shop->id, 'offer_id' => $offers[$i - 1], 'code' => PlacementCode::random($chance)->text, 'page' => "Page no. {$i}", 'medium' => $medium, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
             ]);
         }
     }

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Link\Device;
 use PaperKite\Link\PlacementCode;
@@ -30,6 +31,7 @@ final readonly class MosslightApiary
         private MosslightGoods $goods,
         private MosslightRules $rules,
         private DemoOrders $orders,
+        private Clock $clock,
     ) {}
 
     /** The code of the placement on the stand-in blog: the first that the seed yields. */
@@ -64,7 +66,7 @@ final readonly class MosslightApiary
         ];
         $placements = [
             $this->placement($offers[0], $chance, 'Hedge & Hollow: April in the apiary'),
-            $this->placement($offers[1], $chance, 'Candle workshop page', ['copied' => hash('sha256', 'Two candles'), 'copied_at' => now()->subDays(20), 'is_stale' => true]),
+            $this->placement($offers[1], $chance, 'Candle workshop page', ['copied' => hash('sha256', 'Two candles'), 'copied_at' => $this->clock->now()->subDays(20), 'is_stale' => true]),
             $this->placement($offers[0], $chance, 'Jar label', ['medium' => 'qr', 'label' => 'jar']),
             $this->placement($offers[5], $chance, 'May letter', ['medium' => 'email', 'label' => 'may-letter']),
         ];
@@ -120,7 +122,7 @@ final readonly class MosslightApiary
                         'placement_id' => $placement->id,
                         'country' => ['IE', 'IE', 'GB', 'DE', null][$chance->getInt(0, 4)],
                         'device' => Device::cases()[$chance->getInt(0, 2)]->value,
-                        'hour' => now()->startOfDay()->subDays($day)->addHours($day === 0 ? 0 : $chance->getInt(7, 22)),
+                        'hour' => $this->clock->now()->startOfDay()->subDays($day)->addHours($day === 0 ? 0 : $chance->getInt(7, 22)),
                     ];
                 }
             }

@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Models\Product;
 use App\Models\Shop;
+use App\Time\Clock;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Option;
@@ -14,13 +15,15 @@ use PaperKite\Catalogue\Price;
 /** What the made-up beekeeper sells. */
 final readonly class MosslightGoods
 {
+    public function __construct(private Clock $clock) {}
+
     /** @return array<string, Product> by SKU */
     public function load(Shop $shop): array
     {
         $goods = [
             'honey-340' => $this->product($shop, 'honey-340', 'Heather honey, 340 g', 980, Drawing::HoneyJar, 42, [
                 'cost_minor' => 410, 'tax_class' => 'food', 'weight' => '520', 'weight_g' => 520, 'low_stock' => 10,
-                'sale_minor' => 840, 'sale_from' => now()->addDays(9)->startOfDay(), 'sale_until' => now()->addDays(23)->startOfDay(),
+                'sale_minor' => 840, 'sale_from' => $this->clock->now()->addDays(9)->startOfDay(), 'sale_until' => $this->clock->now()->addDays(23)->startOfDay(),
                 'summary' => '<p>Late, dark and slow to pour, from the heather above the tarn.</p>',
                 'description' => '<p>Pressed rather than spun, since heather honey will not leave the comb in a hurry. It keeps its small bubbles and a little bitterness.</p><p>Stores for years in a cool cupboard.</p>',
                 'traits' => [['name' => 'Harvest', 'values' => ['August']], ['name' => 'Tastes of', 'values' => ['toffee', 'woodsmoke']]],

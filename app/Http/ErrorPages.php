@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\Busy;
+use App\Database\Contention;
 use App\Models\Shop;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -31,6 +33,11 @@ final class ErrorPages
         $exceptions->render(static fn (HttpExceptionInterface $thrown, Request $request): Response|JsonResponse => self::isForProgram($request)
             ? self::sentence($thrown->getStatusCode())
             : self::page($thrown->getStatusCode()));
+        $exceptions->render(static fn (Throwable $thrown, Request $request): Response|JsonResponse|null => match (true) {
+            ! $thrown instanceof Busy && Contention::of($thrown) === null => null,
+            self::isForProgram($request) => self::sentence(503),
+            default => self::page(503),
+        });
         // What nobody foresaw: the framework's own answer would say nothing to a person.
         $exceptions->respond(static fn (Answer $answer, Throwable $thrown, Request $request): Answer => match (true) {
             $answer->getStatusCode() !== 500 => $answer,
@@ -53,6 +60,7 @@ final class ErrorPages
             403 => 'This is not yours to change.',
             404, 405 => 'Nothing is here. It may have been removed, or the address is mistyped.',
             413 => 'What was sent is larger than is taken here. Send less.',
+            503 => 'Many are at the same thing just now. Nothing was changed; try again in a moment.',
             419 => 'This page was open for very long. Try once more; nothing is lost.',
             default => 'The server could not do this. Nothing was lost; try again in a moment.',
         }], $status);
@@ -64,6 +72,7 @@ final class ErrorPages
             403 => ['This was not sent from here', 'The form came from another page than the shop’s own. Open the shop and try again.'],
             404, 405 => ['Nothing is here', 'The address leads nowhere. It may be mistyped, or what stood here is gone.'],
             429 => ['A moment, please', 'That was asked very often from your network just now. Wait a minute and try again; nothing is lost.'],
+            503 => ['A moment, please', 'Many are at the same thing just now. Nothing was lost, and nothing was paid; try again in a moment.'],
             413 => ['That was too much', 'What was sent is larger than this page takes. Send less.'],
             default => ['Something went wrong', 'The page could not be made. Nothing was lost; try again in a moment.'],
         };

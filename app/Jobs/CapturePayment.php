@@ -9,10 +9,11 @@ use App\Models\Payment;
 use App\Payments\PaymentProvider;
 use App\Payments\ProviderRefused;
 use App\Payments\RefuseEvent;
+use App\Time\Clock;
 
 final class CapturePayment extends ProviderJob
 {
-    public function handle(PaymentProvider $provider, RefuseEvent $tell): void
+    public function handle(PaymentProvider $provider, RefuseEvent $tell, Clock $clock): void
     {
         $payment = Payment::query()->findOrFail($this->paymentId);
         try {
@@ -23,6 +24,6 @@ final class CapturePayment extends ProviderJob
 
             return;
         }
-        Order::query()->where('payment_id', $this->paymentId)->whereNull('captured_at')->update(['captured_at' => now()]);
+        Order::query()->where('payment_id', $this->paymentId)->whereNull('captured_at')->update(['captured_at' => $clock->now()]);
     }
 }

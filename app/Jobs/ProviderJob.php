@@ -14,6 +14,9 @@ abstract class ProviderJob implements ShouldQueue
     use Dispatchable;
     use InteractsWithQueue;
 
+    /** Others wait in queues of their own: a slow mailer does not stand in the way of money. */
+    public string $queue = 'money';
+
     /** No end: money that is held must be taken or given back. */
     public int $tries = 0;
 

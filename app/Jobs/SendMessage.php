@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Message;
+use App\Time\Clock;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Mail\Mailer;
@@ -31,7 +32,7 @@ final class SendMessage implements ShouldQueue
         return [1, 5, 30, 300];
     }
 
-    public function handle(Mailer $mailer): void
+    public function handle(Mailer $mailer, Clock $clock): void
     {
         $message = Message::query()->with('shop')->findOrFail($this->messageId);
         if ($message->sent_at !== null) {
@@ -42,6 +43,6 @@ final class SendMessage implements ShouldQueue
             $mail->to($message->to)->subject($message->subject)->from("orders@{$message->shop->host}", $message->shop->name);
             $mail->getHeaders()->addIdHeader('Message-ID', "kite-{$message->id}@{$message->shop->host}");
         });
-        $message->update(['sent_at' => now()]);
+        $message->update(['sent_at' => $clock->now()]);
     }
 }

@@ -6,11 +6,21 @@ namespace App\Jobs;
 
 use App\Models\Payment;
 use App\Payments\PaymentProvider;
+use App\Payments\ProviderRefused;
+use App\Payments\RefuseEvent;
+use App\Time\Clock;
 
 final class VoidPayment extends ProviderJob
 {
-    public function handle(PaymentProvider $provider): void
+    public function handle(PaymentProvider $provider, RefuseEvent $tell, Clock $clock): void
     {
-        $provider->void(Payment::query()->findOrFail($this->paymentId));
+        $payment = Payment::query()->findOrFail($this->paymentId);
+        try {
+            $provider->void($payment);
+        } catch (ProviderRefused $refused) {
+            // The money was taken although it was to be given back: a person has to look into it.
+            $tell($payment, $refused->getMessage());
+        }
+        $payment->update(['voided_at' => $clock->now()]);
     }
 }

@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
+use App\Changes\Changed;
+use App\Database\InTransaction;
 use App\Models\Look;
 use App\Models\Shop;
 use App\Offers\LookBook;
-use App\Offers\RecheckCopies;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Look\LookEntry;
 
 /** Writes a look, keeps what it was before, and holds the copies that show it against what it is now. */
 final readonly class SaveLook
 {
-    public function __construct(private RecheckCopies $recheck) {}
+    public function __construct(
+        private Changed $changed,
+        private InTransaction $inTransaction,
+    ) {}
 
     /**
      * @param  Look|null  $look  the one that is changed; `null` for a new one
@@ -24,7 +27,7 @@ final readonly class SaveLook
      */
     public function __invoke(Shop $shop, ?Look $look, LookEntry $entry, ?int $seen): Look
     {
-        return DB::transaction(function () use ($shop, $look, $entry, $seen): Look {
+        return ($this->inTransaction)(function () use ($shop, $look, $entry, $seen): Look {
             $errors = $entry->errors;
             $namesake = $entry->name === null ? null : $shop->looks()->where('name', $entry->name)->whereKeyNot($look->id ?? 0)->lockForUpdate()->first();
             if ($namesake !== null) {
@@ -41,7 +44,7 @@ final readonly class SaveLook
                 throw ValidationException::withMessages(['name' => 'Somebody else has changed this look meanwhile; load it again and make your changes once more.']);
             }
             $locked->update(['name' => $entry->name, 'values' => $entry->look, 'earlier' => $locked->values, 'version' => $locked->version + 1]);
-            $this->recheck->ofLook($locked, $shop);
+            $this->changed->look($locked);
 
             return $locked;
         });
@@ -49,28 +52,29 @@ final readonly class SaveLook
 
     public function putBack(Shop $shop, Look $look): void
     {
-        DB::transaction(function () use ($shop, $look): void {
+        ($this->inTransaction)(function () use ($look): void {
             $locked = $this->locked($look);
             if ($locked->earlier !== null) {
                 $locked->update(['values' => $locked->earlier, 'earlier' => $locked->values, 'version' => $locked->version + 1]);
-                $this->recheck->ofLook($locked, $shop);
+                $this->changed->look($locked);
             }
         });
     }
 
     public function makeUsual(Shop $shop, Look $look): void
     {
-        DB::transaction(function () use ($shop, $look): void {
+        ($this->inTransaction)(function () use ($shop, $look): void {
             $this->locked($look)->update(['put_away_at' => null]);
-            $shop->update(['look_id' => $look->id]);
-            $this->recheck->ofLook($look, $shop);
+            Shop::query()->whereKey($shop->id)->update(['look_id' => $look->id]);
+            // What named no look wears another one now.
+            $this->changed->shop($shop);
         });
     }
 
     /** @param  CarbonInterface|null  $since  `null`: it is brought back */
     public function putAway(Shop $shop, Look $look, ?CarbonInterface $since): void
     {
-        DB::transaction(function () use ($shop, $look, $since): void {
+        ($this->inTransaction)(function () use ($shop, $look, $since): void {
             $locked = $this->locked($look);
             if ($since !== null && LookBook::of($shop->refresh())->usual()->id === $look->id) {
                 throw ValidationException::withMessages(['is_away' => 'This look is used where nothing is said; use another one there first.']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Files\WholeFile;
+use Symfony\Component\Mailer\Exception\TransportException;
 use Symfony\Component\Mailer\SentMessage;
 use Symfony\Component\Mailer\Transport\AbstractTransport;
 
@@ -23,12 +25,6 @@ final class OutboxTransport extends AbstractTransport
     protected function doSend(SentMessage $message): void
     {
         $name = preg_replace('/[^A-Za-z0-9-]+/', '-', strtok($message->getMessageId(), '@') ?: 'message');
-        if (! is_dir($this->folder)) {
-            mkdir($this->folder, 0o755, true);
-        }
-        $unfinished = "{$this->folder}/.{$name}.".bin2hex(random_bytes(4));
-        file_put_contents($unfinished, $message->toString());
-        chmod($unfinished, 0o644);
-        rename($unfinished, "{$this->folder}/{$name}.eml");
+        WholeFile::write("{$this->folder}/{$name}.eml", $message->toString()) || throw new TransportException('The outbox has no room for a message.');
     }
 }

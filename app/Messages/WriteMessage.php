@@ -8,11 +8,14 @@ use App\Jobs\SendMessage;
 use App\Models\Message;
 use App\Models\Order;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Support\Facades\View;
 
 /** Writes a message down and has it sent. Within a transaction both happen, or neither. */
 final readonly class WriteMessage
 {
+    public function __construct(private Clock $clock) {}
+
     /** To the shopper: what was ordered; to each of the shop’s people: that it was. */
     public function ofOrder(Order $order): void
     {
@@ -31,20 +34,20 @@ final readonly class WriteMessage
 
     public function note(Shop $shop, MessageKind $kind, string $to, string $subject, string $text): void
     {
-        $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => $kind, 'to' => $to, 'subject' => $subject, 'text' => $text, 'created_at' => now()]));
+        $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => $kind, 'to' => $to, 'subject' => $subject, 'text' => $text, 'created_at' => $this->clock->now()]));
     }
 
     /** A button as a mail program will show it, sent to the seller who tries it. */
     public function trial(Shop $shop, string $to, string $subject, string $text, string $html): void
     {
-        $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => MessageKind::ButtonTrial, 'to' => $to, 'subject' => $subject, 'text' => $text, 'html' => $html, 'created_at' => now()]));
+        $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => MessageKind::ButtonTrial, 'to' => $to, 'subject' => $subject, 'text' => $text, 'html' => $html, 'created_at' => $this->clock->now()]));
     }
 
     private function once(Order $order, MessageKind $kind, string $to, string $subject, string $text): void
     {
         $message = Message::query()->firstOrCreate(
             ['order_id' => $order->id, 'kind' => $kind, 'to' => $to],
-            ['shop_id' => $order->shop_id, 'subject' => $subject, 'text' => $text, 'created_at' => now()],
+            ['shop_id' => $order->shop_id, 'subject' => $subject, 'text' => $text, 'created_at' => $this->clock->now()],
         );
         if ($message->wasRecentlyCreated) {
             $this->send($message);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -45,9 +46,18 @@ final class Cart extends Model
         return $this->belongsTo(Shop::class);
     }
 
-    /** @return HasMany<CartLine, $this> */
+    /** @return HasMany<CartLine, $this> of goods that are still there: a variant may be taken away while it lies in a cart */
     public function lines(): HasMany
     {
-        return $this->hasMany(CartLine::class)->orderBy('id');
+        $lines = $this->hasMany(CartLine::class)->orderBy('id');
+        $lines->where(static fn (Builder $there) => $there->whereNull('variant_id')->orWhereHas('variant'));
+
+        return $lines;
+    }
+
+    /** @return HasMany<Payment, $this> */
+    public function payments(): HasMany
+    {
+        return $this->hasMany(Payment::class);
     }
 }

@@ -27,6 +27,9 @@ use PaperKite\Money\Money;
  * @property string $cart_digest
  * @property PaymentState $state
  * @property FrozenCheckout $checkout
+ * @property int $asks
+ * @property CarbonImmutable|null $void_wanted_at
+ * @property CarbonImmutable|null $voided_at
  * @property CarbonImmutable $created_at
  * @property Shop $shop
  * @property Cart|null $cart
@@ -37,7 +40,7 @@ final class Payment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => PaymentState::class, 'checkout' => FrozenCheckout::class, 'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime'];
+        return ['state' => PaymentState::class, 'checkout' => FrozenCheckout::class, 'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'void_wanted_at' => 'immutable_datetime', 'voided_at' => 'immutable_datetime'];
     }
 
     public function amount(): Money

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Catalogue\LeadPicture;
+use App\Catalogue\NameGoods;
 use App\Catalogue\OptionsCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -64,6 +65,15 @@ final class Product extends Model
 
     /** @var array<string, mixed> */
     protected $attributes = ['is_draft' => false];
+
+    protected static function booted(): void
+    {
+        self::saved(static function (self $product): void {
+            if ($product->wasRecentlyCreated || $product->wasChanged('sku')) {
+                app(NameGoods::class)->product($product);
+            }
+        });
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

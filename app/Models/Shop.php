@@ -40,13 +40,15 @@ use PaperKite\Shopfront\ShopfrontRules;
  * @property StateWords $words
  * @property string $checkout_slug
  * @property ShopfrontRules $shopfront
- * @property int $last_order_number
  * @property Collection<int, Person> $people
  */
 final class Shop extends Model
 {
     /** @var array{array{mixed, string}, ShopRules}|null as the columns hold them, and as they are read */
     private ?array $rulesRead = null;
+
+    /** A host that it has left, at which this request is served all the same. */
+    private ?string $servedAt = null;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -108,15 +110,22 @@ final class Shop extends Model
 
     private function hasProvider(): bool
     {
-        return config('kite.payments.provider') !== null;
+        return ! in_array(config('kite.payments.provider'), [null, ''], true);
+    }
+
+    /** For one request: a shopper whose cart was begun at a former host goes on there. */
+    public function serveAt(string $formerHost): void
+    {
+        $this->servedAt = $formerHost;
     }
 
     /** The shop's own origin, without a slash at its end: the base of every link. */
     public function base(): string
     {
         $port = config('kite.port');
+        $host = $this->servedAt ?? $this->host;
 
-        return config()->string('kite.scheme')."://{$this->host}".(is_scalar($port) && (string) $port !== '' ? ":{$port}" : '');
+        return config()->string('kite.scheme')."://{$host}".(is_scalar($port) && (string) $port !== '' ? ":{$port}" : '');
     }
 
     /** The address of a cart's checkout, at the shop's host. */

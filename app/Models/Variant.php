@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Catalogue\NameGoods;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -37,6 +38,15 @@ final class Variant extends Model
     use HasSale;
 
     public $timestamps = false;
+
+    protected static function booted(): void
+    {
+        self::saved(static function (self $variant): void {
+            if ($variant->wasRecentlyCreated || $variant->wasChanged('sku')) {
+                app(NameGoods::class)->variant($variant);
+            }
+        });
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -8,7 +8,6 @@ use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
-use Carbon\CarbonImmutable;
 use PaperKite\Look\Look;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\Placed;
@@ -33,9 +32,9 @@ final readonly class OfferSnippets
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
-    public static function of(Offer $offer, Shop $shop, Look $look): self
+    public static function of(Offer $offer, Shop $shop, Look $look, Moment $at): self
     {
-        return new self($offer, $shop, $look, TypicalBill::of($offer->toCore($shop, ''), $shop->rules(), $shop->home_country, Moment::ofSeconds((int) CarbonImmutable::now()->getTimestamp()))->receipt);
+        return new self($offer, $shop, $look, TypicalBill::of($offer->toCore($shop, ''), $shop->rules(), $shop->home_country, $at)->receipt);
     }
 
     public function snippet(Placement $placement): string
@@ -46,6 +45,12 @@ final readonly class OfferSnippets
     public function digest(Placement $placement): string
     {
         return hash('sha256', $this->snippet($placement));
+    }
+
+    /** Whether what was copied no longer says what the offer says. What is live, or part of a table, is no copy of its own. */
+    public function isStale(Placement $placement): bool
+    {
+        return $placement->copied !== null && $placement->price_table_id === null && ! Media::get($placement->medium)->isLive() && $this->digest($placement) !== $placement->copied;
     }
 
     public function placed(Placement $placement): Placed

@@ -4,83 +4,96 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
-use App\Models\Look;
+use App\Changes\Subject;
 use App\Models\Offer;
-use App\Models\Placement;
 use App\Models\PriceTable;
-use App\Models\Product;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Collection;
-use PaperKite\Medium\Media;
+use Illuminate\Database\Eloquent\Collection;
+use PaperKite\Time\Moment;
 
 /** Holds every copy that was taken against what its offer says now, and marks those that no longer say it. */
 final readonly class RecheckCopies
 {
+    /** So many that a job of them ends within seconds. */
     private const AT_ONCE = 100;
+
+    public function __construct(private Clock $clock) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
     public function ofOffer(Offer $offer, Shop $shop): void
     {
-        $this->hold($offer, $shop, LookBook::of($shop));
-        $this->tables($shop, array_values(array_filter($offer->placements->map(static fn (Placement $placement): ?int => $placement->price_table_id)->all())));
-    }
-
-    public function ofLook(Look $look, Shop $shop): void
-    {
-        $isUsual = LookBook::of($shop)->usual()->id === $look->id;
-        $this->among($shop, static fn (Builder $offers) => $offers->where(static fn (Builder $either) => $either->where('look_id', $look->id)->when($isUsual, static fn (Builder $query) => $query->orWhereNull('look_id'))));
-    }
-
-    public function ofProduct(Product $product, Shop $shop): void
-    {
-        $this->among($shop, static fn (Builder $offers) => $offers->whereRelation('lines', 'product_id', $product->id));
+        $this->hold(new Collection([$offer]), $shop, LookBook::of($shop));
     }
 
     public function ofShop(Shop $shop): void
     {
-        $this->among($shop, static fn (Builder $offers) => $offers);
-    }
-
-    /** @param  callable(Builder<Offer>): mixed  $which */
-    private function among(Shop $shop, callable $which): void
-    {
-        $looks = LookBook::of($shop);
-        $copied = Offer::query()->where('shop_id', $shop->id)
-            ->whereHas('placements', static fn (Builder $placements) => $placements->whereNotNull('copied')->orWhereNotNull('price_table_id'))
-            ->tap($which)
-            ->with(Offer::TOLD_WITH);
-        $tables = [];
-        $copied->chunkById(self::AT_ONCE, /** @param  Collection<int, Offer>  $offers */ function (Collection $offers) use ($shop, $looks, &$tables): void {
-            foreach ($offers as $offer) {
-                $this->hold($offer, $shop, $looks);
-                array_push($tables, ...array_filter($offer->placements->map(static fn (Placement $placement): ?int => $placement->price_table_id)->all()));
-            }
-        });
-        $this->tables($shop, array_values(array_unique($tables)));
-    }
-
-    private function hold(Offer $offer, Shop $shop, LookBook $looks): void
-    {
-        $snippets = OfferSnippets::of($offer, $shop, $looks->chosen($offer->look_id)->values);
-        foreach ($offer->placements as $placement) {
-            $isStale = $placement->copied !== null && ! Media::get($placement->medium)->isLive() && $placement->price_table_id === null && $snippets->digest($placement) !== $placement->copied;
-            if ($isStale !== $placement->is_stale) {
-                $placement->update(['is_stale' => $isStale]);
-            }
+        for ($after = 0; $after !== null;) {
+            $after = $this->some($shop, Subject::Shop, $shop->id, $after);
         }
     }
 
+    /**
+     * Looks at some of the offers that a change may touch.
+     *
+     * @param  int  $after  an offer's id; 0 to begin
+     * @return int|null the offer to go on after; `null` at the end
+     */
+    public function some(Shop $shop, Subject $changed, int $id, int $after): ?int
+    {
+        $looks = LookBook::of($shop);
+        $offers = Offer::query()->where('shop_id', $shop->id)->where('id', '>', $after)
+            ->whereHas('placements', static fn (Builder $placements) => $placements->whereNotNull('copied')->orWhereNotNull('price_table_id'))
+            ->tap(static fn (Builder $query) => self::touchedBy($query, $changed, $id, $looks))
+            ->with(Offer::TOLD_WITH)->orderBy('id')->limit(self::AT_ONCE)->get();
+        $this->hold($offers, $shop, $looks);
+
+        return $offers->count() < self::AT_ONCE ? null : $offers->last()?->id;
+    }
+
+    /**
+     * @param  Builder<Offer>  $offers
+     * @return Builder<Offer>
+     */
+    private static function touchedBy(Builder $offers, Subject $changed, int $id, LookBook $looks): Builder
+    {
+        return match ($changed) {
+            Subject::Shop => $offers,
+            Subject::Offer => $offers->whereKey($id),
+            Subject::Product => $offers->whereRelation('lines', 'product_id', $id),
+            Subject::Look => $offers->where(static fn (Builder $either) => $either->where('look_id', $id)
+                ->when($looks->usual()->id === $id, static fn (Builder $query) => $query->orWhereNull('look_id'))),
+        };
+    }
+
+    /** @param  Collection<int, Offer>  $offers */
+    private function hold(Collection $offers, Shop $shop, LookBook $looks): void
+    {
+        $at = $this->clock->moment();
+        $tables = [];
+        foreach ($offers as $offer) {
+            $snippets = OfferSnippets::of($offer, $shop, $looks->chosen($offer->look_id)->values, $at);
+            foreach ($offer->placements as $placement) {
+                $tables[] = $placement->price_table_id;
+                $isStale = $snippets->isStale($placement);
+                if ($isStale !== $placement->is_stale) {
+                    $placement->update(['is_stale' => $isStale]);
+                }
+            }
+        }
+        $this->tables($shop, array_values(array_unique(array_filter($tables))), $looks, $at);
+    }
+
     /** @param  list<int>  $ids */
-    private function tables(Shop $shop, array $ids): void
+    private function tables(Shop $shop, array $ids, LookBook $looks, Moment $at): void
     {
         if ($ids === []) {
             return;
         }
         $tables = PriceTable::query()->where('shop_id', $shop->id)->whereKey($ids)->whereNotNull('copied')->with(PriceTable::TOLD_WITH)->get();
-        $looks = LookBook::of($shop);
         foreach ($tables as $table) {
-            $table->update(['is_stale' => hash('sha256', TableSnippet::of($table, $shop, $looks)) !== $table->copied]);
+            $table->update(['is_stale' => TableSnippet::isStale($table, $shop, $looks, $at)]);
         }
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Changes\Changed;
+use App\Database\InTransaction;
 use App\Models\Offer;
 use App\Models\OfferVersion;
 use App\Models\Person;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\OfferState;
@@ -17,7 +20,11 @@ use PaperKite\Offer\StateWords;
 /** Writes an offer with its goods and a page of its history, in one transaction. */
 final readonly class SaveOffer
 {
-    public function __construct(private RecheckCopies $recheck) {}
+    public function __construct(
+        private Changed $changed,
+        private InTransaction $inTransaction,
+        private Clock $clock,
+    ) {}
 
     /**
      * @param  Offer|null  $offer  the one that is changed; `null` for a new one
@@ -27,7 +34,7 @@ final readonly class SaveOffer
      */
     public function __invoke(Shop $shop, ?Offer $offer, DraftGoods $draft, ?int $seen, ?Person $person): Offer
     {
-        return DB::transaction(function () use ($shop, $offer, $draft, $seen, $person): Offer {
+        return ($this->inTransaction)(function () use ($shop, $offer, $draft, $seen, $person): Offer {
             $locked = $offer === null ? null : Offer::query()->whereKey($offer->id)->lockForUpdate()->firstOrFail();
             if ($locked !== null && $seen !== null && $seen !== $locked->version) {
                 throw new ChangedMeanwhile($locked);
@@ -39,7 +46,7 @@ final readonly class SaveOffer
             $this->writeLines($saved, $draft);
             $told = $saved->refresh()->load(Offer::TOLD_WITH);
             $this->writeVersion($told, $shop, $person);
-            $this->recheck->ofOffer($told, $shop);
+            $this->changed->offer($told);
 
             return $told;
         });
@@ -72,7 +79,9 @@ final readonly class SaveOffer
     private function writeLines(Offer $offer, DraftGoods $draft): void
     {
         DB::table('offer_lines')->where('offer_id', $offer->id)->delete();
-        DB::table('offer_lines')->insert(array_map(static fn (array $line): array => $line + ['shop_id' => $offer->shop_id, 'offer_id' => $offer->id], $draft->lines()));
+        // A line's foreign key locks its product: by id, as every order locks its goods.
+        $lines = collect($draft->lines())->sortBy('product_id')->values();
+        DB::table('offer_lines')->insert($lines->map(static fn (array $line): array => $line + ['shop_id' => $offer->shop_id, 'offer_id' => $offer->id])->all());
     }
 
     /** @param  Person|null  $person  who made it so; `null` where nobody knows */
@@ -85,7 +94,7 @@ final readonly class SaveOffer
             'sentence' => Sentence::decided($offer->toCore($shop, LookBook::of($shop)->chosen($offer->look_id)->name))->text(),
             'entry' => OfferEntry::of($offer),
             'person_id' => $person?->id,
-            'created_at' => $person === null ? $offer->updated_at : now(),
+            'created_at' => $person === null ? $offer->updated_at : $this->clock->now(),
         ]);
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Database\InTransaction;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Shop;
-use Illuminate\Support\Facades\DB;
+use App\Time\Clock;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Medium\PlainLink;
 use PaperKite\Medium\TableColumn;
@@ -16,7 +17,11 @@ use PaperKite\Medium\TableColumn;
 /** Writes a price table: a placement for each of its columns, so that each is counted by itself. */
 final readonly class SavePriceTable
 {
-    public function __construct(private PlaceOffer $place) {}
+    public function __construct(
+        private PlaceOffer $place,
+        private InTransaction $inTransaction,
+        private Clock $clock,
+    ) {}
 
     /**
      * @param  list<int>  $offers  by id, from the first column to the last
@@ -24,15 +29,15 @@ final readonly class SavePriceTable
      */
     public function __invoke(Shop $shop, ?PriceTable $table, string $name, array $offers, ?int $stressed): PriceTable
     {
-        return DB::transaction(function () use ($shop, $table, $name, $offers, $stressed): PriceTable {
+        return ($this->inTransaction)(function () use ($shop, $table, $name, $offers, $stressed): PriceTable {
             if ($shop->priceTables()->where('name', $name)->whereKeyNot($table->id ?? 0)->lockForUpdate()->exists()) {
                 throw ValidationException::withMessages(['name' => "There is a price table called “{$name}” already; choose another name."]);
             }
-            $saved = $table ?? $shop->priceTables()->make();
+            $saved = $table?->fresh() ?? $shop->priceTables()->make();
             $saved->fill(['name' => $name])->save();
             $this->writeColumns($saved, $offers, $stressed);
             $saved = $saved->refresh()->load(PriceTable::TOLD_WITH);
-            $saved->update(['is_stale' => $saved->copied !== null && hash('sha256', TableSnippet::of($saved, $shop, LookBook::of($shop))) !== $saved->copied]);
+            $saved->update(['is_stale' => TableSnippet::isStale($saved, $shop, LookBook::of($shop), $this->clock->moment())]);
 
             return $saved;
         });

@@ -9,19 +9,26 @@ use App\Models\PriceTable;
 use App\Models\Shop;
 use PaperKite\Medium\Placed;
 use PaperKite\Medium\PriceTable as CoreTable;
+use PaperKite\Time\Moment;
 
 /** A price table as HTML, as its offers are now. */
 final class TableSnippet
 {
+    /** Whether what was copied no longer says what the offers say. */
+    public static function isStale(PriceTable $table, Shop $shop, LookBook $looks, Moment $at): bool
+    {
+        return $table->copied !== null && hash('sha256', self::of($table, $shop, $looks, $at)) !== $table->copied;
+    }
+
     /** @param  PriceTable  $table  with all that its columns need */
-    public static function of(PriceTable $table, Shop $shop, LookBook $looks): string
+    public static function of(PriceTable $table, Shop $shop, LookBook $looks, Moment $at): string
     {
         $columns = array_values($table->columns->all());
         $stressed = array_search(true, array_map(static fn (Placement $placement): bool => $placement->is_stressed === true, $columns), true);
 
         return (new CoreTable(
             $table->name,
-            array_map(static fn (Placement $placement): Placed => OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values)->placed($placement), $columns),
+            array_map(static fn (Placement $placement): Placed => OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)->placed($placement), $columns),
             is_int($stressed) ? $stressed : null,
         ))->html();
     }

@@ -6,7 +6,7 @@ namespace App\Payments;
 
 use App\Models\Payment;
 
-/** The shop's own question to the provider, for a shopper who is back before the provider's event is. */
+/** The shop's own question to the provider, where its event has not come yet, or never will. */
 final readonly class AskProvider
 {
     public function __construct(
@@ -17,15 +17,23 @@ final readonly class AskProvider
     /** @return Payment as it stands after the answer, or as it stood where there was none */
     public function __invoke(Payment $payment): Payment
     {
+        return $this->orNull($payment) ?? $payment;
+    }
+
+    /** @return Payment|null as it stands after the answer; `null` where there was none */
+    public function orNull(Payment $payment): ?Payment
+    {
         if ($payment->state !== PaymentState::Open || $payment->provider_id === null) {
             return $payment;
         }
         try {
             return ($this->settle)($payment, $this->provider->find($payment->provider_id));
+        } catch (PaymentGone) {
+            return $this->settle->abandon($payment);
         } catch (ProviderUnreachable $unreachable) {
             report($unreachable);
 
-            return $payment;
+            return null;
         }
     }
 }

@@ -21,11 +21,13 @@ interface PaymentProvider
      * What the provider says of a payment now.
      *
      * @throws ProviderUnreachable
+     * @throws PaymentGone where it knows no such payment
      */
     public function find(string $providerId): ProviderStatement;
 
     /**
-     * Takes the money that is held. Asked again, it takes nothing more.
+     * Takes the money that is held. Asked again, it takes nothing more. Only an answer that says so, of this payment and
+     * this amount, counts as taken.
      *
      * @throws ProviderUnreachable
      * @throws ProviderRefused when it answered that it will not
@@ -36,6 +38,7 @@ interface PaymentProvider
      * Gives back the money that is held, or closes a payment that nobody authorised. Asked again, it does nothing more.
      *
      * @throws ProviderUnreachable
+     * @throws ProviderRefused when it answered that the money is taken
      */
     public function void(Payment $payment): void;
 

@@ -18,6 +18,9 @@ enum PaymentState: string
     /** The shopper changed the cart and opened another payment instead. */
     case Superseded = 'superseded';
 
+    /** Nobody decided within a day; what may be held is given back. */
+    case Abandoned = 'abandoned';
+
     /** Authorised when the goods had gone; the authorisation is given back. */
     case SoldOut = 'sold_out';
 }

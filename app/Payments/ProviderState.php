@@ -13,14 +13,18 @@ enum ProviderState: string
     case Cancelled = 'cancelled';
     case Voided = 'voided';
 
+    /** The provider says something that this release does not know. */
+    case Unknown = 'unknown';
+
     /** Whether the money is held or taken. */
     public function isPaid(): bool
     {
         return $this === self::Authorised || $this === self::Captured;
     }
 
+    /** Whether nothing is held, nor will be: the bank or the shopper said no, or what was held has been given back. */
     public function isRefusal(): bool
     {
-        return $this === self::Declined || $this === self::Cancelled;
+        return $this === self::Declined || $this === self::Cancelled || $this === self::Voided;
     }
 }

@@ -14,5 +14,7 @@ final readonly class ProviderStatement
         public string $reference,
         public ProviderState $state,
         public PaymentTerms $terms,
+        /** The state in the provider's own word. */
+        public string $stateText,
     ) {}
 }

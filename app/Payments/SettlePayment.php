@@ -4,60 +4,73 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
+use App\Database\InTransaction;
 use App\Jobs\CapturePayment;
-use App\Jobs\VoidPayment;
 use App\Messages\WriteMessage;
 use App\Models\Cart;
 use App\Models\Payment;
-use Illuminate\Support\Facades\DB;
+use Closure;
 
 /**
  * Turns what the provider says into what the shop does, once: an order, a refusal, or money given back.
  *
- * Everything is decided in one transaction that locks, in this order: cart, payment, products by id, shop. Whoever
- * else locks two of them keeps to it.
+ * Everything is decided in one transaction that locks, in this order: cart, payment, products and variants by id,
+ * coupon, the series of numbers. Whoever else locks two of them keeps to it.
  */
 final readonly class SettlePayment
 {
-    private const TRIES_AFTER_DEADLOCK = 5;
-
     public function __construct(
         private WriteOrder $writeOrder,
         private WriteMessage $writeMessage,
         private RefuseEvent $refuse,
+        private GiveBack $giveBack,
+        private InTransaction $inTransaction,
     ) {}
 
     public function __invoke(Payment $payment, ProviderStatement $said): Payment
     {
-        return DB::transaction(function () use ($payment, $said): Payment {
-            Cart::query()->whereKey($payment->cart_id)->lockForUpdate()->first();
-            $payment = Payment::query()->whereKey($payment->id)->lockForUpdate()->firstOrFail();
-
+        return $this->locked($payment, function (Payment $payment) use ($said): void {
             $differences = $said->terms->differencesFrom($payment->terms());
-            if ($differences !== []) {
-                ($this->refuse)($payment, 'A message about it does not fit and was not believed. '.implode(' ', $differences));
-            } elseif ($said->state->isPaid()) {
-                $this->authorised($payment);
-            } elseif ($said->state->isRefusal()) {
-                $this->declined($payment);
-            }
-
-            return $payment;
-        }, self::TRIES_AFTER_DEADLOCK);
+            match (true) {
+                $differences !== [] => ($this->refuse)($payment, 'A message about it does not fit and was not believed. '.implode(' ', $differences)),
+                $said->state->isPaid() => $this->authorised($payment),
+                $said->state->isRefusal() => $this->become($payment, PaymentState::Declined),
+                $said->state === ProviderState::Unknown => ($this->refuse)($payment, "The provider says that it is “{$said->stateText}”, which Paper Kite does not know; nothing was changed. Look at the payment at the provider."),
+                default => null,
+            };
+        });
     }
 
     /** An order with nothing to pay needs no provider. */
     public function withoutProvider(Payment $payment): Payment
     {
-        return DB::transaction(function () use ($payment): Payment {
-            Cart::query()->whereKey($payment->cart_id)->lockForUpdate()->first();
-            $payment = Payment::query()->whereKey($payment->id)->lockForUpdate()->firstOrFail();
+        return $this->locked($payment, function (Payment $payment): void {
             if ($payment->amount()->isZero() && $payment->state === PaymentState::Open) {
                 $this->order($payment);
             }
+        });
+    }
+
+    /** Nobody has decided for a day, or the provider knows nothing of it: it ends unpaid, and what may still be held is given back. */
+    public function abandon(Payment $payment): Payment
+    {
+        return $this->locked($payment, function (Payment $payment): void {
+            if ($this->become($payment, PaymentState::Abandoned) && $payment->provider_id !== null) {
+                ($this->giveBack)($payment);
+            }
+        });
+    }
+
+    /** @param  Closure(Payment): void  $work */
+    private function locked(Payment $payment, Closure $work): Payment
+    {
+        return ($this->inTransaction)(function () use ($payment, $work): Payment {
+            Cart::query()->whereKey($payment->cart_id)->lockForUpdate()->first();
+            $payment = Payment::query()->whereKey($payment->id)->lockForUpdate()->firstOrFail();
+            $work($payment);
 
             return $payment;
-        }, self::TRIES_AFTER_DEADLOCK);
+        });
     }
 
     private function authorised(Payment $payment): void
@@ -68,14 +81,14 @@ final readonly class SettlePayment
         if ($payment->state === PaymentState::Open && $this->order($payment)) {
             CapturePayment::dispatch($payment->id);
         } else {
-            VoidPayment::dispatch($payment->id);
+            ($this->giveBack)($payment);
         }
     }
 
     private function order(Payment $payment): bool
     {
         try {
-            DB::transaction(fn () => $this->writeMessage->ofOrder(($this->writeOrder)($payment)));
+            ($this->inTransaction)(fn () => $this->writeMessage->ofOrder(($this->writeOrder)($payment)));
             $payment->state = PaymentState::Ordered;
         } catch (GoodsGone) {
             $payment->state = PaymentState::SoldOut;
@@ -85,11 +98,13 @@ final readonly class SettlePayment
         return $payment->state === PaymentState::Ordered;
     }
 
-    private function declined(Payment $payment): void
+    private function become(Payment $payment, PaymentState $end): bool
     {
-        if ($payment->state === PaymentState::Open) {
-            $payment->state = PaymentState::Declined;
-            $payment->save();
+        $wasOpen = $payment->state === PaymentState::Open;
+        if ($wasOpen) {
+            $payment->update(['state' => $end]);
         }
+
+        return $wasOpen;
     }
 }

@@ -10,15 +10,22 @@ use App\Models\CartLine;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Payment;
-use App\Models\Shop;
 use App\Models\StockMovement;
 use App\Secrets;
 use App\Stock\TakeFromStock;
+use App\Time\Clock;
 
 /** Writes the order of an authorised payment and takes its goods off the shelf and out of the cart. */
 final readonly class WriteOrder
 {
-    public function __construct(private TakeFromStock $take) {}
+    private const SERIES = 'order';
+
+    public function __construct(
+        private TakeFromStock $take,
+        private CouponUse $coupon,
+        private NextNumber $next,
+        private Clock $clock,
+    ) {}
 
     /**
      * Runs inside the transaction that settles the payment.
@@ -27,15 +34,17 @@ final readonly class WriteOrder
      */
     public function __invoke(Payment $payment): Order
     {
-        // Always in the order of their ids: two orders that share products then wait for, and never on, each other.
-        $lines = collect($payment->checkout->lines)->sortBy([['productId', 'asc'], ['variantId', 'asc']])->values();
-        $missing = $lines->map(fn (FrozenLine $line): int => ($this->take)($line->productId, $line->variantId, $line->quantity));
-        $order = $this->order($payment);
-        if ($payment->checkout->couponId !== null) {
-            CouponUse::count($payment->checkout->couponId, $order->id, $payment->checkout->shopper->email);
+        $checkout = $payment->checkout;
+        $missing = ($this->take)($checkout->lines);
+        if ($checkout->couponId !== null) {
+            $this->coupon->take($checkout->couponId, $checkout->shopper->email);
         }
-        foreach ($lines as $i => $line) {
-            $this->line($order, $line, $missing[$i] ?? 0);
+        $order = $this->order($payment);
+        if ($checkout->couponId !== null) {
+            $this->coupon->note($checkout->couponId, $order->id, $checkout->shopper->email);
+        }
+        foreach ($checkout->lines as $i => $line) {
+            $this->line($order, $line, $missing[$i]);
         }
         $this->takeFromCart($payment);
 
@@ -79,7 +88,7 @@ final readonly class WriteOrder
         return Order::query()->create([
             'shop_id' => $payment->shop_id,
             'payment_id' => $payment->id,
-            'number' => $this->nextNumber($payment->shop_id),
+            'number' => ($this->next)($payment->shop_id, self::SERIES),
             'token' => Secrets::token(),
             'email' => $shopper->email,
             'name' => $shopper->name,
@@ -100,17 +109,9 @@ final readonly class WriteOrder
             'profit_minor' => $checkout->profitMinor,
             'coupon_code' => $checkout->couponCode,
             'reasons' => $checkout->reasons,
-            'placed_at' => now(),
-            'captured_at' => $payment->amount()->isZero() ? now() : null,
+            'placed_at' => $this->clock->now(),
+            'captured_at' => $payment->amount()->isZero() ? $this->clock->now() : null,
         ]);
-    }
-
-    private function nextNumber(int $shopId): int
-    {
-        $shop = Shop::query()->whereKey($shopId)->lockForUpdate()->firstOrFail();
-        $shop->update(['last_order_number' => $shop->last_order_number + 1]);
-
-        return $shop->last_order_number;
     }
 
     /** What was added to the cart while the shopper paid stays in it. */

@@ -4,26 +4,31 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Carts\AddToCart;
-use App\Carts\ApplyCoupon;
+use App\Carts\FillCart;
 use App\Carts\NewCartLimit;
 use App\Catalogue\StorePicture;
 use App\Clicks\RecentClicks;
 use App\Http\Input;
+use App\Http\Shopper\ReadCaller;
 use App\Messages\OutboxTransport;
+use App\Operator\TellOperator;
 use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
 use App\Payments\StandinProvider;
+use App\Queue\ClockedConnector;
+use App\Queue\KeepUnreadable;
 use App\Shoppers\SendLink;
-use App\Takes\FollowOpenLink;
-use Carbon\CarbonImmutable;
+use App\Time\Clock;
+use App\Time\ClockedDates;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -34,10 +39,13 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        // The demo's time can be moved on; that of a shop that sells can't.
+        $this->app->singleton(Clock::class, static fn (Application $app): Clock => new Clock($app->environment('production') ? null : self::textOrNull(config('kite.clock'))));
+        $this->app->when(TellOperator::class)->needs('$address')->give(static fn (): ?string => self::textOrNull(config('kite.operator')));
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
-        $this->app->when([AddToCart::class, FollowOpenLink::class])->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
-        $this->app->when([NewCartLimit::class, ApplyCoupon::class, SendLink::class])->needs('$key')->giveConfig('app.key');
+        $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
+        $this->app->when([ReadCaller::class, SendLink::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(StorePicture::class)->needs('$folder')->giveConfig('kite.pictures');
         $this->app->singleton(PaymentProvider::class, fn (Application $app): PaymentProvider => match (config('kite.payments.provider')) {
@@ -51,7 +59,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::unguard();
         Model::preventLazyLoading($this->app->runningUnitTests());
-        Date::use(CarbonImmutable::class);
+        Date::use(new ClockedDates($this->app->make(Clock::class)));
+        Queue::addConnector('clocked', fn (): ClockedConnector => new ClockedConnector($this->app->make(DatabaseManager::class), $this->app->make(Clock::class), $this->app->make(KeepUnreadable::class)));
         Mail::extend('outbox', fn (): OutboxTransport => $this->outbox());
         // Each host serves its own copy, so that no page loads from another.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
@@ -62,6 +71,11 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('sign-in|'.hash('sha256', mb_strtolower(Input::text($request, 'email')).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),
         ]);
+    }
+
+    private static function textOrNull(mixed $value): ?string
+    {
+        return is_string($value) && $value !== '' ? $value : null;
     }
 
     private function outbox(): OutboxTransport
@@ -86,6 +100,7 @@ final class AppServiceProvider extends ServiceProvider
             config()->string('kite.payments.standin.origin'),
             config()->string('kite.payments.standin.key'),
             config()->string('kite.payments.standin.webhook_secret'),
+            $app->make(Clock::class),
         );
     }
 }

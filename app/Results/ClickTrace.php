@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Results;
 
-use Illuminate\Support\Facades\DB;
+use App\Time\Clock;
+use Illuminate\Database\ConnectionInterface;
 
 /** Clicks a day. */
 final readonly class ClickTrace
 {
     public const DAYS = 30;
+
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+    ) {}
 
     /**
      * @param  list<int>  $offerIds
@@ -17,9 +23,9 @@ final readonly class ClickTrace
      */
     public function ofOffers(array $offerIds): array
     {
-        $first = now()->startOfDay()->subDays(self::DAYS - 1);
+        $first = $this->clock->now()->startOfDay()->subDays(self::DAYS - 1);
         $traces = array_fill_keys($offerIds, array_fill(0, self::DAYS, 0));
-        $counts = DB::table('clicks')
+        $counts = $this->db->table('clicks')
             ->whereIn('offer_id', $offerIds)
             ->where('hour', '>=', $first)
             ->selectRaw('offer_id, DATEDIFF(hour, ?) AS day, COUNT(*) AS clicks', [$first->toDateString()])

@@ -25,10 +25,9 @@ final readonly class ChoiceView
     ) {}
 
     /** @return list<self> */
-    public static function listOf(Product $product): array
+    public static function listOf(Product $product, Moment $at): array
     {
         $core = $product->toCore();
-        $at = Moment::ofSeconds((int) now()->getTimestamp());
 
         return array_values($product->variants->map(static function (Variant $variant, int $i) use ($core, $at): self {
             $price = PriceTag::price($core, $core->variants[$i], $at);

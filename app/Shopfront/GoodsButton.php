@@ -31,12 +31,7 @@ final readonly class GoodsButton
         return array_map(static fn (Destination $destination): self => self::of($shop, $product, $surface, $destination), $set->destinations());
     }
 
-    public static function soldOut(Shop $shop): string
-    {
-        return WordLadder::ofOffer(StateWords::none(), $shop->words)->word(ButtonState::SoldOut, Destination::Cart)->text;
-    }
-
-    private static function of(Shop $shop, Product $product, Surface $surface, Destination $destination): self
+    public static function of(Shop $shop, Product $product, Surface $surface, Destination $destination): self
     {
         $said = StateWords::of([ButtonState::Idle->value => $shop->shopfront->caption($surface, $destination)]);
         // What the shop says for every idle button is said of offers; here two buttons may stand side by side.
@@ -46,5 +41,10 @@ final readonly class GoodsButton
         $word = static fn (ButtonState $state): string => $ladder->word($state, $destination)->text;
 
         return new self($destination, $word(ButtonState::Idle), $word(ButtonState::Working), $word(ButtonState::Added));
+    }
+
+    public static function soldOut(Shop $shop): string
+    {
+        return WordLadder::ofOffer(StateWords::none(), $shop->words)->word(ButtonState::SoldOut, Destination::Cart)->text;
     }
 }

@@ -24,7 +24,7 @@ final readonly class OfferedGoods
         public array $variants,
     ) {}
 
-    public static function of(OfferLine $line): self
+    public static function of(OfferLine $line, Moment $at): self
     {
         $product = $line->product;
         $variant = $line->variant;
@@ -35,19 +35,19 @@ final readonly class OfferedGoods
             $line,
             $variant?->picture?->path() ?? $lead->path,
             $lead->alt,
-            self::price($line, $variant),
+            self::price($line, $variant, $at),
             implode(', ', $variant->choices ?? []),
             $mine->choices ?? [],
-            $line->leavesAChoice() ? ChoiceView::listOf($product) : [],
+            $line->leavesAChoice() ? ChoiceView::listOf($product, $at) : [],
         );
     }
 
-    private static function price(OfferLine $line, ?Variant $variant): string
+    private static function price(OfferLine $line, ?Variant $variant, Moment $at): string
     {
         $item = $line->toCore();
 
         return $variant === null
-            ? PriceTag::of($line->product)->shown()
-            : PriceTag::price($item->product, $item->variant, Moment::ofSeconds((int) now()->getTimestamp()))->today->shown();
+            ? PriceTag::of($line->product, $at)->shown()
+            : PriceTag::price($item->product, $item->variant, $at)->today->shown();
     }
 }

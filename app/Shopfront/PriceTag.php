@@ -25,10 +25,9 @@ final readonly class PriceTag
     ) {}
 
     /** @param  Product  $product  with its variants read */
-    public static function of(Product $product): self
+    public static function of(Product $product, Moment $at): self
     {
         $core = $product->toCore();
-        $at = Moment::ofSeconds((int) now()->getTimestamp());
         $prices = array_map(static fn (?Variant $variant): UnitPrice => self::price($core, $variant, $at), $core->variants === [] ? [null] : $core->variants);
         $lowest = $prices[0];
         foreach ($prices as $price) {

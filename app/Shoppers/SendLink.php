@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Shoppers;
 
+use App\Carts\Caller;
+use App\Database\InTransaction;
 use App\Messages\MessageKind;
 use App\Messages\WriteMessage;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Models\ShopperLink;
 use App\Secrets;
+use App\Time\Clock;
 use Illuminate\Cache\RateLimiter;
-use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** Sends a link that signs a shopper in, or opens one order. Whoever asks is never told whether there was anybody to send it to. */
 final readonly class SendLink
@@ -28,21 +29,23 @@ final readonly class SendLink
     public function __construct(
         private WriteMessage $write,
         private RateLimiter $limiter,
+        private InTransaction $inTransaction,
+        private Clock $clock,
         private string $key,
     ) {}
 
     /** To whoever has ordered in this shop before. */
-    public function toSignIn(Shop $shop, string $email, Request $request): void
+    public function toSignIn(Shop $shop, string $email, Caller $caller): void
     {
         $hasOrdered = Order::query()->where(['shop_id' => $shop->id, 'email' => $email])->exists();
-        if ($this->mayAsk($shop, $email, $request) && $hasOrdered) {
+        if ($this->mayAsk($shop, $email, $caller) && $hasOrdered) {
             $this->send($shop, $email, null, MessageKind::SignInLink, "Sign in at {$shop->name}");
         }
     }
 
-    public function toOpen(Order $order, Request $request): void
+    public function toOpen(Order $order, Caller $caller): void
     {
-        if ($this->mayAsk($order->shop, $order->email, $request)) {
+        if ($this->mayAsk($order->shop, $order->email, $caller)) {
             $this->send($order->shop, $order->email, $order->id, MessageKind::OrderLink, "Your order {$order->number} at {$order->shop->name}");
         }
     }
@@ -50,17 +53,17 @@ final readonly class SendLink
     private function send(Shop $shop, string $email, ?int $orderId, MessageKind $kind, string $subject): void
     {
         $token = Secrets::token();
-        DB::transaction(function () use ($shop, $email, $orderId, $kind, $subject, $token): void {
-            ShopperLink::query()->create(['shop_id' => $shop->id, 'email' => $email, 'token' => hash('sha256', $token), 'order_id' => $orderId, 'expires_at' => now()->addMinutes(self::MINUTES)]);
+        ($this->inTransaction)(function () use ($shop, $email, $orderId, $kind, $subject, $token): void {
+            ShopperLink::query()->create(['shop_id' => $shop->id, 'email' => $email, 'token' => hash('sha256', $token), 'order_id' => $orderId, 'expires_at' => $this->clock->now()->addMinutes(self::MINUTES)]);
             $this->write->link($shop, $kind, $email, $subject, "{$shop->base()}/link/{$token}");
         });
     }
 
     /** Mail is not to be used to pester somebody, nor to find out who shops here. */
-    private function mayAsk(Shop $shop, string $email, Request $request): bool
+    private function mayAsk(Shop $shop, string $email, Caller $caller): bool
     {
         $person = 'link-to-'.hash_hmac('sha256', "{$shop->id}|".mb_strtolower($email), $this->key);
-        $address = 'link-from-'.hash_hmac('sha256', (string) $request->ip(), $this->key);
+        $address = "link-from-{$caller->address}";
         if ($this->limiter->tooManyAttempts($person, self::PER_PERSON) || $this->limiter->tooManyAttempts($address, self::PER_ADDRESS)) {
             return false;
         }

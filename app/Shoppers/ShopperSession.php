@@ -4,32 +4,38 @@ declare(strict_types=1);
 
 namespace App\Shoppers;
 
-use App\Carts\Visitor;
+use App\Carts\CartOwner;
 use App\Models\Shop;
-use Illuminate\Support\Facades\DB;
+use App\Time\Clock;
+use Illuminate\Database\ConnectionInterface;
 
 /** Which shopper a browser is signed in as, in one shop. */
-final class ShopperSession
+final readonly class ShopperSession
 {
     private const DAYS = 30;
 
-    public static function begin(Shop $shop, Visitor $visitor, string $email): void
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+    ) {}
+
+    public function begin(Shop $shop, CartOwner $owner, string $email): void
     {
-        DB::table('shopper_sessions')->upsert(
-            ['shop_id' => $shop->id, 'visitor' => $visitor->digest(), 'email' => $email, 'expires_at' => now()->addDays(self::DAYS)],
+        $this->db->table('shopper_sessions')->upsert(
+            ['shop_id' => $shop->id, 'visitor' => $owner->digest, 'email' => $email, 'expires_at' => $this->clock->now()->addDays(self::DAYS)],
             ['shop_id', 'visitor'],
             ['email', 'expires_at'],
         );
     }
 
-    public static function end(Shop $shop, Visitor $visitor): void
+    public function end(Shop $shop, CartOwner $owner): void
     {
-        DB::table('shopper_sessions')->where(['shop_id' => $shop->id, 'visitor' => $visitor->digest()])->delete();
+        $this->db->table('shopper_sessions')->where(['shop_id' => $shop->id, 'visitor' => $owner->digest])->delete();
     }
 
-    public static function email(Shop $shop, Visitor $visitor): ?string
+    public function email(Shop $shop, CartOwner $owner): ?string
     {
-        $email = $visitor->isNew ? null : DB::table('shopper_sessions')->where(['shop_id' => $shop->id, 'visitor' => $visitor->digest()])->where('expires_at', '>', now())->value('email');
+        $email = $owner->isNew ? null : $this->db->table('shopper_sessions')->where(['shop_id' => $shop->id, 'visitor' => $owner->digest])->where('expires_at', '>', $this->clock->now())->value('email');
 
         return is_string($email) ? $email : null;
     }

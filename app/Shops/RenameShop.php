@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Shops;
 
+use App\Changes\Changed;
+use App\Database\InTransaction;
 use App\Models\Shop;
-use App\Offers\RecheckCopies;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Checkout\CheckoutSlug;
@@ -19,12 +20,15 @@ final readonly class RenameShop
     /** RFC 1123, 2.1: labels of letters, digits and hyphens, 63 at most; the last is never a number, which would be an address. */
     private const HOST = '/\A(?=.{1,190}\z)(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z](?:[a-z0-9-]{0,61}[a-z0-9])?\z/';
 
-    public function __construct(private RecheckCopies $recheck) {}
+    public function __construct(
+        private Changed $changed,
+        private InTransaction $inTransaction,
+    ) {}
 
     /** Refuses with every sentence at its field. */
     public function __invoke(Shop $shop, string $name, string $slug, string $host, string $checkoutSlug): Shop
     {
-        return DB::transaction(function () use ($shop, $name, $slug, $host, $checkoutSlug): Shop {
+        return ($this->inTransaction)(function () use ($shop, $name, $slug, $host, $checkoutSlug): Shop {
             $locked = Shop::query()->whereKey($shop->id)->lockForUpdate()->firstOrFail();
             $wrong = new Sentences;
             $next = [
@@ -39,7 +43,7 @@ final readonly class RenameShop
             $this->keepFormer($locked, $next);
             $locked->update($next);
             // Copies hold the host that they were taken under; their links go on working, and are worth renewing.
-            $this->recheck->ofShop($locked);
+            $this->changed->shop($locked);
 
             return $locked;
         });

@@ -25,7 +25,7 @@ use PaperKite\Time\Moment;
 final class SampleCart
 {
     /** @throws Unquotable */
-    public static function quote(Typed $sample, ShopRules $rules, Shop $shop): Receipt
+    public static function quote(Typed $sample, ShopRules $rules, Shop $shop, Moment $at): Receipt
     {
         $nothing = Money::zero($rules->currency);
         $class = $sample->text('tax_class') === '' ? Product::USUAL_TAX_CLASS : $sample->text('tax_class');
@@ -39,7 +39,7 @@ final class SampleCart
         }
         $country = $sample->text('country') === '' ? $shop->home_country : $sample->text('country');
 
-        return Quote::of(new QuoteRequest($rules, $cart, $country, Moment::ofSeconds((int) now()->getTimestamp())));
+        return Quote::of(new QuoteRequest($rules, $cart, $country, $at));
     }
 
     /**

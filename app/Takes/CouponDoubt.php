@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Takes;
 
 use App\Models\Shop;
+use Carbon\CarbonImmutable;
 
 /** What stands in the way of the coupon that a link names. The link can be followed all the same: the cart says why. */
 final class CouponDoubt
 {
     /** @return string a sentence; blank where nothing does */
-    public static function of(Shop $shop, ?string $code): string
+    public static function of(Shop $shop, ?string $code, CarbonImmutable $now): string
     {
         if ($code === null) {
             return '';
@@ -19,9 +20,9 @@ final class CouponDoubt
 
         return match (true) {
             $coupon === null => "The shop has no coupon “{$code}”; make it under Shop, or take it out.",
-            $coupon->counts_until !== null && ! $coupon->counts_until->isFuture() => "The coupon “{$code}” is over; give it a later end under Shop, or take it out.",
+            $coupon->counts_until !== null && $coupon->counts_until->lessThanOrEqualTo($now) => "The coupon “{$code}” is over; give it a later end under Shop, or take it out.",
             $coupon->isUsedUp() => "The coupon “{$code}” is used up; allow more uses under Shop, or take it out.",
-            $coupon->counts_from?->isFuture() === true => "The coupon “{$code}” doesn’t count yet; whoever follows the link today pays the full price.",
+            $coupon->counts_from?->greaterThan($now) === true => "The coupon “{$code}” doesn’t count yet; whoever follows the link today pays the full price.",
             default => '',
         };
     }

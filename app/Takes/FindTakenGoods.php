@@ -7,26 +7,26 @@ namespace App\Takes;
 use App\Carts\Goods;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Models\Variant;
+use App\Shopfront\FindGoods;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
 
-/** Finds the goods of an open link by their SKUs, in two reads however many they are. */
+/** Finds the goods of an open link by their SKUs, however many they are in the same few reads. */
 final readonly class FindTakenGoods
 {
+    public function __construct(private FindGoods $find) {}
+
     /** @throws InvalidOpenLink at an item that the shop does not sell like this, or at a return address that it has not listed */
     public function __invoke(Shop $shop, OpenLink $link): TakenGoods
     {
         if ($link->back !== null && ! $shop->checkout_rules->allows($link->back)) {
             throw InvalidOpenLink::back($link->back);
         }
-        $skus = array_map(static fn (OpenItem $item): string => $item->sku, $link->items);
-        $products = Product::forSale($shop)->whereIn('sku', $skus)->get()->keyBy('sku')->all();
-        $variants = count($products) === count(array_unique($skus)) ? [] : Variant::forSale($shop)->whereIn('sku', $skus)->get()->keyBy('sku')->all();
+        $found = $this->find->bySkus($shop, array_map(static fn (OpenItem $item): string => $item->sku, $link->items));
         $ready = $toChoose = $soldOut = [];
         foreach ($link->items as $item) {
-            $goods = $this->goods($item, $products[$item->sku] ?? null, $variants[$item->sku] ?? null);
+            $goods = $this->goods($item, $found[$item->sku] ?? null);
             if ($goods->product->has_variants && $goods->variant === null) {
                 $toChoose[] = $item;
             } elseif (! Product::stockOf($goods->variant !== null ? $goods->variant->stock : $goods->product->stock, $goods->product->allows_back_order)->covers($item->quantity)) {
@@ -40,9 +40,11 @@ final readonly class FindTakenGoods
     }
 
     /** @throws InvalidOpenLink */
-    private function goods(OpenItem $item, ?Product $product, ?Variant $variant): Goods
+    private function goods(OpenItem $item, ?Goods $found): Goods
     {
-        $sold = $product ?? $variant->product ?? throw InvalidOpenLink::unknown($item->text());
+        if ($found === null) {
+            throw InvalidOpenLink::unknown($item->text());
+        }
         if ($item->plan !== null) {
             throw InvalidOpenLink::noPlan($item->text());
         }
@@ -50,6 +52,6 @@ final readonly class FindTakenGoods
             throw InvalidOpenLink::noAmount($item->text());
         }
 
-        return new Goods($sold, $product === null ? $variant : null, $item->quantity);
+        return new Goods($found->product, $found->variant, $item->quantity);
     }
 }

@@ -19,6 +19,8 @@ final readonly class OpenLink
 
     public const MOST_ITEMS = 20;
 
+    public const LONGEST_COUPON = 40;
+
     private const PARAMETERS = ['to', 'coupon', 'back', 'from'];
 
     /** @param  non-empty-list<OpenItem>  $items */
@@ -140,7 +142,7 @@ final readonly class OpenLink
 
     private static function coupon(?string $text): ?string
     {
-        return $text === null || (mb_strlen($text) <= 40 && preg_match('/\A[^\p{Cc}\p{Zl}\p{Zp}]+\z/u', $text) === 1) ? $text : throw InvalidOpenLink::coupon($text);
+        return $text === null || (mb_strlen($text) <= self::LONGEST_COUPON && preg_match('/\A[^\p{Cc}\p{Zl}\p{Zp}]+\z/u', $text) === 1) ? $text : throw InvalidOpenLink::coupon($text);
     }
 
     private static function label(?string $text): ?string

@@ -48,7 +48,7 @@ final class AccessibilityTest extends BrowserTestCase
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
         }
-        $wrap = (new MosslightGoods)->load($this->shop)['wrap'];
+        $wrap = app(MosslightGoods::class)->load($this->shop)['wrap'];
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$wrap->id}"))->seeing('At first');
         $this->assertAccessible($browser, 'a product of twelve variants');
         self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'a product of twelve variants');
@@ -84,7 +84,7 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('Authorise')->arrivingAt('/thanks/')->seeing('Thank you');
         $this->assertAccessible($browser, 'the thank-you page');
         (new MosslightRules)->load($this->shop);
-        (new MosslightGoods)->load($this->shop);
+        app(MosslightGoods::class)->load($this->shop);
         foreach (['/p/wrap' => 'All prices', '/account' => 'Mail me a link', '/terms' => 'Terms'] as $path => $text) {
             $browser->goTo($this->shop->base().$path)->seeing($text);
             $this->assertAccessible($browser, $path);

@@ -18,7 +18,7 @@ final class GoodsTripTest extends BrowserTestCase
     {
         parent::setUp();
         (new MosslightRules)->load($this->shop);
-        $goods = (new MosslightGoods)->load($this->shop);
+        $goods = app(MosslightGoods::class)->load($this->shop);
         $goods['honey-340']->update(['sale_from' => now()->subDay()]);
     }
 

@@ -127,7 +127,7 @@ final class CheckoutByTheRulesTest extends TestCase
         $this->page()->assertSee('Pay €9.80');
         $this->send([], pay: true)->assertStatus(303);
         $this->settle();
-        self::assertTrue(CouponUse::isSpentFor($coupon, 'ADA@letters.example'));
+        self::assertTrue(app(CouponUse::class)->isSpentFor($coupon, 'ADA@letters.example'));
 
         $this->cart->lines()->create(['product_id' => $this->honey->id, 'quantity' => 1]);
         $this->send(['coupon' => 'ONCE', 'apply' => '1'])->assertStatus(303);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Carts\CartBill;
+use App\Carts\ReckonCart;
 use App\Jobs\VoidPayment;
 use App\Models\Cart;
 use App\Models\Order;
@@ -198,6 +198,6 @@ final class CheckoutTest extends TestCase
 
     private function digest(): string
     {
-        return CartDigest::of(CartBill::of(Shop::query()->findOrFail($this->shop->id), Cart::query()->findOrFail($this->cart->id), 'GB')->receipt ?? self::fail('The cart can’t be reckoned.'));
+        return CartDigest::of(app(ReckonCart::class)(Shop::query()->findOrFail($this->shop->id), Cart::query()->findOrFail($this->cart->id), 'GB')->receipt ?? self::fail('The cart can’t be reckoned.'));
     }
 }

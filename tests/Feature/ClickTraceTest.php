@@ -20,7 +20,7 @@ final class ClickTraceTest extends TestCase
             DB::table('clicks')->insert(['shop_id' => $shop->id, 'offer_id' => $placement->offer_id, 'placement_id' => $placement->id, 'device' => 'phone', 'hour' => $hour]);
         }
 
-        $traces = (new ClickTrace)->ofOffers([$placement->offer_id, $quiet->offer_id]);
+        $traces = app(ClickTrace::class)->ofOffers([$placement->offer_id, $quiet->offer_id]);
 
         self::assertSame([1, ...array_fill(0, 27, 0), 2, 1], $traces[$placement->offer_id]);
         self::assertSame(array_fill(0, 30, 0), $traces[$quiet->offer_id]);
@@ -28,6 +28,6 @@ final class ClickTraceTest extends TestCase
 
     public function test_no_offers_have_no_traces(): void
     {
-        self::assertSame([], (new ClickTrace)->ofOffers([]));
+        self::assertSame([], app(ClickTrace::class)->ofOffers([]));
     }
 }

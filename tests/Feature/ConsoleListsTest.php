@@ -24,9 +24,9 @@ final class ConsoleListsTest extends TestCase
         parent::setUp();
         $this->shop = $this->shop();
         $this->actingAs($this->person($this->shop));
-        (new MosslightGoods)->load($this->shop);
-        (new GrownShop)->products($this->shop, 60);
-        (new GrownShop)->orders($this->shop, 60);
+        app(MosslightGoods::class)->load($this->shop);
+        app(GrownShop::class)->products($this->shop, 60);
+        app(GrownShop::class)->orders($this->shop, 60);
     }
 
     #[DataProvider('lists')]
@@ -57,7 +57,7 @@ final class ConsoleListsTest extends TestCase
     public function test_a_shop_grows_the_same_every_time(): void
     {
         $other = $this->shop();
-        (new GrownShop)->products($other, 60);
+        app(GrownShop::class)->products($other, 60);
         $names = static fn (Shop $shop): array => $shop->products()->where('sku', 'like', 'grown-%')->orderBy('id')->pluck('name')->all();
 
         self::assertSame($names($this->shop), $names($other));

@@ -43,6 +43,7 @@ final class CopiesTest extends TestCase
         $placement = $this->copied($medium);
         $this->putJson($this->address("offers/{$this->offer->id}"), $change + OfferEntry::of($this->offer->load(Offer::TOLD_WITH)))->assertOk()->assertJsonPath('placements.0.is_stale', $isStale);
 
+        $this->workQueue();
         $this->getJson($this->address('copies'))->assertOk()->assertJsonPath('at.total', $isStale ? 1 : 0);
         if ($isStale) {
             $this->getJson($this->address('copies'))->assertJsonPath('items.0.page', 'the spring post');
@@ -83,11 +84,14 @@ final class CopiesTest extends TestCase
         $entry = $this->getJson($this->address('looks'))->json('items.0.entry');
         self::assertIsArray($entry);
         $this->putJson($this->address("looks/{$look->id}"), ['fill' => '#1e5a70'] + $entry)->assertOk();
+        $this->workQueue();
         self::assertTrue($placement->refresh()->is_stale);
 
         $this->postJson($this->address("looks/{$look->id}/earlier"))->assertOk()->assertJsonPath('items.0.entry.fill', '#b92b4f');
+        $this->workQueue();
         self::assertFalse($placement->refresh()->is_stale);
         $this->postJson($this->address('looks/'.$this->shop->looks()->where('name', 'Moss')->firstOrFail()->id.'/usual'))->assertOk();
+        $this->workQueue();
         self::assertTrue($placement->refresh()->is_stale);
     }
 

@@ -20,6 +20,7 @@ use App\Payments\RefuseEvent;
 use App\Payments\SettlePayment;
 use App\Payments\StandinProvider;
 use App\Secrets;
+use App\Time\Clock;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Facades\DB;
@@ -190,9 +191,9 @@ final class SettlementTest extends TestCase
         $this->settle(ProviderState::Authorised);
         $job = new CapturePayment($this->payment->id);
 
-        $job->handle($this->provider, new RefuseEvent);
+        $job->handle($this->provider, app(RefuseEvent::class), new Clock);
         self::assertNotNull(Order::query()->firstOrFail()->captured_at);
-        (new VoidPayment($this->payment->id))->handle($this->provider);
+        (new VoidPayment($this->payment->id))->handle($this->provider, app(RefuseEvent::class), new Clock);
         self::assertSame(["capture {$this->payment->reference}", "void {$this->payment->reference}"], $this->provider->asked);
         self::assertSame([0, 300], [$job->tries, last($job->backoff())]);
     }
@@ -202,7 +203,7 @@ final class SettlementTest extends TestCase
         $this->settle(ProviderState::Authorised);
         $this->provider->refusesToCapture = true;
 
-        (new CapturePayment($this->payment->id))->handle($this->provider, new RefuseEvent);
+        (new CapturePayment($this->payment->id))->handle($this->provider, app(RefuseEvent::class), new Clock);
 
         self::assertNull(Order::query()->firstOrFail()->captured_at);
         self::assertSame('The provider answered that it will not capture this payment; ask it why before anything is sent.', RefusedEvent::query()->firstOrFail()->reason);
@@ -224,7 +225,7 @@ final class SettlementTest extends TestCase
 
     private function listenAsStandin(): void
     {
-        $this->app?->instance(PaymentProvider::class, new StandinProvider(new Factory, 'http://127.0.0.1:9/api', 'pay.localhost', 'http://pay.localhost', 'key', self::SECRET));
+        $this->app?->instance(PaymentProvider::class, new StandinProvider(new Factory, 'http://127.0.0.1:9/api', 'pay.localhost', 'http://pay.localhost', 'key', self::SECRET, new Clock));
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Carts\Visitor;
 use App\Catalogue\SaveVariants;
+use App\Http\Shopper\Visitor;
 use App\Models\Cart;
 use App\Models\CartLine;
 use App\Models\Shop;
@@ -95,7 +95,10 @@ final class ShopperEdgesTest extends TestCase
     public static function rests(): iterable
     {
         yield 'nothing' => ['', '/cart'];
-        yield 'goods' => ['2*wrap,candle', '/take/2*wrap,candle?to=cart'];
+        yield 'goods' => ['2*wrap,candle?to=cart', '/p/wrap?quantity=2&rest=candle%3Fto%3Dcart'];
+        yield 'goods, and a coupon' => ['2*wrap?to=cart&coupon=MAY', '/p/wrap?quantity=2&rest=%3Fto%3Dcart%26coupon%3DMAY'];
+        yield 'goods that lead nowhere' => ['2*wrap,candle', '/cart'];
+        yield 'a way back that is not listed' => ['?to=stay&back=https%3A%2F%2Felsewhere.example%2F', '/?after=added'];
         yield 'an address elsewhere' => ['https://elsewhere.example/', '/cart'];
         yield 'no address at all' => ['//elsewhere.example', '/cart'];
         yield 'bytes' => ["\xff", '/cart'];
@@ -143,15 +146,15 @@ final class ShopperEdgesTest extends TestCase
     public function test_signing_out_ends_it_in_this_shop_alone(): void
     {
         $other = $this->shop();
-        $visitor = Visitor::of(Request::create('/', cookies: ['kite_visitor' => $this->visitor]));
-        ShopperSession::begin($this->shop, $visitor, 'ada@letters.example');
-        ShopperSession::begin($other, $visitor, 'ada@letters.example');
+        $visitor = Visitor::of(Request::create('/', cookies: ['kite_visitor' => $this->visitor]))->owner();
+        app(ShopperSession::class)->begin($this->shop, $visitor, 'ada@letters.example');
+        app(ShopperSession::class)->begin($other, $visitor, 'ada@letters.example');
 
         $this->shopper()->post($this->at('/account/sign-out'))->assertStatus(303)->assertHeader('Location', '/account');
         $this->shopper()->get($this->at('/account'))->assertOk()->assertDontSee('ada@letters.example');
-        self::assertSame([null, 'ada@letters.example'], [ShopperSession::email($this->shop, $visitor), ShopperSession::email($other, $visitor)]);
+        self::assertSame([null, 'ada@letters.example'], [app(ShopperSession::class)->email($this->shop, $visitor), app(ShopperSession::class)->email($other, $visitor)]);
         $this->travel(31)->days();
-        self::assertNull(ShopperSession::email($other, $visitor));
+        self::assertNull(app(ShopperSession::class)->email($other, $visitor));
     }
 
     /**

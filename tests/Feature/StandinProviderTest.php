@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Payment;
 use App\Models\Shop;
+use App\Payments\PaymentGone;
 use App\Payments\PaymentState;
 use App\Payments\ProviderRefused;
 use App\Payments\ProviderState;
@@ -13,6 +14,7 @@ use App\Payments\ProviderUnreachable;
 use App\Payments\StandinProvider;
 use App\Payments\UnverifiedEvent;
 use App\Secrets;
+use App\Time\Clock;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\DB;
@@ -35,13 +37,13 @@ final class StandinProviderTest extends TestCase
     {
         parent::setUp();
         $this->http = new Factory;
-        $this->standin = new StandinProvider($this->http, 'http://127.0.0.1:9/api', 'pay.localhost', 'http://pay.localhost', 'the key', self::SECRET);
+        $this->standin = new StandinProvider($this->http, 'http://127.0.0.1:9/api', 'pay.localhost', 'http://pay.localhost', 'the key', self::SECRET, new Clock);
     }
 
     public function test_opening_says_what_is_to_be_paid_and_where_to_come_back(): void
     {
-        $this->http->fake(['*/payments' => $this->http::response(self::SAID + ['page' => 'http://pay.localhost/pay/pm-1'])]);
         $payment = $this->payment();
+        $this->http->fake(['*/payments' => $this->http::response($this->said($payment, 'open') + ['page' => 'http://pay.localhost/pay/pm-1'])]);
 
         $opened = $this->standin->open($payment);
 
@@ -56,8 +58,8 @@ final class StandinProviderTest extends TestCase
 
     public function test_capture_and_void_carry_a_key_of_their_own_that_never_changes(): void
     {
-        $this->http->fake(['*' => $this->http::response(self::SAID)]);
         $payment = $this->payment();
+        $this->http->fake(['*/capture' => $this->http::response($this->said($payment, 'captured')), '*/void' => $this->http::response($this->said($payment, 'voided'))]);
 
         $this->standin->capture($payment);
         $this->standin->void($payment);
@@ -85,6 +87,77 @@ final class StandinProviderTest extends TestCase
         $this->standin->void($payment);
     }
 
+    /** @param  array<string, mixed>|string  $with  what the answer says besides what was asked */
+    #[DataProvider('answersToSomethingElse')]
+    public function test_an_answer_counts_only_when_it_says_what_was_asked_of_this_payment_in_this_amount(array|string $with): void
+    {
+        $payment = $this->payment();
+        $answer = fn (string $state): array|string => is_string($with) ? $with : $with + $this->said($payment, $state);
+        $this->http->fake(['*/capture' => $this->http::response($answer('captured')), '*/void' => $this->http::response($answer('voided')), '*/payments' => $this->http::response($answer('open'))]);
+
+        foreach (['capture' => $this->standin->capture(...), 'void' => $this->standin->void(...), 'open' => $this->standin->open(...)] as $verb => $ask) {
+            try {
+                $ask($payment);
+                self::fail("It was believed: {$verb}.");
+            } catch (ProviderUnreachable $unreachable) {
+                self::assertNotSame('', $unreachable->getMessage());
+            }
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>|string}> */
+    public static function answersToSomethingElse(): iterable
+    {
+        yield 'nothing' => [''];
+        yield 'a page' => ['<html>Welcome</html>'];
+        yield 'a text' => ['"ok"'];
+        yield 'another payment of ours' => [['reference' => 'another', 'page' => 'http://pay.localhost/pay/pm-1']];
+        yield 'no state' => [['state' => null]];
+        yield 'an amount with a comma, and a page elsewhere' => [['amount' => '13,70', 'page' => 'http://pay.localhost.example/pay']];
+    }
+
+    public function test_a_state_that_is_not_what_was_asked_is_asked_for_again(): void
+    {
+        $payment = $this->payment();
+        $this->http->fake(['*/capture' => $this->http::response($this->said($payment, 'authorised')), '*/void' => $this->http::response($this->said($payment, 'authorised'))]);
+        foreach ([$this->standin->capture(...), $this->standin->void(...)] as $ask) {
+            try {
+                $ask($payment);
+                self::fail('It was believed.');
+            } catch (ProviderUnreachable $unreachable) {
+                self::assertStringContainsString('“authorised”', $unreachable->getMessage());
+            }
+        }
+    }
+
+    public function test_another_amount_is_not_what_was_captured(): void
+    {
+        $payment = $this->payment();
+        $this->http->fake(['*/capture' => $this->http::response(['amount' => '13.69'] + $this->said($payment, 'captured'))]);
+
+        $this->expectException(ProviderUnreachable::class);
+        $this->standin->capture($payment);
+    }
+
+    public function test_money_that_was_taken_can_not_be_voided_and_that_is_an_answer(): void
+    {
+        $payment = $this->payment();
+        $this->http->fake(['*/void' => $this->http::response($this->said($payment, 'captured'))]);
+
+        $this->expectException(ProviderRefused::class);
+        $this->standin->void($payment);
+    }
+
+    public function test_a_payment_that_is_gone_and_a_state_that_is_new_are_answers(): void
+    {
+        $this->http->fake(['*/payments/pm-1' => $this->http->sequence()->push(['state' => 'dancing'] + self::SAID)->push(['error' => 'No such payment.'], 404)]);
+
+        $said = $this->standin->find('pm-1');
+        self::assertSame([ProviderState::Unknown, 'dancing'], [$said->state, $said->stateText]);
+        $this->expectException(PaymentGone::class);
+        $this->standin->find('pm-1');
+    }
+
     public function test_what_the_provider_says_is_read(): void
     {
         $this->http->fake(['*/payments/pm-1' => $this->http::response(self::SAID)]);
@@ -110,7 +183,6 @@ final class StandinProviderTest extends TestCase
     {
         yield 'an error' => [['error' => 'x'], 500];
         yield 'no JSON' => ['<html>', 200];
-        yield 'an unknown state' => [['state' => 'dancing'] + self::SAID, 200];
         yield 'an amount that is a number' => [['amount' => 13.7] + self::SAID, 200];
         yield 'an amount with too many decimals' => [['amount' => '13.701'] + self::SAID, 200];
         yield 'nothing' => [[], 200];
@@ -144,6 +216,20 @@ final class StandinProviderTest extends TestCase
         }
     }
 
+    public function test_an_event_from_a_wrong_clock_is_called_that(): void
+    {
+        $body = (string) json_encode(['type' => 'payment.authorised', 'data' => self::SAID]);
+        foreach (['20 minutes old' => -1200, '20 minutes ahead' => 1200] as $words => $seconds) {
+            try {
+                $this->standin->readEvent($body, $this->signed($body, time() + $seconds));
+                self::fail('It was believed.');
+            } catch (UnverifiedEvent $refused) {
+                self::assertStringContainsString($words, $refused->getMessage());
+                self::assertSame('ours', $refused->claimedReference);
+            }
+        }
+    }
+
     public function test_a_capture_that_fails_stays_in_the_queue_until_it_is_answered(): void
     {
         config(['queue.default' => 'database']);
@@ -151,22 +237,29 @@ final class StandinProviderTest extends TestCase
         \App\Jobs\CapturePayment::dispatch($payment->id);
         $this->provider->isDown = true;
 
-        $this->command('queue:work', ['--once' => true, '--tries' => 0])->assertSuccessful();
+        $this->command('queue:work', ['--once' => true, '--tries' => 5, '--queue' => 'money'])->assertSuccessful();
         self::assertSame([1, 1], [DB::table('jobs')->count(), DB::table('jobs')->value('attempts')]);
         self::assertSame(0, DB::table('failed_jobs')->count());
 
         $this->provider->isDown = false;
         DB::table('jobs')->update(['available_at' => 0]);
-        $this->command('queue:work', ['--once' => true, '--tries' => 0])->assertSuccessful();
+        $this->command('queue:work', ['--once' => true, '--tries' => 5, '--queue' => 'money'])->assertSuccessful();
         self::assertSame([0, ["capture {$payment->reference}"]], [DB::table('jobs')->count(), $this->provider->asked]);
     }
 
     /** @return array<string, string> */
-    private function signed(string $body): array
+    private function signed(string $body, ?int $at = null): array
     {
-        $signature = (new Webhook(self::SECRET))->sign('ev-1', time(), $body);
+        $at ??= time();
+        $signature = (new Webhook(self::SECRET))->sign('ev-1', $at, $body);
 
-        return ['webhook-id' => 'ev-1', 'webhook-timestamp' => (string) time(), 'webhook-signature' => is_string($signature) ? $signature : ''];
+        return ['webhook-id' => 'ev-1', 'webhook-timestamp' => (string) $at, 'webhook-signature' => is_string($signature) ? $signature : ''];
+    }
+
+    /** @return array<string, string> what a truthful provider says */
+    private function said(Payment $payment, string $state): array
+    {
+        return ['id' => 'pm-1', 'reference' => $payment->reference, 'state' => $state, 'amount' => '13.70', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => $payment->cart_digest];
     }
 
     private function payment(?Shop $shop = null): Payment

@@ -66,8 +66,8 @@ final class TakeTest extends TestCase
         yield 'and stay elsewhere' => ['candle?to=stay&back=https%3A%2F%2Fwww.fern.example%2Fpost', 'https://www\.fern\.example/post', ['candle' => 1]];
         yield 'to choose how many' => ['3*candle?to=choose', '/p/candle\?quantity=3', []];
         yield 'a variant' => ['wrap-Large?to=cart', '/cart', ['wrap-Large' => 1]];
-        yield 'a variant to choose' => ['2*wrap?to=pay', '/p/wrap\?quantity=2', []];
-        yield 'the rest goes in, then the choice' => ['honey-340,2*wrap,candle?to=pay', '/p/wrap\?quantity=2', ['honey-340' => 1, 'candle' => 1]];
+        yield 'a variant to choose' => ['2*wrap?to=pay', '/p/wrap\?quantity=2&rest=%3Fto%3Dpay', []];
+        yield 'the rest goes in, then the choice' => ['honey-340,2*wrap,candle?to=pay', '/p/wrap\?quantity=2&rest=%3Fto%3Dpay%26cart%3D[A-Za-z0-9_-]{12}', ['honey-340' => 1, 'candle' => 1]];
         yield 'encoded by a mail program' => ['2%2Ahoney-340%2Ccandle', '/cart', ['honey-340' => 2, 'candle' => 1]];
         yield 'the same goods twice' => ['honey-340,2*honey-340', '/cart', ['honey-340' => 3]];
     }
@@ -182,17 +182,62 @@ final class TakeTest extends TestCase
         $this->follow('candle?to=cart')->assertHeader('Location', '/cart');
     }
 
-    public function test_several_choices_are_made_one_after_the_other(): void
+    public function test_several_choices_are_made_one_after_the_other_and_lead_where_the_link_says(): void
+    {
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Amount, 'amount_minor' => 100]);
+        $visitor = Secrets::token();
+        $page = $this->goOn($this->follow('honey-340,wrap,2*wrap?to=pay&coupon=MAY&back=https%3A%2F%2Fwww.fern.example%2Fpost&from=card', $visitor), $visitor);
+        $cart = Cart::query()->where('shop_id', $this->shop->id)->sole();
+        $page->assertSee('Buy now')->assertDontSee('Add to cart');
+
+        $next = $this->choose($page, 'Small', $visitor);
+        self::assertStringStartsWith('/p/wrap?quantity=2&rest=', (string) $next->headers->get('Location'));
+        $last = $this->choose($this->goOn($next, $visitor), 'Large', $visitor);
+
+        self::assertSame("/checkout/{$cart->ref}", $last->headers->get('Location'));
+        self::assertSame(['honey-340' => 1, 'wrap-Small' => 1, 'wrap-Large' => 2], $this->lines());
+        self::assertSame([null, 'MAY', 'https://www.fern.example/post'], [$cart->refresh()->shared_by, $cart->coupon_code, $cart->back]);
+        self::assertSame([['card', null]], DB::table('clicks')->where('shop_id', $this->shop->id)->get(['label', 'offer_id'])->map(static fn (object $click): array => array_values((array) $click))->all());
+    }
+
+    public function test_a_single_choice_keeps_what_the_link_says(): void
     {
         $visitor = Secrets::token();
-        $location = (string) $this->follow('wrap,2*wrap', $visitor)->headers->get('Location');
-        $page = $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at($location))->assertOk()->assertSee('name="rest" value="2*wrap"', false);
+        $paid = $this->choose($this->goOn($this->follow('wrap?to=pay', $visitor), $visitor), 'Small', $visitor);
+        self::assertStringStartsWith('/checkout/', (string) $paid->headers->get('Location'));
 
-        $next = (string) $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->at('/cart/add'), ['sku' => 'wrap', 'choice' => ['Small'], 'quantity' => '1', 'rest' => '2*wrap'])->assertStatus(303)->headers->get('Location');
+        $stayed = $this->choose($this->goOn($this->follow('wrap?to=stay&back=https%3A%2F%2Fwww.fern.example%2Fpost', $visitor), $visitor), 'Small', $visitor);
+        self::assertSame('https://www.fern.example/post', $stayed->headers->get('Location'));
+    }
 
-        self::assertSame('/take/2*wrap?to=cart', $next);
-        self::assertSame('/p/wrap?quantity=2', $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at($next), self::NAVIGATION)->headers->get('Location'));
-        self::assertSame(200, $page->status());
+    public function test_a_former_sku_leads_on_to_the_goods_that_had_it(): void
+    {
+        Product::query()->where('sku', 'candle')->firstOrFail()->update(['sku' => 'tall-candle']);
+
+        $this->follow('candle')->assertHeader('Location', '/cart');
+        self::assertSame(['tall-candle' => 1], $this->lines());
+        $this->get($this->at('/p/candle?quantity=2'))->assertMovedPermanently()->assertRedirect('/p/tall-candle?quantity=2');
+    }
+
+    /**
+     * @param  TestResponse<\Illuminate\Http\Response>  $answer
+     * @return TestResponse<\Illuminate\Http\Response> the page that it leads to
+     */
+    private function goOn(TestResponse $answer, string $visitor): TestResponse
+    {
+        return $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at((string) $answer->assertStatus(303)->headers->get('Location')))->assertOk();
+    }
+
+    /**
+     * @param  TestResponse<\Illuminate\Http\Response>  $page
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    private function choose(TestResponse $page, string $size, string $visitor): TestResponse
+    {
+        preg_match('/name="rest" value="([^"]*)"/', (string) $page->getContent(), $rest);
+        preg_match('/name="quantity" value="(\d+)"/', (string) $page->getContent(), $quantity);
+
+        return $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->at('/cart/add'), ['sku' => 'wrap', 'choice' => [$size], 'quantity' => $quantity[1] ?? '', 'rest' => htmlspecialchars_decode($rest[1] ?? ''), 'to' => 'pay']);
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */

@@ -72,7 +72,7 @@ final class FakeProvider implements PaymentProvider
     /** What a truthful provider says of a payment. */
     public static function statement(Payment $payment, ProviderState $state, ?PaymentTerms $terms = null): ProviderStatement
     {
-        return new ProviderStatement($payment->reference, $state, $terms ?? $payment->terms());
+        return new ProviderStatement($payment->reference, $state, $terms ?? $payment->terms(), $state->value);
     }
 
     private function note(string $question): void

@@ -31,7 +31,7 @@ trait Makes
 
         $shop = Shop::query()->create($with + [
             'slug' => $name, 'name' => 'Tarn Side Goods', 'host' => "{$name}.localhost", 'currency' => 'EUR', 'accent' => '#2f5d4e',
-            'payee' => 'tarn-side', 'last_order_number' => 1000,
+            'payee' => 'tarn-side',
         ])->refresh();
         $this->shipsFor($shop, 390);
 

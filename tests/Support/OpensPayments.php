@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Carts\CartBill;
+use App\Carts\ReckonCart;
 use App\Checkout\FrozenCheckout;
 use App\Models\Cart;
 use App\Models\Payment;
@@ -23,7 +23,7 @@ trait OpensPayments
     {
         $cart = Cart::query()->create(['shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => bin2hex(random_bytes(32)), 'coupon_code' => $coupon, 'created_at' => now()]);
         $cart->lines()->create(['product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity]);
-        $bill = CartBill::of($shop, $cart, 'GB');
+        $bill = app(ReckonCart::class)($shop, $cart, 'GB');
         $receipt = $bill->receipt ?? self::fail('The cart can’t be reckoned.');
 
         return Payment::query()->create([

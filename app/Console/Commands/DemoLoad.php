@@ -10,6 +10,7 @@ use App\Models\Placement;
 use App\Models\Shop;
 use App\Offers\LookBook;
 use App\Offers\OfferSnippets;
+use App\Time\Clock;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -18,6 +19,11 @@ final class DemoLoad extends Command
     protected $signature = 'demo:load';
 
     protected $description = 'Loads the demo, Mosslight Apiary, unless it is there';
+
+    public function __construct(private readonly Clock $clock)
+    {
+        parent::__construct();
+    }
 
     public function handle(MosslightApiary $demo): int
     {
@@ -42,7 +48,7 @@ final class DemoLoad extends Command
         $file = config('kite.demo.button_file');
         $placement = Placement::query()->where('code', MosslightApiary::blogCode()->text)->with(['shop', ...array_map(static fn (string $relation): string => "offer.{$relation}", Offer::TOLD_WITH)])->first();
         if (is_string($file) && $placement !== null) {
-            file_put_contents($file, OfferSnippets::of($placement->offer, $placement->shop, LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values)->snippet($placement));
+            file_put_contents($file, OfferSnippets::of($placement->offer, $placement->shop, LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values, $this->clock->moment())->snippet($placement));
         }
     }
 }

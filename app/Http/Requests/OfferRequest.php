@@ -8,6 +8,7 @@ use App\Http\Input;
 use App\Models\Shop;
 use App\Offers\DraftGoods;
 use App\Offers\ReadDraft;
+use App\Time\Clock;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -17,7 +18,6 @@ use PaperKite\Offer\Finding;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
 use PaperKite\Text\Typed;
-use PaperKite\Time\Moment;
 use Symfony\Component\Intl\Countries;
 
 /** What stands on the desk. Read as a draft for the proof, held to its findings for saving. */
@@ -68,7 +68,7 @@ final class OfferRequest extends FormRequest
     {
         $country = $this->country();
 
-        return Proof::of($this->draft($places)->draft, $this->shop()->rules(), $country, Countries::getName($country, 'en'), Moment::ofSeconds((int) now()->getTimestamp()));
+        return Proof::of($this->draft($places)->draft, $this->shop()->rules(), $country, Countries::getName($country, 'en'), app(Clock::class)->moment());
     }
 
     /** Where the bill is for, ISO 3166-1: the shop's home where nobody says. */

@@ -33,7 +33,7 @@ final class ProductRequest extends FormRequest
     public function findings(?Product $product): array
     {
         $entry = $this->entry();
-        $taken = $entry->product === null ? [] : TakenSkus::of($this->shop(), $product, $entry->product);
+        $taken = $entry->product === null ? [] : app(TakenSkus::class)($this->shop(), $product, $entry->product);
 
         return array_map(static fn (string $sentence): array => [$sentence], $entry->errors + $taken + $this->buttonErrors());
     }

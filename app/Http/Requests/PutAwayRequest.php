@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Time\Clock;
 use Carbon\CarbonInterface;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
@@ -20,8 +21,8 @@ final class PutAwayRequest extends FormRequest
     }
 
     /** Since when it is put away; `null` where it is brought back. */
-    public function since(): ?CarbonInterface
+    public function since(Clock $clock): ?CarbonInterface
     {
-        return $this->boolean('is_away') ? now() : null;
+        return $this->boolean('is_away') ? $clock->now() : null;
     }
 }

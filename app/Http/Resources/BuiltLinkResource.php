@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Shop;
 use App\Takes\CouponDoubt;
+use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use PaperKite\Link\AnatomyPart;
 use PaperKite\Link\OpenLink;
@@ -25,9 +26,9 @@ final readonly class BuiltLinkResource
         public string $caution,
     ) {}
 
-    public static function of(OpenLink $link, Shop $shop): self
+    public static function of(OpenLink $link, Shop $shop, CarbonImmutable $now): self
     {
-        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '', CouponDoubt::of($shop, $link->coupon));
+        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '', CouponDoubt::of($shop, $link->coupon, $now));
     }
 
     public static function refused(string $finding): self

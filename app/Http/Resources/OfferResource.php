@@ -13,6 +13,7 @@ use App\Offers\OfferSnippets;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Sentence;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'Offer')]
 final readonly class OfferResource
@@ -39,10 +40,10 @@ final readonly class OfferResource
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
-    public static function of(Offer $offer, Shop $shop): self
+    public static function of(Offer $offer, Shop $shop, Moment $at): self
     {
         $look = LookBook::of($shop)->chosen($offer->look_id);
-        $snippets = OfferSnippets::of($offer, $shop, $look->values);
+        $snippets = OfferSnippets::of($offer, $shop, $look->values, $at);
 
         return new self(
             $offer->id,

@@ -38,10 +38,10 @@ final readonly class OfferRowResource
     ) {}
 
     /** @param  list<int>  $trace */
-    public static function of(Offer $offer, Shop $shop, LookBook $looks, array $trace): self
+    public static function of(Offer $offer, Shop $shop, LookBook $looks, array $trace, Moment $at): self
     {
         $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
-        $bill = TypicalBill::of($core, $shop->rules(), $shop->home_country, Moment::ofSeconds((int) now()->getTimestamp()))->receipt;
+        $bill = TypicalBill::of($core, $shop->rules(), $shop->home_country, $at)->receipt;
         $pages = array_values($offer->placements->map(fn (Placement $placement): string => $placement->page)->all());
 
         return new self(

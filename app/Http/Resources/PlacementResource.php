@@ -63,7 +63,7 @@ final readonly class PlacementResource
             $snippet,
             hash('sha256', $snippet),
             $placement->copied_at?->toRfc3339String(),
-            $placement->is_stale,
+            $snippets->isStale($placement),
             $placement->price_table_id,
         );
     }

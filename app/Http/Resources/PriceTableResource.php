@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Offers\LookBook;
 use App\Offers\TableSnippet;
 use OpenApi\Attributes as OA;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'PriceTable')]
 final readonly class PriceTableResource
@@ -35,9 +36,9 @@ final readonly class PriceTableResource
     ) {}
 
     /** @param  PriceTable  $table  with all that its columns need */
-    public static function of(PriceTable $table, Shop $shop, LookBook $looks): self
+    public static function of(PriceTable $table, Shop $shop, LookBook $looks, Moment $at): self
     {
-        $snippet = TableSnippet::of($table, $shop, $looks);
+        $snippet = TableSnippet::of($table, $shop, $looks, $at);
 
         return new self(
             $table->id,
@@ -46,7 +47,7 @@ final readonly class PriceTableResource
             $snippet,
             hash('sha256', $snippet),
             $table->copied_at?->toRfc3339String(),
-            $table->is_stale,
+            $table->copied !== null && hash('sha256', $snippet) !== $table->copied,
             $table->put_away_at !== null,
         );
     }

@@ -31,9 +31,8 @@ final readonly class ProductCheckResource
     ) {}
 
     /** @param  array<string, list<string>>  $findings */
-    public static function of(ProductEntry $entry, string $sku, array $findings, Shop $shop): self
+    public static function of(ProductEntry $entry, string $sku, array $findings, Shop $shop, Moment $now): self
     {
-        $now = Moment::ofSeconds((int) now()->getTimestamp());
         $count = array_product(array_map(static fn ($option): int => count($option->choices), $entry->options));
         $combinations = $count > OptionsEntry::MOST_VARIANTS ? [] : OptionsEntry::combinations($entry->options);
 

@@ -35,7 +35,7 @@ final readonly class ProductFormResource
         public array $add_ons,
     ) {}
 
-    public static function of(Product $product, Shop $shop): self
+    public static function of(Product $product, Shop $shop, Moment $at): self
     {
         $product->load(['variants', 'pictures', 'categories', 'addOns.variants']);
 
@@ -43,7 +43,7 @@ final readonly class ProductFormResource
             $product->id,
             self::entry($product, $shop),
             array_values($product->pictures->map(PictureResource::of(...))->all()),
-            array_values($product->addOns->map(ProductResource::of(...))->all()),
+            array_values($product->addOns->map(static fn (Product $other) => ProductResource::of($other, $at))->all()),
         );
     }
 

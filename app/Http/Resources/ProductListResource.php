@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Product;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use OpenApi\Attributes as OA;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'ProductList')]
 final readonly class ProductListResource
@@ -20,8 +21,8 @@ final readonly class ProductListResource
     ) {}
 
     /** @param  LengthAwarePaginator<int, Product>  $paginator */
-    public static function of(LengthAwarePaginator $paginator): self
+    public static function of(LengthAwarePaginator $paginator, Moment $at): self
     {
-        return new self(array_map(ProductResource::of(...), array_values($paginator->items())), Page::of($paginator));
+        return new self(array_map(static fn (Product $product) => ProductResource::of($product, $at), array_values($paginator->items())), Page::of($paginator));
     }
 }

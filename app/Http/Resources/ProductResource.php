@@ -8,6 +8,7 @@ use App\Models\Product;
 use App\Shopfront\PriceTag;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'Product')]
 final readonly class ProductResource
@@ -37,9 +38,9 @@ final readonly class ProductResource
         public bool $is_draft,
     ) {}
 
-    public static function of(Product $product): self
+    public static function of(Product $product, Moment $at): self
     {
-        $tag = PriceTag::of($product);
+        $tag = PriceTag::of($product, $at);
         $stock = $product->piecesOnHand();
 
         return new self(

@@ -13,6 +13,7 @@ use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\Unquotable;
 use PaperKite\Text\Typed;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'RulesTrial', description: 'What rules do to the bill of a sample cart.')]
 final readonly class RulesTrialResource
@@ -36,7 +37,7 @@ final readonly class RulesTrialResource
         public string $tax_sentence,
     ) {}
 
-    public static function of(RulesForm $form, Typed $sample, Shop $shop): self
+    public static function of(RulesForm $form, Typed $sample, Shop $shop, Moment $at): self
     {
         $rules = $form->rules;
         if ($rules === null) {
@@ -44,7 +45,7 @@ final readonly class RulesTrialResource
         }
         $charts = array_map(static fn (ShippingZone $zone): array => $zone->table === null ? [] : FeeStepResource::listOf($zone->table), $rules->zones);
         try {
-            $receipt = SampleCart::quote($sample, $rules, $shop);
+            $receipt = SampleCart::quote($sample, $rules, $shop, $at);
         } catch (Unquotable $unquotable) {
             return new self(new \stdClass, $charts, null, $unquotable->faults[0]->message, '', '');
         }

@@ -2,7 +2,7 @@
 <x-shop.layout :shop="$shop" :title="$product->name">
 @include('shop.parts.product')
 @if ($product->description)<div class="rich product-text" dir="auto">{!! $product->description !!}</div>@endif
-@php $addOns = $product->addOns->reject(fn ($other) => PriceTag::of($other)->isSoldOut); @endphp
+@php $addOns = $product->addOns->reject(fn ($other) => PriceTag::of($other, $at)->isSoldOut); @endphp
 @if ($addOns->isNotEmpty())
 <h2>Goes well with it</h2>
 <x-shop.goods :products="$addOns" />

@@ -11,6 +11,7 @@ use App\Models\PriceTable;
 use App\Models\Shop;
 use App\Offers\LookBook;
 use App\Offers\TableSnippet;
+use App\Time\Clock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
@@ -54,9 +55,9 @@ final readonly class ButtonPreviewController
         ])->render());
     }
 
-    public function table(Request $request, Shop $shop, PriceTable $priceTable): Response
+    public function table(Request $request, Shop $shop, PriceTable $priceTable, Clock $clock): Response
     {
-        $html = TableSnippet::of($priceTable->load(PriceTable::TOLD_WITH), $shop, LookBook::of($shop));
+        $html = TableSnippet::of($priceTable->load(PriceTable::TOLD_WITH), $shop, LookBook::of($shop), $clock->moment());
 
         return $this->frame(view('preview.table', ['html' => $html, 'css' => 'body{'.self::GROUNDS[$this->ground($request)].'}'])->render());
     }

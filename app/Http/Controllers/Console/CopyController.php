@@ -16,6 +16,7 @@ use App\Models\PriceTable;
 use App\Models\Shop;
 use App\Offers\LookBook;
 use App\Offers\OfferSnippets;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -29,16 +30,17 @@ final readonly class CopyController
 
     #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(CopyListResource::class)]
-    public function __invoke(Shop $shop): JsonResponse
+    public function __invoke(Shop $shop, Clock $clock): JsonResponse
     {
         $looks = LookBook::of($shop);
+        $at = $clock->moment();
         $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements']));
         $page = CountedPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), self::PER_PAGE);
 
         return response()->json(new CopyListResource(
-            array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values)), array_values($page->items())),
+            array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)), array_values($page->items())),
             array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()
-                ->map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks))->all()),
+                ->map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks, $at))->all()),
             Page::of($page),
         ));
     }

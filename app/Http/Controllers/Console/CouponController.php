@@ -10,6 +10,7 @@ use App\Http\Resources\CouponResource;
 use App\Http\Resources\Page;
 use App\Models\Coupon;
 use App\Models\Shop;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -70,7 +71,7 @@ final readonly class CouponController
     /** @return array<string, mixed> */
     private function columns(QuoteCoupon $coupon): array
     {
-        $date = static fn (?Moment $moment): ?\DateTimeInterface => $moment === null ? null : now()->setTimestamp($moment->seconds);
+        $date = static fn (?Moment $moment): ?\DateTimeInterface => $moment === null ? null : CarbonImmutable::createFromTimestampUTC($moment->seconds);
 
         return [
             'code' => $coupon->code,

@@ -15,6 +15,7 @@ use App\Models\Look;
 use App\Models\Offer;
 use App\Models\Shop;
 use App\Offers\LookBook;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -26,6 +27,7 @@ final readonly class LookController
     public function __construct(
         private ReadLook $read,
         private SaveLook $save,
+        private Clock $clock,
     ) {}
 
     #[OA\Get(path: '/shops/{shop}/looks', operationId: 'looks', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -90,7 +92,7 @@ final readonly class LookController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function putAway(PutAwayRequest $request, Shop $shop, Look $look): JsonResponse
     {
-        $this->save->putAway($shop, $look, $request->since());
+        $this->save->putAway($shop, $look, $request->since($this->clock));
 
         return $this->answer($shop, 200);
     }

@@ -23,6 +23,7 @@ use App\Offers\OfferEntry;
 use App\Offers\OfferGoods;
 use App\Offers\SaveOffer;
 use App\Results\ClickTrace;
+use App\Time\Clock;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -33,7 +34,10 @@ final readonly class OfferController
 {
     private const PER_PAGE = 20;
 
-    public function __construct(private SaveOffer $save) {}
+    public function __construct(
+        private SaveOffer $save,
+        private Clock $clock,
+    ) {}
 
     #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(OfferListResource::class)]
@@ -51,9 +55,10 @@ final readonly class OfferController
         OfferGoods::load($offers);
         $trace = $traces->ofOffers(array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
         $looks = LookBook::of($shop);
+        $at = $this->clock->moment();
 
         return response()->json(new OfferListResource(
-            array_values($offers->map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $looks, $trace[$offer->id]))->all()),
+            array_values($offers->map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $looks, $trace[$offer->id], $at))->all()),
             Page::of($page),
         ));
     }
@@ -73,14 +78,14 @@ final readonly class OfferController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(OfferRequest $request, Shop $shop): JsonResponse
     {
-        return response()->json(OfferResource::of(($this->save)($shop, null, $request->draft(), null, $this->person($request)), $shop), 201);
+        return response()->json(OfferResource::of(($this->save)($shop, null, $request->draft(), null, $this->person($request)), $shop, $this->clock->moment()), 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/{offer}', operationId: 'offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
     #[Answer(OfferResource::class)]
     public function show(Shop $shop, Offer $offer): JsonResponse
     {
-        return response()->json(OfferResource::of($offer->load(Offer::TOLD_WITH), $shop));
+        return response()->json(OfferResource::of($offer->load(Offer::TOLD_WITH), $shop, $this->clock->moment()));
     }
 
     #[OA\Put(path: '/shops/{shop}/offers/{offer}', operationId: 'changeOffer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
@@ -91,9 +96,9 @@ final readonly class OfferController
     public function change(OfferRequest $request, Shop $shop, Offer $offer): JsonResponse
     {
         try {
-            return response()->json(OfferResource::of(($this->save)($shop, $offer, $request->draft(), $request->seen(), $this->person($request)), $shop));
+            return response()->json(OfferResource::of(($this->save)($shop, $offer, $request->draft(), $request->seen(), $this->person($request)), $shop, $this->clock->moment()));
         } catch (ChangedMeanwhile $changed) {
-            return response()->json(['message' => $changed->getMessage(), 'offer' => OfferResource::of($changed->offer->load(Offer::TOLD_WITH), $shop)], 409);
+            return response()->json(['message' => $changed->getMessage(), 'offer' => OfferResource::of($changed->offer->load(Offer::TOLD_WITH), $shop, $this->clock->moment())], 409);
         }
     }
 
@@ -101,7 +106,7 @@ final readonly class OfferController
     #[Answer(OfferResource::class, 201)]
     public function duplicate(Request $request, Shop $shop, Offer $offer, DuplicateOffer $duplicate): JsonResponse
     {
-        return response()->json(OfferResource::of($duplicate($shop, $offer->load(Offer::TOLD_WITH), $this->person($request)), $shop), 201);
+        return response()->json(OfferResource::of($duplicate($shop, $offer->load(Offer::TOLD_WITH), $this->person($request)), $shop, $this->clock->moment()), 201);
     }
 
     private function person(Request $request): ?Person

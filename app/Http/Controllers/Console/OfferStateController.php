@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Database\InTransaction;
 use App\Http\Answer;
 use App\Http\Requests\OfferStateRequest;
 use App\Http\Resources\OfferResource;
@@ -12,8 +13,8 @@ use App\Models\Shop;
 use App\Offers\OfferEntry;
 use App\Offers\PlaceOffer;
 use App\Offers\ReadDraft;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\PlainLink;
@@ -22,7 +23,6 @@ use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Severity;
 use PaperKite\Text\Typed;
-use PaperKite\Time\Moment;
 use Symfony\Component\Intl\Countries;
 
 /** Publishes, pauses, archives an offer, and brings it back. */
@@ -34,6 +34,8 @@ final readonly class OfferStateController
     public function __construct(
         private ReadDraft $read,
         private PlaceOffer $place,
+        private InTransaction $inTransaction,
+        private Clock $clock,
     ) {}
 
     #[OA\Post(path: '/shops/{shop}/offers/{offer}/state', operationId: 'setOfferState', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
@@ -42,7 +44,7 @@ final readonly class OfferStateController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function __invoke(OfferStateRequest $request, Shop $shop, Offer $offer): JsonResponse
     {
-        DB::transaction(function () use ($request, $shop, $offer): void {
+        ($this->inTransaction)(function () use ($request, $shop, $offer): void {
             $offer = Offer::query()->whereKey($offer->id)->with(Offer::TOLD_WITH)->lockForUpdate()->firstOrFail();
             $this->mustBeAllowed($offer, $shop, $request->state());
             $offer->update(['state' => $request->state()]);
@@ -51,7 +53,7 @@ final readonly class OfferStateController
             }
         });
 
-        return response()->json(OfferResource::of($offer->refresh()->load(Offer::TOLD_WITH), $shop));
+        return response()->json(OfferResource::of($offer->refresh()->load(Offer::TOLD_WITH), $shop, $this->clock->moment()));
     }
 
     private function mustBeAllowed(Offer $offer, Shop $shop, OfferState $next): void
@@ -63,7 +65,7 @@ final readonly class OfferStateController
             return;
         }
         $draft = ($this->read)($shop, Typed::of(OfferEntry::of($offer)), [])->draft;
-        $proof = Proof::of($draft, $shop->rules(), $shop->home_country, Countries::getName($shop->home_country, 'en'), Moment::ofSeconds((int) now()->getTimestamp()));
+        $proof = Proof::of($draft, $shop->rules(), $shop->home_country, Countries::getName($shop->home_country, 'en'), $this->clock->moment());
         $errors = array_filter($proof->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Error);
         if ($errors !== []) {
             throw ValidationException::withMessages(['state' => array_values(array_map(static fn (Finding $finding): string => $finding->sentence, $errors))]);

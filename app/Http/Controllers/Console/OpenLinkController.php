@@ -11,6 +11,7 @@ use App\Http\Resources\OpenLinksResource;
 use App\Models\Shop;
 use App\Takes\FindTakenGoods;
 use App\Takes\RefuseDrafts;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -45,7 +46,7 @@ final readonly class OpenLinkController
     #[OA\Post(path: '/shops/{shop}/open-links/build', operationId: 'buildOpenLink', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OpenLinkEntry'))]
     #[Answer(BuiltLinkResource::class)]
-    public function build(Request $request, Shop $shop, FindTakenGoods $find): JsonResponse
+    public function build(Request $request, Shop $shop, FindTakenGoods $find, Clock $clock): JsonResponse
     {
         try {
             $link = $this->read(Typed::of($request->all()));
@@ -55,7 +56,7 @@ final readonly class OpenLinkController
             return response()->json(BuiltLinkResource::refused($invalid->getMessage()));
         }
 
-        return response()->json(BuiltLinkResource::of($link, $shop));
+        return response()->json(BuiltLinkResource::of($link, $shop, $clock->now()));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Database\InTransaction;
 use App\Http\Answer;
 use App\Http\Input;
 use App\Http\Resources\ShopResource;
@@ -13,7 +14,6 @@ use App\Models\Person;
 use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -25,7 +25,7 @@ final readonly class PayeeController
     #[OA\RequestBody(content: new OA\JsonContent(required: ['payee', 'password'], properties: [new OA\Property(property: 'payee', type: 'string'), new OA\Property(property: 'password', type: 'string')]))]
     #[Answer(ShopResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function __invoke(Request $request, Shop $shop, WriteMessage $write): JsonResponse
+    public function __invoke(Request $request, Shop $shop, WriteMessage $write, InTransaction $inTransaction): JsonResponse
     {
         $person = $request->user();
         $payee = trim(Input::text($request, 'payee'));
@@ -35,8 +35,8 @@ final readonly class PayeeController
         if (preg_match('/\A[A-Za-z0-9._-]{1,64}\z/', $payee) !== 1) {
             throw ValidationException::withMessages(['payee' => 'An account is named by letters, digits, points and hyphens, 64 at most.']);
         }
-        DB::transaction(function () use ($shop, $payee, $person, $write): void {
-            $shop->update(['payee' => $payee]);
+        $inTransaction(function () use ($shop, $payee, $person, $write): void {
+            Shop::query()->whereKey($shop->id)->update(['payee' => $payee]);
             foreach ($shop->people as $member) {
                 $write->note($shop, MessageKind::PayeeChanged, $member->email, "The payee of {$shop->name} was changed", "{$person->name} has changed the account that {$shop->name} is paid to. It is “{$payee}” now.\n\nIf that is not right, change it back and choose new passwords.");
             }

@@ -13,13 +13,17 @@ use App\Models\Placement;
 use App\Models\Shop;
 use App\Offers\PlaceOffer;
 use App\Offers\RecheckCopies;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
 /** The places where an offer stands. */
 final readonly class PlacementController
 {
-    public function __construct(private RecheckCopies $recheck) {}
+    public function __construct(
+        private RecheckCopies $recheck,
+        private Clock $clock,
+    ) {}
 
     #[OA\Post(path: '/shops/{shop}/offers/{offer}/placements', operationId: 'place', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PlacementEntry'))]
@@ -44,7 +48,7 @@ final readonly class PlacementController
         $placement->update([
             ...($placement->price_table_id === null ? $attributes : array_diff_key($attributes, ['medium' => true])),
             ...$copied,
-            'paused_at' => $request->boolean('is_paused') ? $placement->paused_at ?? now() : null,
+            'paused_at' => $request->boolean('is_paused') ? $placement->paused_at ?? $this->clock->now() : null,
         ]);
 
         return $this->answer($placement->offer()->firstOrFail(), $shop, 200);
@@ -56,7 +60,7 @@ final readonly class PlacementController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function copied(CopiedRequest $request, Shop $shop, Placement $placement): JsonResponse
     {
-        $placement->update(['copied' => $request->digest(), 'copied_at' => now()]);
+        $placement->update(['copied' => $request->digest(), 'copied_at' => $this->clock->now()]);
 
         return $this->answer($placement->offer()->firstOrFail(), $shop, 200);
     }
@@ -66,6 +70,6 @@ final readonly class PlacementController
         $told = $offer->load(Offer::TOLD_WITH);
         $this->recheck->ofOffer($told, $shop);
 
-        return response()->json(OfferResource::of($told, $shop), $status);
+        return response()->json(OfferResource::of($told, $shop, $this->clock->moment()), $status);
     }
 }

@@ -17,6 +17,7 @@ use App\Models\Shop;
 use App\Offers\LookBook;
 use App\Offers\SavePriceTable;
 use App\Offers\TableSnippet;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -25,17 +26,21 @@ final readonly class PriceTableController
 {
     private const PER_PAGE = 10;
 
-    public function __construct(private SavePriceTable $save) {}
+    public function __construct(
+        private SavePriceTable $save,
+        private Clock $clock,
+    ) {}
 
     #[OA\Get(path: '/shops/{shop}/price-tables', operationId: 'priceTables', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(PriceTableListResource::class)]
     public function list(Shop $shop): JsonResponse
     {
         $looks = LookBook::of($shop);
+        $at = $this->clock->moment();
         $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderBy('put_away_at')->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
 
         return response()->json(new PriceTableListResource(
-            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks), array_values($page->items())),
+            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks, $at), array_values($page->items())),
             Page::of($page),
         ));
     }
@@ -72,7 +77,9 @@ final readonly class PriceTableController
     public function copied(CopiedRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
     {
         $told = $priceTable->load(PriceTable::TOLD_WITH);
-        $told->update(['copied' => $request->digest(), 'copied_at' => now(), 'is_stale' => $request->digest() !== hash('sha256', TableSnippet::of($told, $shop, LookBook::of($shop)))]);
+        $told->fill(['copied' => $request->digest(), 'copied_at' => $this->clock->now()]);
+        $told->is_stale = TableSnippet::isStale($told, $shop, LookBook::of($shop), $this->clock->moment());
+        $told->save();
 
         return $this->answer($told, $shop, 200);
     }
@@ -83,13 +90,13 @@ final readonly class PriceTableController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function putAway(PutAwayRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
     {
-        $priceTable->update(['put_away_at' => $request->since()]);
+        $priceTable->update(['put_away_at' => $request->since($this->clock)]);
 
         return $this->answer($priceTable->load(PriceTable::TOLD_WITH), $shop, 200);
     }
 
     private function answer(PriceTable $table, Shop $shop, int $status): JsonResponse
     {
-        return response()->json(PriceTableResource::of($table, $shop, LookBook::of($shop)), $status);
+        return response()->json(PriceTableResource::of($table, $shop, LookBook::of($shop), $this->clock->moment()), $status);
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Input;
 use App\Http\Requests\ProductRequest;
 use App\Http\Resources\ProductCheckResource;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -18,10 +19,10 @@ final readonly class ProductCheckController
     #[OA\Post(path: '/shops/{shop}/products/check', operationId: 'checkProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'except', description: 'The product that is being changed.', in: 'query', schema: new OA\Schema(type: 'integer'))])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
     #[Answer(ProductCheckResource::class)]
-    public function __invoke(ProductRequest $request, Shop $shop): JsonResponse
+    public function __invoke(ProductRequest $request, Shop $shop, Clock $clock): JsonResponse
     {
         $product = $request->has('except') ? $shop->products()->whereKey($request->integer('except'))->first() : null;
 
-        return response()->json(ProductCheckResource::of($request->entry(), Input::text($request, 'sku'), $request->findings($product), $shop));
+        return response()->json(ProductCheckResource::of($request->entry(), Input::text($request, 'sku'), $request->findings($product), $shop, $clock->moment()));
     }
 }

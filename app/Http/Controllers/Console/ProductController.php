@@ -12,6 +12,7 @@ use App\Http\Resources\ProductFormResource;
 use App\Http\Resources\ProductListResource;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,7 +22,10 @@ final readonly class ProductController
 {
     private const PER_PAGE = 20;
 
-    public function __construct(private SaveProduct $save) {}
+    public function __construct(
+        private SaveProduct $save,
+        private Clock $clock,
+    ) {}
 
     #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(ProductListResource::class)]
@@ -36,7 +40,7 @@ final readonly class ProductController
                 ->orWhereRelation('categories', 'name', 'like', $pattern)))
             ->orderBy('name')->orderBy('id'), self::PER_PAGE);
 
-        return response()->json(ProductListResource::of($products));
+        return response()->json(ProductListResource::of($products, $this->clock->moment()));
     }
 
     #[OA\Post(path: '/shops/{shop}/products', operationId: 'createProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -45,14 +49,14 @@ final readonly class ProductController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(ProductRequest $request, Shop $shop): JsonResponse
     {
-        return response()->json(ProductFormResource::of(($this->save)($shop, null, $request->product(), $request->extras()), $shop), 201);
+        return response()->json(ProductFormResource::of(($this->save)($shop, null, $request->product(), $request->extras()), $shop, $this->clock->moment()), 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/products/{product}', operationId: 'product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
     #[Answer(ProductFormResource::class)]
     public function show(Shop $shop, Product $product): JsonResponse
     {
-        return response()->json(ProductFormResource::of($product, $shop));
+        return response()->json(ProductFormResource::of($product, $shop, $this->clock->moment()));
     }
 
     #[OA\Put(path: '/shops/{shop}/products/{product}', operationId: 'changeProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
@@ -61,6 +65,6 @@ final readonly class ProductController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(ProductRequest $request, Shop $shop, Product $product): JsonResponse
     {
-        return response()->json(ProductFormResource::of(($this->save)($shop, $product, $request->product(), $request->extras()), $shop));
+        return response()->json(ProductFormResource::of(($this->save)($shop, $product, $request->product(), $request->extras()), $shop, $this->clock->moment()));
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Resources\RulesResource;
 use App\Http\Resources\RulesTrialResource;
 use App\Models\Shop;
 use App\Shops\RulesForm;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -64,8 +65,8 @@ final readonly class RulesController
     #[OA\Post(path: '/shops/{shop}/rules/trial', operationId: 'tryRules', description: 'What unsaved rules do to the bill of a sample cart.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/RulesTrialEntry'))]
     #[Answer(RulesTrialResource::class)]
-    public function try(Request $request, Shop $shop): JsonResponse
+    public function try(Request $request, Shop $shop, Clock $clock): JsonResponse
     {
-        return response()->json(RulesTrialResource::of(RulesForm::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), Typed::of($request->input('sample')), $shop));
+        return response()->json(RulesTrialResource::of(RulesForm::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), Typed::of($request->input('sample')), $shop, $clock->moment()));
     }
 }

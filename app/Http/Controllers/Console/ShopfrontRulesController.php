@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Changes\Changed;
+use App\Database\InTransaction;
 use App\Http\Answer;
 use App\Http\Resources\ShopfrontResource;
 use App\Models\Shop;
-use App\Offers\RecheckCopies;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Shopfront\ShopfrontEntry;
@@ -30,17 +30,17 @@ final readonly class ShopfrontRulesController
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ShopfrontEntry'))]
     #[Answer(ShopfrontResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function change(Request $request, Shop $shop, RecheckCopies $recheck): JsonResponse
+    public function change(Request $request, Shop $shop, Changed $changed, InTransaction $inTransaction): JsonResponse
     {
         $entry = ShopfrontEntry::read(Typed::of($request->all()), $shop->checkout_rules->allows(...));
         if ($entry->errors !== []) {
             throw ValidationException::withMessages($entry->errors);
         }
-        DB::transaction(static function () use ($shop, $entry, $recheck): void {
-            $shop->update(['shopfront' => $entry->rules, 'words' => $entry->words]);
-            $recheck->ofShop($shop->refresh());
+        $inTransaction(static function () use ($shop, $entry, $changed): void {
+            Shop::query()->whereKey($shop->id)->firstOrFail()->update(['shopfront' => $entry->rules, 'words' => $entry->words]);
+            $changed->shop($shop);
         });
 
-        return response()->json(ShopfrontResource::of($shop));
+        return response()->json(ShopfrontResource::of($shop->refresh()));
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Carts\Visitor;
 use App\Http\Input;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\Visitor;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Shoppers\SendLink;
@@ -24,11 +25,13 @@ final readonly class AccountController
     public function __construct(
         private SendLink $send,
         private UseLink $use,
+        private ShopperSession $session,
+        private ReadCaller $caller,
     ) {}
 
     public function show(Request $request, Shop $shop): Response
     {
-        $email = ShopperSession::email($shop, Visitor::of($request));
+        $email = $this->session->email($shop, Visitor::of($request)->owner());
 
         return $email === null
             ? response()->view('shop.sign-in', ['shop' => $shop, 'typed' => '', 'error' => null, 'isSent' => $request->query('after') === 'sent'])
@@ -41,7 +44,7 @@ final readonly class AccountController
         if (filter_var($email, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false || strlen($email) > 254) {
             return response()->view('shop.sign-in', ['shop' => $shop, 'typed' => $email, 'error' => 'This is not an e-mail address yet; it looks like name@host.example.', 'isSent' => false], 422);
         }
-        $this->send->toSignIn($shop, $email, $request);
+        $this->send->toSignIn($shop, $email, ($this->caller)($request));
 
         return new RedirectResponse('/account?after=sent', Answer::HTTP_SEE_OTHER);
     }
@@ -49,13 +52,13 @@ final readonly class AccountController
     /** Opening a mailed address does nothing yet: mail programs open it too. */
     public function link(Shop $shop, string $token): Response
     {
-        return UseLink::usable($shop, $token) === null ? $this->spent($shop) : response()->view('shop.link', ['shop' => $shop, 'token' => $token]);
+        return $this->use->usable($shop, $token) === null ? $this->spent($shop) : response()->view('shop.link', ['shop' => $shop, 'token' => $token]);
     }
 
     public function use(Request $request, Shop $shop, string $token): Answer
     {
         $visitor = Visitor::of($request);
-        $path = ($this->use)($shop, $visitor, $token);
+        $path = ($this->use)($shop, $visitor->owner(), $token);
         if ($path === null) {
             return $this->spent($shop);
         }
@@ -67,7 +70,7 @@ final readonly class AccountController
 
     public function signOut(Request $request, Shop $shop): RedirectResponse
     {
-        ShopperSession::end($shop, Visitor::of($request));
+        $this->session->end($shop, Visitor::of($request)->owner());
 
         return new RedirectResponse('/account', Answer::HTTP_SEE_OTHER);
     }

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Carts\ApplyCoupon;
-use App\Carts\CartForm;
+use App\Carts\CartOwner;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
-use App\Carts\Visitor;
 use App\Checkout\BillChanged;
-use App\Checkout\CheckoutPage;
 use App\Checkout\OpenPayment;
 use App\Http\Input;
+use App\Http\Shopper\CartForm;
+use App\Http\Shopper\CheckoutPage;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\Visitor;
 use App\Models\Cart;
 use App\Models\Order;
 use App\Models\Payment;
@@ -36,16 +38,18 @@ final readonly class CheckoutController
         private ApplyCoupon $applyCoupon,
         private OpenPayment $openPayment,
         private CheckoutPage $page,
+        private ReadCaller $caller,
+        private ShopperSession $session,
     ) {}
 
     public function show(Request $request, Shop $shop, string $ref): Answer
     {
-        $cart = $this->carts->named($shop, Visitor::of($request), $ref);
+        $cart = $this->carts->named($shop, Visitor::of($request)->owner(), $ref);
         if ($cart === null || $cart->lines->isEmpty()) {
             return $this->nothingToPay($shop, $cart);
         }
 
-        $this->fillIn($shop, $cart, Visitor::of($request));
+        $this->fillIn($shop, $cart, Visitor::of($request)->owner());
 
         return $this->page->shown($shop, $cart, $request, notice: match ($request->query('after')) {
             'declined' => 'The payment did not go through, and nothing was paid. You can try again.',
@@ -56,7 +60,7 @@ final readonly class CheckoutController
 
     public function submit(Request $request, Shop $shop, string $ref): Answer
     {
-        $cart = $this->carts->named($shop, Visitor::of($request), $ref);
+        $cart = $this->carts->named($shop, Visitor::of($request)->owner(), $ref);
         if ($cart === null || $cart->lines->isEmpty()) {
             return $this->nothingToPay($shop, $cart);
         }
@@ -69,7 +73,7 @@ final readonly class CheckoutController
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove);
-        $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? ($this->applyCoupon)($shop, $cart, $request) : null;
+        $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? $this->coupon($request, $shop, $cart) : null;
         if ($edit->errors !== [] || $couponError !== null) {
             $errors = $couponError === null ? [] : ['coupon' => $couponError];
 
@@ -95,10 +99,20 @@ final readonly class CheckoutController
         return new RedirectResponse($payment->hosted_url ?? "/return/{$payment->reference}", Answer::HTTP_SEE_OTHER);
     }
 
-    /** A shopper who is signed in finds what they typed the last time. */
-    private function fillIn(Shop $shop, Cart $cart, Visitor $visitor): void
+    private function coupon(Request $request, Shop $shop, Cart $cart): ?string
     {
-        $email = $cart->typed === null ? ShopperSession::email($shop, $visitor) : null;
+        if (! $request->has('remove_coupon')) {
+            return ($this->applyCoupon)($shop, $cart, Input::text($request, 'coupon'), ($this->caller)($request));
+        }
+        $this->applyCoupon->remove($cart);
+
+        return null;
+    }
+
+    /** A shopper who is signed in finds what they typed the last time. */
+    private function fillIn(Shop $shop, Cart $cart, CartOwner $owner): void
+    {
+        $email = $cart->typed === null ? $this->session->email($shop, $owner) : null;
         $last = $email === null ? null : Order::query()->where(['shop_id' => $shop->id, 'email' => $email])->latest('id')->first();
         if ($last !== null) {
             $cart->update(['country' => $cart->country ?? $last->country, 'typed' => [

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Carts\TooManyCarts;
-use App\Carts\Visitor;
 use App\Clicks\FollowPlacement;
-use App\Clicks\OfferAnswer;
 use App\Clicks\PlacementLookup;
-use App\Clicks\PlacementNotices;
+use App\Http\Shopper\OfferAnswer;
+use App\Http\Shopper\PlacementNotices;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\Visitor;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Offers\LookBook;
 use App\Shopfront\OfferedGoods;
+use App\Time\Clock;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,6 +32,8 @@ final readonly class OfferController
         private PlacementLookup $lookup,
         private FollowPlacement $follow,
         private PlacementNotices $notices,
+        private ReadCaller $caller,
+        private Clock $clock,
     ) {}
 
     public function show(Request $request, string $code): Answer
@@ -58,7 +62,7 @@ final readonly class OfferController
         }
         $visitor = Visitor::of($request);
         try {
-            $onwards = new RedirectResponse($this->follow->answered($placement, $answer->goods, $visitor, $request), Answer::HTTP_SEE_OTHER);
+            $onwards = new RedirectResponse($this->follow->answered($placement, $answer->goods, $visitor->owner(), ($this->caller)($request)), Answer::HTTP_SEE_OTHER);
         } catch (TooManyCarts) {
             return $this->notices->tooManyCarts($placement->shop);
         }
@@ -78,6 +82,7 @@ final readonly class OfferController
     private function page(Placement $placement, OfferAnswer $answer, int $status): Response
     {
         $this->withGoods($placement);
+        $at = $this->clock->moment();
         // A click needs little of its shop; a page shows its texts, too.
         $placement->shop->refresh();
 
@@ -85,7 +90,7 @@ final readonly class OfferController
             'shop' => $placement->shop,
             'placement' => $placement,
             'offer' => $placement->offer,
-            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line), array_values($placement->offer->lines->all())),
+            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at), array_values($placement->offer->lines->all())),
             'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
             'css' => (new LookSheet(LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values, '.offer-end .button'))->css(),
             'ask' => $placement->offer->ask(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Clicks\RequestHeaders;
+use App\Http\Shopper\RequestHeaders;
 use App\Models\Payment;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Carts\TooManyCarts;
-use App\Carts\Visitor;
 use App\Clicks\FollowPlacement;
 use App\Clicks\PlacementLookup;
-use App\Clicks\PlacementNotices;
-use App\Clicks\RequestHeaders;
+use App\Http\Shopper\PlacementNotices;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestHeaders;
+use App\Http\Shopper\Visitor;
 use App\Models\Placement;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,6 +28,7 @@ final readonly class PlacementController
         private PlacementLookup $lookup,
         private FollowPlacement $follow,
         private PlacementNotices $notices,
+        private ReadCaller $caller,
     ) {}
 
     public function __invoke(Request $request, string $code): Answer
@@ -49,7 +51,7 @@ final readonly class PlacementController
     {
         $visitor = Visitor::of($request);
         try {
-            $answer = new RedirectResponse(($this->follow)($placement, $visitor, $request), Answer::HTTP_SEE_OTHER);
+            $answer = new RedirectResponse(($this->follow)($placement, $visitor->owner(), ($this->caller)($request)), Answer::HTTP_SEE_OTHER);
         } catch (TooManyCarts) {
             return $this->notices->tooManyCarts($placement->shop);
         }

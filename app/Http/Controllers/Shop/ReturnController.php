@@ -29,6 +29,7 @@ final readonly class ReturnController
             PaymentState::Declined => new RedirectResponse($payment->cart === null ? '/cart' : $shop->checkoutPath($payment->cart->ref).'?after=declined', Answer::HTTP_SEE_OTHER),
             PaymentState::SoldOut => $this->page($shop, $payment, 'Somebody was quicker', 'The last piece was sold, or the coupon used up, while you paid. Nothing was taken: the amount that your bank holds is given back.'),
             PaymentState::Superseded => $this->page($shop, $payment, 'This payment was replaced', 'The cart was changed after this payment was begun. Nothing was taken for it.'),
+            PaymentState::Abandoned => $this->page($shop, $payment, 'Nothing was paid', 'This payment was closed, since nobody decided on it. Nothing was taken; your cart is as it was.'),
             PaymentState::Open => $this->waiting($shop),
         };
     }

@@ -5,19 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Http\Input;
+use App\Http\Shopper\ProductPage;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\FindGoods;
-use App\Shopfront\ProductPage;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as Answer;
 
 final readonly class ShopfrontController
 {
     private const PER_PAGE = 24;
 
-    public function __construct(private ProductPage $page) {}
+    public function __construct(
+        private ProductPage $page,
+        private FindGoods $find,
+    ) {}
 
     public function list(Request $request, Shop $shop): Response
     {
@@ -35,9 +40,15 @@ final readonly class ShopfrontController
         ]);
     }
 
-    public function product(Request $request, Shop $shop, string $sku): Response
+    public function product(Request $request, Shop $shop, string $sku): Answer
     {
-        $found = FindGoods::bySku($shop, $sku) ?? abort(404);
+        $found = $this->find->bySku($shop, $sku) ?? abort(404);
+        $present = $found->variant->sku ?? $found->product->sku;
+        if ($present !== $sku) {
+            $query = $request->getQueryString();
+
+            return new RedirectResponse('/p/'.rawurlencode($present).($query === null ? '' : "?{$query}"), Answer::HTTP_MOVED_PERMANENTLY);
+        }
 
         return $this->page->shown($request, $shop, $found->product, $found->variant, Input::text($request, 'quantity', '1'), Input::text($request, 'k'));
     }

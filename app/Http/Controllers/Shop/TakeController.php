@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Carts\TooManyCarts;
-use App\Carts\Visitor;
-use App\Clicks\RequestHeaders;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestHeaders;
+use App\Http\Shopper\Visitor;
 use App\Models\Shop;
 use App\Shopfront\ShopfrontGoods;
 use App\Takes\FindTakenGoods;
@@ -26,6 +27,7 @@ final readonly class TakeController
     public function __construct(
         private FindTakenGoods $find,
         private FollowOpenLink $follow,
+        private ReadCaller $caller,
     ) {}
 
     public function __invoke(Request $request, Shop $shop): Answer
@@ -52,7 +54,7 @@ final readonly class TakeController
         }
         $visitor = Visitor::of($request);
         try {
-            $way = ($this->follow)($shop, $link, $taken, hash('sha256', $path.'?'.$query), $visitor, $request);
+            $way = ($this->follow)($shop, $link, $taken, hash('sha256', $path.'?'.$query), $visitor->owner(), ($this->caller)($request));
         } catch (TooManyCarts) {
             return $this->page($shop, 200, 'A moment, please', 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.');
         }

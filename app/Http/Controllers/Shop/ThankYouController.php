@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Http\Shopper\ReadCaller;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
 use App\Shoppers\SendLink;
+use App\Time\Clock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,6 +24,8 @@ final readonly class ThankYouController
     public function __construct(
         private PaymentProvider $provider,
         private SendLink $send,
+        private ReadCaller $caller,
+        private Clock $clock,
     ) {}
 
     public function show(Request $request, Shop $shop, string $token): Response
@@ -31,7 +35,7 @@ final readonly class ThankYouController
         return response()->view('shop.thanks', [
             'shop' => $shop,
             'order' => $order,
-            'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->isFuture() || $order->opened_until?->isFuture() === true,
+            'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->greaterThan($this->clock->now()) || $order->opened_until?->greaterThan($this->clock->now()) === true,
             'isSent' => $request->query('after') === 'sent',
             'country' => Countries::getName($order->country, 'en'),
             'payNotice' => $this->provider->notice(),
@@ -40,7 +44,7 @@ final readonly class ThankYouController
 
     public function ask(Request $request, Shop $shop, string $token): RedirectResponse
     {
-        $this->send->toOpen($this->order($shop, $token)->setRelation('shop', $shop), $request);
+        $this->send->toOpen($this->order($shop, $token)->setRelation('shop', $shop), ($this->caller)($request));
 
         return new RedirectResponse("/thanks/{$token}?after=sent", Answer::HTTP_SEE_OTHER);
     }

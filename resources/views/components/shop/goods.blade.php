@@ -1,4 +1,5 @@
 @props(['products', 'shop' => null, 'hasButtons' => false])
+@inject('clock', App\Time\Clock::class)
 @php
 use App\Shopfront\GoodsButton;
 use App\Shopfront\PriceTag;
@@ -7,7 +8,7 @@ use PaperKite\Shopfront\Surface;
 <ul class="goods">
 @foreach ($products as $product)
 @php
-$tag = PriceTag::of($product);
+$tag = PriceTag::of($product, $clock->moment());
 $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [];
 @endphp
 <li>

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Carts;
+namespace App\Http\Shopper;
 
+use App\Carts\CartOwner;
 use App\Secrets;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Cookie;
@@ -13,12 +14,11 @@ final readonly class Visitor
 {
     private const COOKIE = 'kite_visitor';
 
-    private const DAYS = 30;
+    private const KEPT_FOR = '+30 days';
 
     private function __construct(
         private string $token,
-        /** Whether this browser brought no cookie along. */
-        public bool $isNew,
+        private bool $isNew,
     ) {}
 
     public static function of(Request $request): self
@@ -30,15 +30,15 @@ final readonly class Visitor
             : new self(Secrets::token(), true);
     }
 
-    /** What the database keeps: whoever reads it can't open a cart with it. */
-    public function digest(): string
+    /** The database keeps a digest of the cookie: whoever reads it can't open a cart with it. */
+    public function owner(): CartOwner
     {
-        return hash('sha256', $this->token);
+        return new CartOwner(hash('sha256', $this->token), $this->isNew);
     }
 
     /** Host-only; Lax, so that the browser brings it along when another site's link leads here. */
     public function cookie(): Cookie
     {
-        return Cookie::create(self::COOKIE, $this->token, now()->addDays(self::DAYS), '/', null, config('kite.scheme') === 'https', true, false, Cookie::SAMESITE_LAX);
+        return Cookie::create(self::COOKIE, $this->token, self::KEPT_FOR, '/', null, config('kite.scheme') === 'https', true, false, Cookie::SAMESITE_LAX);
     }
 }

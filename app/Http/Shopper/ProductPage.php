@@ -2,16 +2,24 @@
 
 declare(strict_types=1);
 
-namespace App\Shopfront;
+namespace App\Http\Shopper;
 
 use App\Carts\CartCountry;
 use App\Http\Input;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
+use App\Shopfront\ChoiceView;
+use App\Shopfront\GoodsButton;
+use App\Shopfront\PriceTag;
+use App\Shopfront\StockWords;
+use App\Time\Clock;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Link\OpenDestination;
+use PaperKite\Link\RestOfLink;
+use PaperKite\Offer\Destination;
 use PaperKite\Quote\CartLine;
 use PaperKite\Quote\Quantity;
 use PaperKite\Quote\Quote;
@@ -25,6 +33,11 @@ use Symfony\Component\Intl\Countries;
 /** A product's page: at first, and with what was wrong with the shopper's entry. */
 final readonly class ProductPage
 {
+    public function __construct(
+        private ReadCaller $caller,
+        private Clock $clock,
+    ) {}
+
     public function shown(Request $request, Shop $shop, Product $product, ?Variant $chosen, string $quantity, string $code): Response
     {
         return $this->page($request, $shop, $product, $chosen->choices ?? $this->preselected($product), $quantity, $code, [], 200);
@@ -46,31 +59,46 @@ final readonly class ProductPage
     private function page(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors, int $status): Response
     {
         $product->load(['variants.picture', 'pictures', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
-        $variants = ChoiceView::listOf($product);
+        $at = $this->clock->moment();
+        $variants = ChoiceView::listOf($product, $at);
+        $rest = RestOfLink::read(Input::text($request, 'rest'));
 
         return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
             'shop' => $shop,
             'product' => $product,
-            'tag' => PriceTag::of($product),
-            'buttons' => GoodsButton::listOf($shop, $product, $request->boolean('glance') ? Surface::Glance : Surface::Product),
+            'tag' => PriceTag::of($product, $at),
+            'at' => $at,
+            'buttons' => $this->buttons($shop, $product, $request->boolean('glance') ? Surface::Glance : Surface::Product, $rest),
             'variants' => $variants,
             'chosen' => $choices,
             'now' => $this->variantOf($variants, $choices),
             'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand()),
             'quantity' => $quantity,
-            'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, $request)),
+            'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
             'code' => $code,
-            'rest' => Input::text($request, 'rest'),
+            'rest' => $rest?->text() ?? '',
             'errors' => $errors,
         ], $status);
     }
 
+    /**
+     * Where an open link has led here, there is nothing to decide but the choice.
+     *
+     * @return list<GoodsButton>
+     */
+    private function buttons(Shop $shop, Product $product, Surface $surface, ?RestOfLink $rest): array
+    {
+        return $rest === null || $rest->to === OpenDestination::Choose
+            ? GoodsButton::listOf($shop, $product, $surface)
+            : [GoodsButton::of($shop, $product, $surface, $rest->isAlone() ? Destination::Pay : Destination::Cart)];
+    }
+
     /** What sending one piece would cost, with the reason; blank where it can't be told. */
-    private function shipping(Shop $shop, Product $product, string $country): string
+    private function shipping(Shop $shop, Product $product, string $country, Moment $at): string
     {
         $core = $product->toCore();
         try {
-            $shipping = Quote::of(new QuoteRequest($shop->rules(), [new CartLine($core, Quantity::of(1), $core->variants[0] ?? null)], $country, Moment::ofSeconds((int) now()->getTimestamp())))->shipping;
+            $shipping = Quote::of(new QuoteRequest($shop->rules(), [new CartLine($core, Quantity::of(1), $core->variants[0] ?? null)], $country, $at))->shipping;
         } catch (Unquotable) {
             return '';
         }

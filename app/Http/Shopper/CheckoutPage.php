@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Checkout;
+namespace App\Http\Shopper;
 
-use App\Carts\CartBill;
 use App\Carts\CartCountry;
 use App\Carts\LineNotices;
+use App\Carts\ReckonCart;
 use App\Models\Cart;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
@@ -20,7 +20,12 @@ use Symfony\Component\Intl\Countries;
 /** The checkout as it is shown: at first, after a mistake, after the world has changed. */
 final readonly class CheckoutPage
 {
-    public function __construct(private PaymentProvider $provider) {}
+    public function __construct(
+        private PaymentProvider $provider,
+        private ReckonCart $reckon,
+        private LineNotices $notices,
+        private ReadCaller $caller,
+    ) {}
 
     public function shown(Shop $shop, Cart $cart, Request $request, ?string $notice): Response
     {
@@ -51,7 +56,7 @@ final readonly class CheckoutPage
      */
     private function page(Shop $shop, Cart $cart, Request $request, array $typed, int $status, ?string $notice, array $errors = [], array $quantities = [], array $lineErrors = []): Response
     {
-        $bill = CartBill::of($shop, $cart, CartCountry::of($shop, $cart, $request));
+        $bill = ($this->reckon)($shop, $cart, CartCountry::of($shop, $cart, ($this->caller)($request)));
         $unreachable = $bill->faultAt('country');
 
         return response()->view('shop.checkout', [
@@ -64,7 +69,7 @@ final readonly class CheckoutPage
             'errors' => $errors + ($unreachable === null ? [] : ['country' => $unreachable]),
             'quantities' => $quantities,
             'lineErrors' => $lineErrors + LineNotices::stock($cart),
-            'lineNotices' => LineNotices::of($cart, $bill->receipt),
+            'lineNotices' => $this->notices->of($cart, $bill->receipt),
             'notice' => $notice,
             'payNotice' => $this->provider->notice(),
             'countries' => self::countries($shop),

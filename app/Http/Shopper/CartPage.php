@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Carts;
+namespace App\Http\Shopper;
 
+use App\Carts\CartCountry;
+use App\Carts\LineNotices;
+use App\Carts\ReckonCart;
 use App\Http\Input;
 use App\Models\Cart;
 use App\Models\Shop;
@@ -14,6 +17,13 @@ use Illuminate\Http\Response;
 /** The cart as it is shown: at first, and after a mistake. */
 final readonly class CartPage
 {
+    public function __construct(
+        private ReckonCart $reckon,
+        private LineNotices $notices,
+        private Suggestions $suggestions,
+        private ReadCaller $caller,
+    ) {}
+
     public function shown(Shop $shop, ?Cart $cart, Request $request): Response
     {
         return $this->page($shop, $cart, $request, [], [], null);
@@ -31,7 +41,7 @@ final readonly class CartPage
      */
     private function page(Shop $shop, ?Cart $cart, Request $request, array $quantities, array $lineErrors, ?string $couponError): Response
     {
-        $bill = $cart === null ? null : CartBill::of($shop, $cart, CartCountry::of($shop, $cart, $request));
+        $bill = $cart === null ? null : ($this->reckon)($shop, $cart, CartCountry::of($shop, $cart, ($this->caller)($request)));
 
         return response()->view('shop.cart', [
             'shop' => $shop,
@@ -39,10 +49,10 @@ final readonly class CartPage
             'bill' => $bill,
             'quantities' => $quantities,
             'errors' => $lineErrors + ($cart === null ? [] : LineNotices::stock($cart)),
-            'notices' => $cart === null ? [] : LineNotices::of($cart, $bill?->receipt),
+            'notices' => $cart === null ? [] : $this->notices->of($cart, $bill?->receipt),
             'couponTyped' => Input::text($request, 'coupon'),
             'couponError' => $couponError,
-            'suggestions' => $cart === null ? [] : Suggestions::for($cart),
+            'suggestions' => $cart === null ? [] : $this->suggestions->for($cart),
         ], $lineErrors === [] && $couponError === null ? 200 : 422);
     }
 }

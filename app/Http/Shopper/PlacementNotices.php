@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Clicks;
+namespace App\Http\Shopper;
 
-use App\Carts\Visitor;
+use App\Clicks\FollowPlacement;
 use App\Http\ShopHosts;
 use App\Models\Placement;
 use App\Models\Shop;
@@ -21,6 +21,7 @@ final readonly class PlacementNotices
     public function __construct(
         private FollowPlacement $follow,
         private ShopHosts $hosts,
+        private ReadCaller $caller,
     ) {}
 
     /** @return Response|null `null` where the offer can be had */
@@ -40,7 +41,7 @@ final readonly class PlacementNotices
 
     public function unknown(Request $request): Answer
     {
-        $shop = $this->hosts->shopAt($request->getHost());
+        $shop = $this->hosts->shopAt($request->getHost()) ?? $this->hosts->stillServedAt($request, false);
 
         return $shop === null ? $this->hosts->movedAnswer($request) ?? abort(404) : $this->nothing($shop);
     }
@@ -57,7 +58,7 @@ final readonly class PlacementNotices
 
     private function resting(Placement $placement, Request $request, ButtonState $state, string $text): Response
     {
-        $this->follow->countOnly($placement, Visitor::of($request), $request);
+        $this->follow->countOnly($placement, Visitor::of($request)->owner(), ($this->caller)($request));
 
         return $this->page($placement->shop, 200, $placement->word($state, $placement->offer, $placement->shop), $text);
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clicks;
+namespace App\Http\Shopper;
 
 use App\Carts\Goods;
 use App\Http\Input;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Carts;
+namespace App\Http\Shopper;
 
 use Illuminate\Http\Request;
 

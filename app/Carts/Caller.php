@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Carts;
+
+use PaperKite\Link\Device;
+use PaperKite\Link\ShopperCountry;
+
+/** Who asks, as far as a request tells: nothing of it is kept but the kind of device and the country. */
+final readonly class Caller
+{
+    public function __construct(
+        /** A keyed hash of the network address, for limits. */
+        public string $address,
+        public string $agent,
+        /** The header Accept-Language (RFC 9110, 12.5.4). */
+        public string $languages,
+        public Device $device,
+    ) {}
+
+    /** ISO 3166-1 alpha-2, as the browser's languages suggest; `null` where they don't. */
+    public function country(): ?string
+    {
+        return ShopperCountry::fromLanguages($this->languages);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Look;
+use App\Models\Offer;
+use App\Models\Product;
+use App\Models\Shop;
+use Illuminate\Database\ConnectionInterface;
+
+/**
+ * The one place that hears of a change. Called in the transaction that makes it; what follows from it is done by the
+ * queue once that transaction stands, so that a seller's save holds no locks while copies are looked through.
+ */
+final readonly class Changed
+{
+    public function __construct(private ConnectionInterface $db) {}
+
+    public function product(Product $product): void
+    {
+        $this->note($product->shop_id, Subject::Product, $product->id);
+    }
+
+    public function offer(Offer $offer): void
+    {
+        $this->note($offer->shop_id, Subject::Offer, $offer->id);
+    }
+
+    public function look(Look $look): void
+    {
+        $this->note($look->shop_id, Subject::Look, $look->id);
+    }
+
+    public function shop(Shop $shop): void
+    {
+        $this->note($shop->id, Subject::Shop, $shop->id);
+    }
+
+    private function note(int $shopId, Subject $kind, int $id): void
+    {
+        $this->db->insert('INSERT INTO rechecks (shop_id, kind, subject_id) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE changes = changes + 1', [$shopId, $kind->value, $id]);
+        RecheckChanged::dispatch($shopId, $kind, $id);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Time;
+
+use Carbon\CarbonImmutable;
+use PaperKite\Time\Moment;
+use Psr\Clock\ClockInterface;
+
+/**
+ * What time it is for the shops: the one place where the application reads the clock.
+ *
+ * The demo can be moved on by days; how far, a file says that the stand-ins read too. Console sessions and rate limits
+ * stay on the machine's own clock, so that moving the demo on signs nobody out.
+ */
+final readonly class Clock implements ClockInterface
+{
+    /** @param  string|null  $offsetFile  holds seconds to add; `null` where the time is the machine's */
+    public function __construct(private ?string $offsetFile = null) {}
+
+    public function now(): CarbonImmutable
+    {
+        return CarbonImmutable::now('UTC')->addSeconds($this->offset());
+    }
+
+    public function moment(): Moment
+    {
+        return Moment::ofSeconds((int) $this->now()->getTimestamp());
+    }
+
+    /** @return int seconds that the demo is ahead */
+    public function offset(): int
+    {
+        $kept = $this->offsetFile === null || ! is_file($this->offsetFile) ? false : file_get_contents($this->offsetFile);
+
+        return $kept === false ? 0 : (int) $kept;
+    }
+}
