@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Console\Scheduled;
 use App\Http\ErrorPages;
 use App\Http\Middleware\ConsoleHeaders;
 use App\Http\Middleware\FindShop;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\ShopperHeaders;
-use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -40,11 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('shopper', [ShopperHeaders::class, FindShop::class, SameOrigin::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
-    ->withSchedule(function (Schedule $schedule): void {
-        $schedule->command('payments:sweep')->everyMinute();
-        $schedule->command('carts:sweep')->hourly();
-        $schedule->command('copies:recheck')->hourly();
-    })
+    ->withSchedule(Scheduled::register(...))
     ->withExceptions(function (Exceptions $exceptions): void {
         ErrorPages::register($exceptions);
     })

@@ -20,6 +20,7 @@ use App\Queue\KeepUnreadable;
 use App\Shoppers\SendLink;
 use App\Time\Clock;
 use App\Time\ClockedDates;
+use App\Time\MoveClock;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\DatabaseManager;
@@ -39,8 +40,9 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(Clock::class);
         // The demo's time can be moved on; that of a shop that sells can't.
-        $this->app->singleton(Clock::class, static fn (Application $app): Clock => new Clock($app->environment('production') ? null : self::textOrNull(config('kite.clock'))));
+        $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));
         $this->app->when(TellOperator::class)->needs('$address')->give(static fn (): ?string => self::textOrNull(config('kite.operator')));
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');

@@ -60,6 +60,9 @@ install_php_packages() {
     chmod -R a+rX vendor
 }
 
+# The map of classes names files; one that has moved would not be found.
+map_classes() { COMPOSER_ALLOW_SUPERUSER=1 composer dump-autoload --optimize --quiet && chmod -R a+rX vendor/composer; }
+
 install_node_packages() {
     say "Installing Node packages"
     npm ci --no-audit --no-fund --loglevel=error || return 1
@@ -76,6 +79,7 @@ prepare_packages() {
     [ -d node_modules ] || rm -f .run/stamps/npm
     [ -f public/build/manifest.json ] || rm -f .run/stamps/build
     when_changed composer "$(print_of composer.json)" install_php_packages || stop_with "Composer failed; its lines above say why."
+    when_changed autoload "$(find app core standins tests compat -name '*.php' | sort | sha1sum)" map_classes || stop_with "Composer failed; its lines above say why."
     when_changed npm "$(print_of package-lock.json)" install_node_packages || stop_with "npm failed; its lines above say why."
     when_changed build "$(print_of resources vite.config.ts package-lock.json core/Offer)" build_front_end || stop_with "The build failed; its lines above say why."
 }

@@ -2,16 +2,50 @@
 #
 # Needs: ROOT, RUN (the folder of this run), PORT (HTTP; the database and php-fpm take the next three).
 
-PIDS=()
+. "$ROOT/bin/lib/processes.sh"
+
+# What runs by name: the process that keeps a server up, and how it was started.
+declare -A KEEPERS=()
+declare -A COMMANDS=()
+STARTED=()
 STOPPING=
 
-ports() { DB_PORT=$((PORT + 1)); FPM_PORT=$((PORT + 2)); STANDIN_PORT=$((PORT + 3)); }
+# A log that grew to this many bytes is put aside, and the one before it forgotten.
+LARGEST_LOG=$((10 * 1024 * 1024))
+
+ports() { DB_SOCKET=/tmp/paper-kite-$((PORT + 1)).sock; DB_PORT=$((PORT + 1)); FPM_PORT=$((PORT + 2)); STANDIN_PORT=$((PORT + 3)); PAYING_PORT=$((PORT + 4)); }
+
+# The folder of a run belongs to one of these scripts at a time; whoever comes second touches nothing of it.
+take_folder() {
+    mkdir -p "$ROOT/.run"
+    exec 9>>"$RUN.lock"
+    flock -n 9 || stop_with "Paper Kite runs from this folder already ($(cat "$RUN.owner" 2>/dev/null || echo 'it is just starting')); end that one first, with Ctrl-C where it was started."
+    echo "process $$, port $PORT" >"$RUN.owner"
+    end_leftovers
+}
+
+# A run whose script was killed may have left servers behind. Each stands in sessions of its own, whose numbers were
+# noted; that a number still means what it meant is seen from the names that its processes carry.
+end_leftovers() {
+    local session left=()
+    for session in $(cat "$RUN".sessions/* 2>/dev/null); do
+        for pid in $(session_members "$session"); do
+            if grep -qzFx "KITE_RUN=$RUN" "/proc/$pid/environ" 2>/dev/null || tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF "$RUN/"; then
+                left+=($(session_members "$session")); break
+            fi
+        done
+    done
+    rm -rf "$RUN.sessions"
+    [ ${#left[@]} -gt 0 ] || return 0
+    say "Ending what an earlier run of this folder left running: $(for pid in "${left[@]}"; do cat "/proc/$pid/comm" 2>/dev/null; done | sort | uniq -c | awk '{print $1 " " $2}' | paste -sd, | sed 's/,/, /g')."
+    end_processes "${left[@]}"
+}
 
 need_free_ports() {
     local port
-    for port in "$PORT" "$DB_PORT" "$FPM_PORT" "$STANDIN_PORT"; do
+    for port in "$PORT" "$DB_PORT" "$FPM_PORT" "$STANDIN_PORT" "$PAYING_PORT"; do
         if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
-            stop_with "Port $port is in use; end what uses it, or set KITE_PORT to the first of four free ports, such as KITE_PORT=$((PORT + 100))."
+            stop_with "Port $port is in use; end what uses it, or set KITE_PORT to the first of five free ports, such as KITE_PORT=$((PORT + 100))."
         fi
     done
 }
@@ -27,32 +61,52 @@ choose_users() {
     fi
 }
 
-# Starts a server in a session of its own, so that Ctrl-C reaches this script alone and it ends them in order.
+# Keeps a server up: starts it in a session of its own, so that Ctrl-C reaches the script alone, and again whenever it
+# ends. Its keeper is told when the script is gone, however it went, and takes the server along.
 launch() {
     local name=$1; shift
-    setsid "$@" >>"$RUN/log/$name.log" 2>&1 &
-    PIDS+=($!)
+    COMMANDS[$name]=$(printf '%q ' "$@")
+    STARTED+=("$name")
+    keep "$name"
 }
 
-# Starts a program anew whenever it ends: a worker that lost its database comes back.
-launch_again_and_again() {
-    local name=$1; shift
-    launch "$name" bash -c 'trap "kill \$child 2>/dev/null; wait \$child 2>/dev/null; exit 0" TERM; while :; do "$@" & child=$!; wait $child; sleep 1; done' again "$@"
+keep() {
+    local name=$1
+    mkdir -p "$RUN.sessions"
+    KITE_RUN=$RUN setsid setpriv --pdeathsig TERM bash "$ROOT/bin/lib/keeper.sh" "$RUN.sessions/$name" "${COMMANDS[$name]}" >>"$RUN/log/$name.log" 2>&1 9>&- &
+    KEEPERS[$name]=$!
+    disown "$!"
+}
+
+# A keeper that was killed leaves its server behind: that is ended, and both begin anew.
+mend_keepers() {
+    local name
+    for name in "${STARTED[@]}"; do
+        kill -0 "${KEEPERS[$name]}" 2>/dev/null && continue
+        say "Starting $name again; see ${RUN#"$ROOT"/}/log/$name.log."
+        end_processes $(session_members $(cat "$RUN.sessions/$name" 2>/dev/null))
+        keep "$name"
+    done
+}
+
+rotate_logs() {
+    local log
+    for log in "$RUN"/log/*.log; do
+        if [ "$(stat -c %s "$log" 2>/dev/null || echo 0)" -gt "$LARGEST_LOG" ]; then
+            # Whoever writes to it appends, and goes on in the emptied file; on a full disk it is emptied all the same.
+            cp -f "$log" "$log.1" 2>/dev/null || rm -f "$log.1"
+            : >"$log"
+        fi
+    done
 }
 
 stop_servers() {
     [ -z "$STOPPING" ] || return 0
     STOPPING=1
     local i
-    for ((i = ${#PIDS[@]} - 1; i >= 0; i--)); do kill -TERM "${PIDS[$i]}" 2>/dev/null; done
-    for ((i = 0; i < 100; i++)); do
-        kill -0 "${PIDS[@]}" 2>/dev/null || break
-        sleep 0.1
-        [ -n "$(for pid in "${PIDS[@]}"; do kill -0 "$pid" 2>/dev/null && echo alive; done)" ] || break
-    done
-    for pid in "${PIDS[@]}"; do kill -0 "$pid" 2>/dev/null && kill -KILL -- "-$pid" 2>/dev/null; done
-    wait 2>/dev/null
-    rm -f "$RUN/db.sock" "$DB_SOCKET"
+    for ((i = ${#STARTED[@]} - 1; i >= 0; i--)); do kill -TERM "${KEEPERS[${STARTED[$i]}]}" 2>/dev/null; done
+    end_processes $(session_members $(cat "$RUN".sessions/* 2>/dev/null))
+    rm -rf "$DB_SOCKET" "$RUN.owner" "$RUN.sessions"
 }
 
 wait_for() {
@@ -63,7 +117,6 @@ wait_for() {
 }
 
 start_database() {
-    DB_SOCKET=/tmp/paper-kite-$DB_PORT.sock
     if [ ! -d "$RUN/db/mysql" ]; then
         say "Making a database"
         rm -rf "$RUN/db"; mkdir -p "$RUN/db"
@@ -71,14 +124,14 @@ start_database() {
         mariadb-install-db --no-defaults --user="$DB_USER" --datadir="$RUN/db" --auth-root-authentication-method=normal --skip-test-db >"$RUN/log/db-install.log" 2>&1 ||
             stop_with "The database could not be made; see ${RUN#"$ROOT"/}/log/db-install.log."
     fi
-    launch_again_and_again db mariadbd --no-defaults --user="$DB_USER" --datadir="$RUN/db" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$DB_SOCKET" \
-        --pid-file="$RUN/db/server.pid" --character-set-server=utf8mb4 --skip-name-resolve --performance-schema=OFF --innodb-buffer-pool-size=256M --max-connections=100
+    launch db mariadbd --no-defaults --user="$DB_USER" --datadir="$RUN/db" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$DB_SOCKET" \
+        --pid-file="$RUN/db/server.pid" --character-set-server=utf8mb4 --skip-name-resolve --performance-schema=OFF --innodb-buffer-pool-size=256M --max-connections=200
     wait_for "The database" mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e 'SELECT 1'
     mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e "
         CREATE DATABASE IF NOT EXISTS paper_kite CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
         CREATE USER IF NOT EXISTS 'paper_kite'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
         ALTER USER 'paper_kite'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
-        GRANT ALL ON paper_kite.* TO 'paper_kite'@'127.0.0.1';"
+        GRANT ALL ON paper_kite.* TO 'paper_kite'@'127.0.0.1';" || stop_with "The database refused its user; see ${RUN#"$ROOT"/}/log/db.log."
 }
 
 # What the application is told. A value that is made once (a key, a password) is kept in the run's folder.
@@ -117,6 +170,7 @@ KITE_STANDIN_PAY_HOST=pay.localhost
 KITE_STANDIN_PAY_ORIGIN=http://pay.localhost:$PORT
 KITE_STANDIN_PAY_DB=$RUN/pay/ledger.sqlite
 KITE_STANDIN_BLOG_NOTES=$RUN/blog
+KITE_CLOCK=$RUN/clock
 KITE_DEMO_BUTTON_FILE=$RUN/blog/button.snippet
 KITE_PICTURES=$RUN/pictures
 KITE_STANDIN_OUTBOX=$RUN/outbox
@@ -158,11 +212,20 @@ pm.max_children = ${KITE_WORKERS:-8}
 clear_env = no
 catch_workers_output = yes
 decorate_workers_output = no
+[paying]
+$pools_user
+listen = 127.0.0.1:$PAYING_PORT
+pm = ondemand
+pm.max_children = 32
+pm.process_idle_timeout = 30s
+clear_env = no
+catch_workers_output = yes
+decorate_workers_output = no
 [standins]
 $pools_user
 listen = 127.0.0.1:$STANDIN_PORT
 pm = static
-pm.max_children = ${KITE_WORKERS:-8}
+pm.max_children = 8
 clear_env = no
 catch_workers_output = yes
 CONF
@@ -189,6 +252,13 @@ http {
     scgi_temp_path $RUN/nginx/scgi;
     gzip on;
     gzip_types text/css application/javascript application/json image/svg+xml;
+    # What waits for the payment provider has workers of its own, so that nothing else waits for them.
+    map "\$request_method \$uri" \$kite_workers {
+        default 127.0.0.1:$FPM_PORT;
+        "~^POST /[a-z0-9-]+/[0-9A-Za-z_-]{12}\$" 127.0.0.1:$PAYING_PORT;
+        "~^GET /(return|cancelled)/" 127.0.0.1:$PAYING_PORT;
+        "POST /events/payments" 127.0.0.1:$PAYING_PORT;
+    }
     $(standin_server pay)
     $(standin_server blog)
     $(standin_server outbox)
@@ -209,7 +279,7 @@ http {
         }
         location / {
             include /etc/nginx/fastcgi_params;
-            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_pass \$kite_workers;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param HTTP_PROXY "";
@@ -240,7 +310,10 @@ CONF
 start_workers() {
     local as_web=()
     [ "$WEB_USER" = "$(id -un)" ] || as_web=(setpriv --reuid="$WEB_USER" --regid="$WEB_USER" --init-groups)
-    launch_again_and_again worker "${as_web[@]}" php artisan queue:work --sleep=0.2 --tries=0 --timeout=25 --max-time=3600
-    launch_again_and_again deliver "${as_web[@]}" php standins/pay/deliver.php
-    [ "${1:-}" = without-schedule ] || launch_again_and_again schedule "${as_web[@]}" php artisan schedule:work
+    # Money waits for no letter, and neither for copies that are looked through.
+    launch money "${as_web[@]}" php artisan queue:work --queue=money --sleep=0.2 --tries=5 --backoff=10 --timeout=25 --max-time=3600
+    launch worker "${as_web[@]}" php artisan queue:work --queue=default --sleep=0.2 --tries=5 --backoff=10 --timeout=25 --max-time=3600
+    launch copies nice -n 10 "${as_web[@]}" php artisan queue:work --queue=copies --sleep=0.5 --tries=5 --backoff=10 --timeout=25 --max-time=3600
+    launch deliver "${as_web[@]}" php standins/pay/deliver.php
+    [ "${1:-}" = without-schedule ] || launch schedule "${as_web[@]}" php artisan schedule:work
 }

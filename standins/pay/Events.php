@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\pay;
 
 use StandardWebhooks\Webhook;
+use Standins\Clock;
 
 /** Tells a shop what became of a payment. */
 final readonly class Events
@@ -16,6 +17,7 @@ final readonly class Events
     public function __construct(
         private Ledger $ledger,
         private string $secret,
+        private Clock $clock,
     ) {}
 
     public function tell(Payment $payment, Delivery $delivery): void
@@ -26,10 +28,10 @@ final readonly class Events
         $event = 'ev-'.bin2hex(random_bytes(10));
         $body = json_encode([
             'type' => "payment.{$payment->state}",
-            'timestamp' => gmdate('Y-m-d\TH:i:s\Z'),
+            'timestamp' => gmdate('Y-m-d\TH:i:s\Z', (int) $this->clock->now()),
             'data' => ($delivery === Delivery::Altered ? ['amount' => '0.01'] : []) + $payment->shown(),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-        $dueAt = microtime(true) + ($delivery === Delivery::Late ? self::LATE_SECONDS : 0);
+        $dueAt = $this->clock->now() + ($delivery === Delivery::Late ? self::LATE_SECONDS : 0);
         $ids = array_map(
             fn (): int => $this->ledger->promise($event, $payment->events_to, $body, $delivery === Delivery::Forged, $dueAt),
             $delivery === Delivery::Twice ? [1, 2] : [1],
@@ -41,12 +43,12 @@ final readonly class Events
 
     public function attemptDue(): void
     {
-        array_map($this->attempt(...), $this->ledger->due(microtime(true)));
+        array_map($this->attempt(...), $this->ledger->due($this->clock->now()));
     }
 
     private function attempt(PromisedDelivery $delivery): void
     {
-        if (! $this->ledger->claim($delivery, microtime(true) + min(60, 2 ** ($delivery->attempts + 1)))) {
+        if (! $this->ledger->claim($delivery, $this->clock->now() + min(60, 2 ** ($delivery->attempts + 1)))) {
             return;
         }
         $status = $this->post($delivery);
@@ -58,7 +60,7 @@ final readonly class Events
 
     private function post(PromisedDelivery $delivery): int
     {
-        $now = time();
+        $now = (int) $this->clock->now();
         /** @var string $signature */
         $signature = (new Webhook($delivery->is_forged === 1 ? self::FORGERS_SECRET : $this->secret))->sign($delivery->event, $now, $delivery->body);
         $curl = curl_init($delivery->url);

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use ReflectionClass;
 use Standins\Answer;
+use Standins\Clock;
 use Standins\pay\Api;
 use Standins\pay\Delivery;
 use Standins\pay\Events;
@@ -117,7 +118,7 @@ final class PayStandinTest extends TestCase
     {
         $payment = $this->ledger->open('key-1', self::FACTS);
 
-        (new Events($this->ledger, 'whsec_c2VjcmV0'))->tell($payment->in('authorised'), $delivery);
+        (new Events($this->ledger, 'whsec_c2VjcmV0', new Clock('')))->tell($payment->in('authorised'), $delivery);
 
         self::assertCount($stillDue, $this->ledger->due(microtime(true) + 60));
         self::assertSame($promised > 0, $this->ledger->delivery($promised) !== null);
@@ -147,7 +148,7 @@ final class PayStandinTest extends TestCase
 
     private function page(): Page
     {
-        return new Page($this->ledger, new Events($this->ledger, 'whsec_c2VjcmV0'));
+        return new Page($this->ledger, new Events($this->ledger, 'whsec_c2VjcmV0', new Clock('')));
     }
 
     /** @return array{status: int, data: array<mixed>} */

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Standins\Clock;
 use Standins\pay\Api;
 use Standins\pay\Events;
 use Standins\pay\Ledger;
@@ -16,5 +17,5 @@ header('Referrer-Policy: no-referrer');
 
 (str_starts_with($request->path, '/api/')
     ? (new Api($ledger, (string) getenv('KITE_STANDIN_PAY_KEY'), (string) getenv('KITE_STANDIN_PAY_ORIGIN')))->answer($request)
-    : (new Page($ledger, new Events($ledger, (string) getenv('KITE_STANDIN_PAY_SECRET'))))->answer($request)
+    : (new Page($ledger, new Events($ledger, (string) getenv('KITE_STANDIN_PAY_SECRET'), Clock::ofEnvironment())))->answer($request)
 )->send();
