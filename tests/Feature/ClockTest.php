@@ -73,7 +73,7 @@ final class ClockTest extends TestCase
             Date::use(new ClockedDates(new Clock));
         }
 
-        self::assertEqualsWithDelta(now()->addDays(40)->getTimestamp(), Date::parse((string) $product->getRawOriginal('created_at'))->getTimestamp(), 5);
+        self::assertEqualsWithDelta(now()->addDays(40)->getTimestamp(), DB::table('products')->where('id', $product->id)->selectRaw('UNIX_TIMESTAMP(created_at) AS at')->value('at'), 5);
     }
 
     public function test_moving_on_signs_no_seller_out(): void

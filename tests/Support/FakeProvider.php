@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use App\Models\Payment;
 use App\Payments\OpenedPayment;
+use App\Payments\PaymentGone;
 use App\Payments\PaymentProvider;
 use App\Payments\ProviderRefused;
 use App\Payments\ProviderState;
@@ -22,6 +23,8 @@ final class FakeProvider implements PaymentProvider
 
     public bool $refusesToCapture = false;
 
+    public bool $knowsNothing = false;
+
     public ProviderState $state = ProviderState::Open;
 
     /** @var list<string> */
@@ -37,6 +40,9 @@ final class FakeProvider implements PaymentProvider
     public function find(string $providerId): ProviderStatement
     {
         $this->note("find {$providerId}");
+        if ($this->knowsNothing) {
+            throw PaymentGone::unknown($providerId);
+        }
 
         return self::statement(Payment::query()->where('provider_id', $providerId)->firstOrFail(), $this->state);
     }

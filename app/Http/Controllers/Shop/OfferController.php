@@ -6,10 +6,10 @@ namespace App\Http\Controllers\Shop;
 
 use App\Carts\TooManyCarts;
 use App\Clicks\FollowPlacement;
-use App\Clicks\PlacementLookup;
 use App\Http\Shopper\OfferAnswer;
 use App\Http\Shopper\PlacementNotices;
 use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestedPlacement;
 use App\Http\Shopper\Visitor;
 use App\Models\OfferLine;
 use App\Models\Placement;
@@ -20,7 +20,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use PaperKite\Link\PlacementCode;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Offer\ButtonState;
 use Symfony\Component\HttpFoundation\Response as Answer;
@@ -29,7 +28,7 @@ use Symfony\Component\HttpFoundation\Response as Answer;
 final readonly class OfferController
 {
     public function __construct(
-        private PlacementLookup $lookup,
+        private RequestedPlacement $requested,
         private FollowPlacement $follow,
         private PlacementNotices $notices,
         private ReadCaller $caller,
@@ -73,8 +72,7 @@ final readonly class OfferController
 
     private function placement(Request $request, string $code): ?Placement
     {
-        $read = PlacementCode::read($code);
-        $placement = $read === null ? null : $this->lookup->at($request->getHost(), $read);
+        $placement = ($this->requested)($request, $code);
 
         return $placement?->offer->lines->isEmpty() === true ? null : $placement;
     }

@@ -6,16 +6,15 @@ namespace App\Http\Controllers\Shop;
 
 use App\Carts\TooManyCarts;
 use App\Clicks\FollowPlacement;
-use App\Clicks\PlacementLookup;
 use App\Http\Shopper\PlacementNotices;
 use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestedPlacement;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Placement;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use PaperKite\Link\PlacementCode;
 use PaperKite\Link\PlacementLink;
 use PaperKite\Link\Visit;
 use PaperKite\Offer\ButtonState;
@@ -25,7 +24,7 @@ use Symfony\Component\HttpFoundation\Response as Answer;
 final readonly class PlacementController
 {
     public function __construct(
-        private PlacementLookup $lookup,
+        private RequestedPlacement $requested,
         private FollowPlacement $follow,
         private PlacementNotices $notices,
         private ReadCaller $caller,
@@ -37,8 +36,7 @@ final readonly class PlacementController
         if ($visit === Visit::Silent) {
             return response()->noContent();
         }
-        $read = PlacementCode::read($code);
-        $placement = $read === null ? null : $this->lookup->at($request->getHost(), $read);
+        $placement = ($this->requested)($request, $code);
 
         return match (true) {
             $placement === null => $this->notices->unknown($request),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Served;
 
 use App\Models\Cart;
 use App\Models\Order;
@@ -11,7 +11,6 @@ use App\Models\Product;
 use App\Models\StockMovement;
 use App\Payments\PaymentState;
 use GuzzleHttp\Client;
-use GuzzleHttp\Cookie\CookieJar;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
 use PaperKite\Quote\CouponKind;
@@ -19,7 +18,7 @@ use Psr\Http\Message\ResponseInterface;
 use RuntimeException;
 
 /** Many shoppers at once on the last pieces, or the last uses of a coupon: real processes behind a real server and database. */
-final class LastPiecesTest extends BrowserTestCase
+final class LastPiecesTest extends ServedTestCase
 {
     private const SHOPPERS = 20;
 
@@ -29,7 +28,7 @@ final class LastPiecesTest extends BrowserTestCase
     {
         $product = $this->product($this->shop, ['stock' => self::PIECES]);
         $placement = $this->placement($this->offer($product));
-        $shoppers = array_map(static fn (): Client => new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]), range(1, self::SHOPPERS));
+        $shoppers = array_map(static fn (): Client => self::shopper(), range(1, self::SHOPPERS));
 
         $pages = array_map(fn (Client $shopper): string => $this->hostedPage($shopper, $placement), $shoppers);
         self::assertCount(self::SHOPPERS, array_unique($pages));
@@ -50,7 +49,7 @@ final class LastPiecesTest extends BrowserTestCase
     {
         $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Amount, 'amount_minor' => 100, 'most_uses' => self::PIECES]);
         $product = $this->product($this->shop, ['stock' => 40]);
-        $shoppers = array_map(static fn (): Client => new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]), range(1, 50));
+        $shoppers = array_map(static fn (): Client => self::shopper(), range(1, 50));
         $placement = $this->placement($this->offer($product));
         $pages = array_map(fn (Client $shopper): string => $this->hostedPage($shopper, $placement, 'MAY'), $shoppers);
 

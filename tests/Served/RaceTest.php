@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Served;
 
 use App\Models\Cart;
 use App\Models\CartLine;
@@ -18,7 +18,7 @@ use PaperKite\Offer\Destination;
 use Psr\Http\Message\ResponseInterface;
 
 /** The same thing asked many times at once, of real processes behind a real server and database. */
-final class RaceTest extends BrowserTestCase
+final class RaceTest extends ServedTestCase
 {
     private const TIMES = 8;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Served;
 
 use App\Models\Cart;
 use App\Models\Message;
@@ -11,20 +11,15 @@ use App\Models\Payment;
 use App\Models\StockMovement;
 use App\Payments\PaymentState;
 use GuzzleHttp\Client;
-use GuzzleHttp\Cookie\CookieJar;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
-use Throwable;
 
 /** The database server is killed between payment and return, and comes back: nothing is lost, nothing is doubled. */
-final class DatabaseKilledTest extends BrowserTestCase
+final class DatabaseKilledTest extends ServedTestCase
 {
-    private const WAITED_TENTHS = 400;
-
     public function test_the_order_appears_once_from_the_providers_retry(): void
     {
         $product = $this->product($this->shop, ['stock' => 3]);
-        $shopper = new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
+        $shopper = self::shopper();
         $page = $this->hostedPage($shopper, $this->placement($this->offer($product))->link($this->shop)->url());
 
         $this->killDatabase();
@@ -66,21 +61,5 @@ final class DatabaseKilledTest extends BrowserTestCase
             }
         }
         throw new RuntimeException('The database server of the tests is not running.');
-    }
-
-    /** @param  callable(): bool  $isSo  may fail while the server is away */
-    private function waitUntil(callable $isSo): void
-    {
-        for ($tenth = 0; $tenth < self::WAITED_TENTHS; $tenth++) {
-            try {
-                if ($isSo()) {
-                    return;
-                }
-            } catch (Throwable) {
-                DB::purge();
-            }
-            usleep(100_000);
-        }
-        self::fail('It never came to be.');
     }
 }

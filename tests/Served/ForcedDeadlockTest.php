@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Served;
+
+use App\Http\Shopper\ReadCaller;
+use App\Models\Cart;
+use App\Models\CartLine;
+use App\Models\Message;
+use App\Models\Order;
+use App\Models\Payment;
+use App\Payments\PaymentProvider;
+use App\Payments\PaymentState;
+use App\Payments\ProviderState;
+use App\Secrets;
+use Illuminate\Cache\RateLimiter;
+use Illuminate\Database\Events\TransactionCommitting;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Testing\TestResponse;
+use PaperKite\Quote\CouponKind;
+use PDOException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\FakeProvider;
+
+/** A transaction that the database ends is done again, and repeats nothing outside it: at every commit of the trip. */
+final class ForcedDeadlockTest extends ServedTestCase
+{
+    private const NAVIGATION = ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'];
+
+    private FakeProvider $provider;
+
+    private string $visitor;
+
+    private int $deadlocks = 0;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->provider = new FakeProvider;
+        $this->app?->instance(PaymentProvider::class, $this->provider);
+        $this->visitor = Secrets::token();
+        apcu_clear_cache();
+    }
+
+    #[DataProvider('timesThatItFails')]
+    public function test_the_trip_ends_as_if_nothing_had_happened(int $times): void
+    {
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Amount, 'amount_minor' => 100]);
+        $product = $this->product($this->shop, ['stock' => 5]);
+        $this->failEveryCommit($times);
+
+        // Another shopper's double click, by a placement and by an open link; then ours, to the end.
+        $link = $this->placement($this->offer($product))->link($this->shop)->url();
+        foreach ([1, 2] as $click) {
+            $this->as($this->visitor)->get($link, self::NAVIGATION)->assertStatus(303);
+            $this->as($this->visitor)->get("{$this->shop->base()}/take/{$product->sku}?from=card", self::NAVIGATION)->assertStatus(303);
+        }
+        $cart = Cart::query()->where('shop_id', $this->shop->id)->whereNull('shared_by')->sole();
+        $checkout = "{$this->shop->base()}/checkout/{$cart->ref}";
+        $this->send($checkout, ['quantity' => [$cart->lines()->sole()->id => '2']])->assertStatus(303);
+        $this->send($checkout, ['coupon' => 'MAY', 'apply' => '1'])->assertStatus(303);
+        $this->send($checkout, ['pay' => '1'])->assertStatus(303);
+        $payment = Payment::query()->where('shop_id', $this->shop->id)->sole();
+        $this->provider->state = ProviderState::Authorised;
+        $this->as($this->visitor)->get("{$this->shop->base()}/return/{$payment->reference}")->assertStatus(303);
+        $this->post("{$this->shop->base()}/account", ['email' => 'ada@letters.example'], ['Origin' => $this->shop->base()])->assertStatus(303);
+
+        self::assertGreaterThan($times > 0 ? 5 * $times : -1, $this->deadlocks);
+        $this->assertOnce($payment, $product->id);
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function timesThatItFails(): iterable
+    {
+        yield 'never, to know what once looks like' => [0];
+        yield 'once' => [1];
+        yield 'three times' => [3];
+    }
+
+    private function assertOnce(Payment $payment, int $productId): void
+    {
+        $order = Order::query()->where('shop_id', $this->shop->id)->sole();
+        self::assertSame([1001, 2250], [$order->number, $order->total_minor]);
+        self::assertSame([PaymentState::Ordered, 3], [$payment->refresh()->state, DB::table('products')->where('id', $productId)->value('stock')]);
+        self::assertSame([['card', 1], [null, 1]], DB::table('clicks')->where('shop_id', $this->shop->id)->selectRaw('label, COUNT(*) AS n')->groupBy('label')->orderByDesc('label')->get()->map(static fn (object $row): array => array_values((array) $row))->all());
+        self::assertSame([1], CartLine::query()->whereIn('cart_id', Cart::query()->where('shop_id', $this->shop->id)->select('id'))->pluck('quantity')->all());
+        // To the shopper: the receipt and the link; to the shop's one person: that it was ordered.
+        self::assertSame(3, Message::query()->where('shop_id', $this->shop->id)->count());
+        self::assertSame(["open {$payment->reference}", "find {$payment->provider_id}"], $this->provider->asked);
+        $caller = app(ReadCaller::class)(request());
+        self::assertSame([2, 1, 1], array_map(fn (string $key): mixed => app(RateLimiter::class)->attempts($key), ["new-carts-{$caller->address}", "coupon-address-{$caller->address}", "link-from-{$caller->address}"]));
+    }
+
+    /** Ends every transaction as the database does, so many times before it lets it through. */
+    private function failEveryCommit(int $times): void
+    {
+        $failed = 0;
+        Event::listen(function (TransactionCommitting $committing) use ($times, &$failed): void {
+            if ($failed < $times) {
+                $failed++;
+                $this->deadlocks++;
+                $deadlock = new PDOException('SQLSTATE[40001]: Serialization failure: 1213 Deadlock found when trying to get lock; try restarting transaction');
+                $deadlock->errorInfo = ['40001', 1213, 'Deadlock found'];
+                throw $deadlock;
+            }
+            $failed = 0;
+        });
+    }
+
+    private function as(string $visitor): self
+    {
+        return $this->withUnencryptedCookies(['kite_visitor' => $visitor]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    private function send(string $checkout, array $with): TestResponse
+    {
+        preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $this->as($this->visitor)->get($checkout)->getContent(), $digest);
+
+        return $this->as($this->visitor)->post($checkout, $with + ['digest' => $digest[1] ?? '', 'email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE'], ['Origin' => $this->shop->base()]);
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Served;
+
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Models\Payment;
+use App\Models\StockMovement;
+use App\Payments\PaymentState;
+use Illuminate\Support\Facades\DB;
+use PDO;
+use Tests\Support\SaleStorm;
+
+/** Sixteen buyers at once on one product, while its seller saves it, the rules and the addresses. */
+final class SaleStormTest extends ServedTestCase
+{
+    private const BUYERS = 16;
+
+    private const SECONDS = 10.0;
+
+    private const COPIED_OFFERS = 200;
+
+    private const STOCK = 100_000;
+
+    private const LONGEST_SECONDS = 5.0;
+
+    public function test_nobody_is_refused_and_every_order_is_exact(): void
+    {
+        $product = $this->product($this->shop, ['stock' => self::STOCK]);
+        $link = $this->placement($this->offer($product))->link($this->shop)->url();
+        $this->copiedOffers($product->id);
+        $timeouts = self::lockTimeouts();
+
+        $storm = new SaleStorm($link, 'http://seller.localhost:'.config()->string('kite.port'), $this->shop->slug, $product->id);
+        $storm->blow(self::BUYERS, self::SECONDS, ['email' => $this->person->email, 'password' => self::PASSWORD]);
+        $seen = json_encode($storm->answers, JSON_PRETTY_PRINT);
+
+        self::assertSame([], $storm->failures, (string) $seen);
+        self::assertLessThan(self::LONGEST_SECONDS, $storm->longest, "The longest was “{$storm->longestWas}”.");
+        self::assertSame(0, self::lockTimeouts() - $timeouts);
+        self::assertGreaterThan(self::BUYERS, $storm->thanked);
+        self::assertGreaterThan(3, $storm->saves);
+        $this->waitUntil(fn (): bool => Payment::query()->where('shop_id', $this->shop->id)->where('state', PaymentState::Open)->whereNotNull('provider_id')->doesntExist()
+            && Order::query()->where('shop_id', $this->shop->id)->whereNull('captured_at')->doesntExist());
+        $this->assertExact($product->id, $storm->thanked);
+    }
+
+    private function assertExact(int $productId, int $thanked): void
+    {
+        $orders = Order::query()->where('shop_id', $this->shop->id)->orderBy('number')->pluck('number')->all();
+        $pieces = OrderLine::query()->whereIn('order_id', Order::query()->where('shop_id', $this->shop->id)->select('id'))->get()->sum(static fn (OrderLine $line): int => $line->quantity);
+
+        self::assertGreaterThanOrEqual($thanked, count($orders));
+        self::assertSame(range(1001, 1000 + count($orders)), $orders);
+        self::assertSame([self::STOCK - $pieces, -$pieces], [DB::table('products')->where('id', $productId)->value('stock'), StockMovement::query()->where('product_id', $productId)->get()->sum(static fn (StockMovement $movement): int => $movement->pieces)]);
+        self::assertSame(count($orders), Payment::query()->where(['shop_id' => $this->shop->id, 'state' => PaymentState::Ordered])->count());
+    }
+
+    private function copiedOffers(int $productId): void
+    {
+        foreach (range(1, self::COPIED_OFFERS) as $number) {
+            $offer = $this->shop->offers()->create(['destination' => 'pay', 'cart_use' => 'just_this', 'state' => 'live', 'caption' => "Jar {$number}"]);
+            $offer->lines()->create(['shop_id' => $this->shop->id, 'position' => 0, 'product_id' => $productId, 'quantity' => 1]);
+            $this->placement($offer, "page {$number}", ['copied' => hash('sha256', "{$number}"), 'copied_at' => now()]);
+        }
+    }
+
+    private static function lockTimeouts(): int
+    {
+        $asked = self::administrator()->query("SELECT COUNT FROM information_schema.INNODB_METRICS WHERE NAME = 'lock_timeouts'");
+        $counted = $asked === false ? null : $asked->fetch(PDO::FETCH_COLUMN);
+
+        return is_numeric($counted) ? (int) $counted : self::fail('The database does not count its lock timeouts.');
+    }
+}
