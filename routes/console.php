@@ -27,6 +27,7 @@ use App\Http\Controllers\Console\RulesController;
 use App\Http\Controllers\Console\ShopController;
 use App\Http\Controllers\Console\ShopfrontRulesController;
 use App\Http\Controllers\Console\SignInController;
+use App\Http\Controllers\Console\TroubleController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -96,6 +97,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('orders', [OrderController::class, 'list']);
             Route::get('orders/{order:number}', [OrderController::class, 'show']);
             Route::get('refused-events', RefusedEventController::class);
+            Route::get('troubles', TroubleController::class);
         });
     });
 

@@ -29,6 +29,12 @@ final readonly class Answer
         return new self($status, 'application/json', json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
     }
 
+    /** No answer at all, as far as a program behind a web server can. */
+    public static function hangUp(): self
+    {
+        return new self(444, 'text/plain', '');
+    }
+
     public function send(): void
     {
         http_response_code($this->status);

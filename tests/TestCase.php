@@ -37,7 +37,7 @@ abstract class TestCase extends LaravelTestCase
     /** Does what waits in the queue, as the workers do. */
     protected function workQueue(string $queues = 'money,default,copies'): void
     {
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--queue' => $queues, '--tries' => 5]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--queue' => $queues, '--tries' => 5, '--sleep' => 0]);
     }
 
     /** @param  array<string, mixed>  $arguments */

@@ -9,6 +9,7 @@ use App\Payments\PaymentState;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use PaperKite\Checkout\PaymentTerms;
 use PaperKite\Money\Currency;
@@ -63,6 +64,12 @@ final class Payment extends Model
     public function cart(): BelongsTo
     {
         return $this->belongsTo(Cart::class);
+    }
+
+    /** @return HasMany<RefusedEvent, $this> */
+    public function refusals(): HasMany
+    {
+        return $this->hasMany(RefusedEvent::class);
     }
 
     /** @return HasOne<Order, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
+use App\Database\Busy;
 use App\Models\Payment;
 
 /** The shop's own question to the provider, where its event has not come yet, or never will. */
@@ -30,8 +31,8 @@ final readonly class AskProvider
             return ($this->settle)($payment, $this->provider->find($payment->provider_id));
         } catch (PaymentGone) {
             return $this->settle->abandon($payment);
-        } catch (ProviderUnreachable $unreachable) {
-            report($unreachable);
+        } catch (ProviderUnreachable|Busy $later) {
+            report($later);
 
             return null;
         }

@@ -12,6 +12,7 @@ use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Messages\OutboxTransport;
 use App\Operator\TellOperator;
+use App\Operator\Troubles;
 use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
 use App\Payments\StandinProvider;
@@ -49,7 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when([ReadCaller::class, SendLink::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
-        $this->app->when(StorePicture::class)->needs('$folder')->giveConfig('kite.pictures');
+        $this->app->when([StorePicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
         $this->app->singleton(PaymentProvider::class, fn (Application $app): PaymentProvider => match (config('kite.payments.provider')) {
             null, '' => new NoProvider,
             'standin' => $this->standin($app),

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Queue;
 
 use App\Operator\TellOperator;
-use Illuminate\Queue\Failed\FailedJobProviderInterface;
+use App\Time\Clock;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Queue\Jobs\DatabaseJob;
-use RuntimeException;
+use Illuminate\Support\Str;
 
 /**
  * What to do with a job that can't be read: garbage, or a class that this release does not have. The next release may
@@ -19,7 +20,8 @@ final readonly class KeepUnreadable
     private const PAUSES = [10, 60, 300, 900];
 
     public function __construct(
-        private FailedJobProviderInterface $failed,
+        private ConnectionInterface $db,
+        private Clock $clock,
         private TellOperator $tell,
     ) {}
 
@@ -32,7 +34,10 @@ final readonly class KeepUnreadable
             return;
         }
         // Its own handlers can't be asked: they are what can't be read.
-        $this->failed->log($job->getConnectionName() ?: 'database', $job->getQueue(), $job->getRawBody(), new RuntimeException('This release can’t read the job.'));
+        $this->db->table('failed_jobs')->insert([
+            'uuid' => (string) Str::uuid(), 'connection' => $job->getConnectionName(), 'queue' => $job->getQueue(), 'payload' => $job->getRawBody(),
+            'exception' => 'This release can’t read the job.', 'failed_at' => $this->clock->now(),
+        ]);
         $job->delete();
         ($this->tell)("A job of the queue “{$job->getQueue()}” can’t be read by this release. It is kept among the failed jobs (php artisan queue:failed); once the release that knows it is back, queue:retry runs it.");
     }

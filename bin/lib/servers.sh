@@ -302,7 +302,11 @@ server {
             fastcgi_pass 127.0.0.1:$STANDIN_PORT;
             fastcgi_param SCRIPT_FILENAME $ROOT/standins/$1/public/index.php;
             fastcgi_param HTTP_PROXY "";
+            # A stand-in that hangs up says so by 444, which closes the connection.
+            fastcgi_intercept_errors on;
+            error_page 444 = @hang_up;
         }
+        location @hang_up { return 444; }
     }
 CONF
 }

@@ -20,6 +20,20 @@ final readonly class Api
 
     public function answer(Request $request): Answer
     {
+        $mood = $this->ledger->mood();
+        sleep($mood->seconds());
+
+        return match ($mood) {
+            Mood::AsUsual, Mood::Slow => $this->asked($request),
+            Mood::Failing => Answer::json(['error' => 'Something broke.'], 500),
+            Mood::TooMany => Answer::json(['error' => 'Ask less often.'], 429),
+            Mood::Garbage => Answer::page('<!doctype html><title>Welcome</title><p>Welcome.</p>'),
+            Mood::Silent => Answer::hangUp(),
+        };
+    }
+
+    private function asked(Request $request): Answer
+    {
         if (! hash_equals("Bearer {$this->key}", $request->headers['authorization'] ?? '')) {
             return Answer::json(['error' => 'The key is not known.'], 401);
         }

@@ -23,6 +23,7 @@ final readonly class Ledger
         $this->db->exec('PRAGMA journal_mode = WAL');
         $this->db->exec('CREATE TABLE IF NOT EXISTS payments (id TEXT PRIMARY KEY, opened_by TEXT UNIQUE, reference TEXT, state TEXT, amount TEXT, currency TEXT, payee TEXT, digest TEXT, description TEXT, return_to TEXT, cancel_to TEXT, events_to TEXT, captures INTEGER DEFAULT 0)');
         $this->db->exec('CREATE TABLE IF NOT EXISTS deliveries (id INTEGER PRIMARY KEY, event TEXT, url TEXT, body TEXT, is_forged INTEGER, due_at REAL, attempts INTEGER DEFAULT 0, done INTEGER DEFAULT 0)');
+        $this->db->exec('CREATE TABLE IF NOT EXISTS settings (name TEXT PRIMARY KEY, value TEXT)');
         $this->db->exec('CREATE INDEX IF NOT EXISTS deliveries_due ON deliveries (done, due_at)');
     }
 
@@ -72,6 +73,18 @@ final readonly class Ledger
     public function delivery(int $id): ?PromisedDelivery
     {
         return $this->deliveries('id = ?', [$id])[0] ?? null;
+    }
+
+    public function mood(): Mood
+    {
+        $kept = $this->run("SELECT value FROM settings WHERE name = 'mood'", [])->fetchColumn();
+
+        return Mood::tryFrom(is_string($kept) ? $kept : '') ?? Mood::AsUsual;
+    }
+
+    public function setMood(Mood $mood): void
+    {
+        $this->run("INSERT INTO settings (name, value) VALUES ('mood', ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value", [$mood->value]);
     }
 
     /** Claims an attempt, so that two deliverers do not make the same one. */

@@ -62,7 +62,7 @@ final readonly class Page
             ."<fieldset><legend>The shop hears of it</legend>{$choices}</fieldset><label><input type=\"checkbox\" name=\"stay\" value=\"1\"> Don’t lead me back, as if I closed the page</label></form>");
     }
 
-    private static function html(string $title, string $content, int $status = 200): Answer
+    public static function html(string $title, string $content, int $status = 200): Answer
     {
         return Answer::page('<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>'.$title.' · Harbour Till (simulated)</title><link rel="icon" href="data:,"><style>'.file_get_contents(__DIR__.'/page.css').'</style></head><body><main><p class="who">Harbour Till <span>a simulated provider; no money moves</span></p><h1>'.$title.'</h1>'.$content.'</main></body></html>', $status);
     }

@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Shop;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\HandlerStack;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -36,10 +37,14 @@ abstract class ServedTestCase extends TestCase
         $this->person = $this->person($this->shop, self::PASSWORD);
     }
 
-    /** A shopper's browser, as far as it sends requests and keeps cookies. */
-    protected static function shopper(): Client
+    /**
+     * A shopper's browser, as far as it sends requests and keeps cookies.
+     *
+     * @param  HandlerStack|null  $together  shared by those whose requests go on while one of them is waited for
+     */
+    protected static function shopper(?HandlerStack $together = null): Client
     {
-        return new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
+        return new Client(($together === null ? [] : ['handler' => $together]) + ['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
     }
 
     /** Of the database itself, as its administrator. */

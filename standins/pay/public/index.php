@@ -6,6 +6,7 @@ use Standins\Clock;
 use Standins\pay\Api;
 use Standins\pay\Events;
 use Standins\pay\Ledger;
+use Standins\pay\MoodPage;
 use Standins\pay\Page;
 use Standins\Request;
 
@@ -15,7 +16,7 @@ $request = Request::fromGlobals();
 $ledger = new Ledger((string) getenv('KITE_STANDIN_PAY_DB'));
 header('Referrer-Policy: no-referrer');
 
-(str_starts_with($request->path, '/api/')
+($request->path === MoodPage::PATH ? (new MoodPage($ledger))->answer($request) : (str_starts_with($request->path, '/api/')
     ? (new Api($ledger, (string) getenv('KITE_STANDIN_PAY_KEY'), (string) getenv('KITE_STANDIN_PAY_ORIGIN')))->answer($request)
     : (new Page($ledger, new Events($ledger, (string) getenv('KITE_STANDIN_PAY_SECRET'), Clock::ofEnvironment())))->answer($request)
-)->send();
+))->send();
