@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 use PaperKite\Catalogue\Entry\EnteredTrait;
+use PaperKite\Catalogue\KeptSales;
 use PaperKite\Time\Moment;
 
 /** Writes a product as its form says, with its variants, pictures, categories and add-ons, or nothing of it. */
@@ -47,7 +48,7 @@ final readonly class SaveProduct
         if ($taken !== []) {
             throw ValidationException::withMessages($taken);
         }
-        $saved = $this->written($shop, $product, $this->attributes($entered, $extras, $shop), $extras);
+        $saved = $this->written($shop, $product, $this->attributes($entered, $extras, $shop), $entered, $extras);
         ($this->savePictures)($saved, $extras->pictures);
         ($this->saveVariants)($saved, $entered->variants, $extras->stockSeen);
         $this->name->markFormer($saved);
@@ -72,12 +73,13 @@ final readonly class SaveProduct
     }
 
     /** @param  array<string, mixed>  $attributes */
-    private function written(Shop $shop, ?Product $product, array $attributes, ProductExtras $extras): Product
+    private function written(Shop $shop, ?Product $product, array $attributes, EnteredProduct $entered, ProductExtras $extras): Product
     {
         if ($product === null) {
             return $shop->products()->create($attributes);
         }
         $locked = Product::query()->whereKey($product->id)->lockForUpdate()->firstOrFail();
+        $attributes['options'] = KeptSales::in($entered->options, $locked->options);
         $locked->update($this->withoutUntouchedStock($attributes, $extras));
 
         return $locked;

@@ -25,7 +25,7 @@ final readonly class SaveVariants
         $pictures = Picture::query()->where('product_id', $product->id)->pluck('id')->all();
         foreach ($entered as $position => $variant) {
             $known = $kept->get($digests[$position]);
-            $attributes = $this->attributes($product, $variant, $position, $pictures);
+            $attributes = $this->attributes($product, $variant, $position, $pictures) + $this->endedSale($known, $variant);
             $isUntouched = $known !== null && $variant->stock !== null && $variant->stock === ($stockSeen[$variant->sku->text] ?? null);
             Variant::query()->updateOrCreate(
                 ['product_id' => $product->id, 'choices_digest' => $digests[$position]],
@@ -56,6 +56,18 @@ final readonly class SaveVariants
                 Variant::query()->whereKey($known->id)->toBase()->update(['sku' => "~{$known->id}"]);
             }
         }
+    }
+
+    /**
+     * A sale that the form does not ask for stays, as long as it stands below a price.
+     *
+     * @return array<string, null>
+     */
+    private function endedSale(?Variant $known, EnteredVariant $entered): array
+    {
+        $isSale = $known?->sale_minor === null || ($entered->price !== null && $entered->price->minor >= $known->sale_minor);
+
+        return $isSale ? [] : ['sale_minor' => null, 'sale_from' => null, 'sale_until' => null];
     }
 
     /**

@@ -12,11 +12,12 @@ use PaperKite\Look\Look;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\Placed;
 use PaperKite\Medium\PlacedGoods;
+use PaperKite\Money\Money;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\Opening;
-use PaperKite\Offer\TypicalBill;
-use PaperKite\Quote\Receipt;
-use PaperKite\Quote\ReceiptLine;
+use PaperKite\Quote\CartLine;
+use PaperKite\Quote\UnitPrice;
+use PaperKite\Quote\UnpricedLine;
 use PaperKite\Time\Moment;
 
 /** What is pasted for each placement of an offer, as the offer is now. */
@@ -24,17 +25,25 @@ final readonly class OfferSnippets
 {
     private const LONGEST_SUMMARY = 300;
 
+    /** @param  list<Money>  $prices  of one piece of each of its goods; none where one of them has no price */
     private function __construct(
         private Offer $offer,
         private Shop $shop,
         private Look $look,
-        private ?Receipt $bill,
+        private array $prices,
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
     public static function of(Offer $offer, Shop $shop, Look $look, Moment $at): self
     {
-        return new self($offer, $shop, $look, TypicalBill::of($offer->toCore($shop, ''), $shop->rules(), $shop->home_country, $at)->receipt);
+        // What goods cost does not depend on where they go, or whether they can.
+        try {
+            $prices = array_map(static fn (CartLine $line): Money => UnitPrice::of($line, $at)->today, $offer->toCore($shop, '')->lines());
+        } catch (UnpricedLine) {
+            $prices = [];
+        }
+
+        return new self($offer, $shop, $look, $prices);
     }
 
     public function snippet(Placement $placement): string
@@ -56,8 +65,10 @@ final readonly class OfferSnippets
     public function placed(Placement $placement): Placed
     {
         $goods = [];
-        foreach ($this->offer->lines as $index => $line) {
-            $goods[] = $this->goods($line, $this->bill->lines[$index] ?? null);
+        $sum = $this->shop->money(0);
+        foreach ($this->prices === [] ? [] : $this->offer->lines->values() as $index => $line) {
+            $goods[] = $this->goods($line, $this->prices[$index]);
+            $sum = $sum->plus($this->prices[$index]->multipliedBy($line->quantity));
         }
 
         return new Placed(
@@ -66,13 +77,13 @@ final readonly class OfferSnippets
             $this->look,
             $this->offer->opening === Opening::NewTab,
             $this->shop->base(),
-            $this->bill === null ? [] : $goods,
-            $this->bill?->items,
+            $goods,
+            $goods === [] ? null : $sum,
             ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
         );
     }
 
-    private function goods(OfferLine $line, ?ReceiptLine $billed): PlacedGoods
+    private function goods(OfferLine $line, Money $price): PlacedGoods
     {
         $product = $line->product;
         $summary = trim((string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', $product->summary ?? '')), ENT_QUOTES | ENT_HTML5, 'UTF-8')));
@@ -83,7 +94,7 @@ final readonly class OfferSnippets
             mb_strimwidth($summary, 0, self::LONGEST_SUMMARY, '…', 'UTF-8'),
             $this->shop->base().$product->lead()->path,
             $line->quantity,
-            $billed === null ? $this->shop->money(0) : $billed->unit->today,
+            $price,
         );
     }
 }

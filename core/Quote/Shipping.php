@@ -9,7 +9,8 @@ use PaperKite\Money\Money;
 
 /**
  * Rule 4: what sending costs. In order: a coupon that ships free, goods worth the zone's free-shipping sum, the zone's
- * table, else the fees on the items. Says which of them applied, and which it overrode.
+ * table, else the fees on the items. Says which of them applied, and which it overrode. The table's limit holds in any
+ * case.
  */
 final readonly class Shipping
 {
@@ -36,6 +37,7 @@ final readonly class Shipping
             return new self(Money::zero($shop->currency), ShippingRule::NothingShips, null);
         }
         $zone = $shop->zoneOf($country) ?? throw CantShip::to($country);
+        self::mustBeWithinLimit($parcels, $zone);
         $rules = self::rulesThatFit($parcels, $isFreed, $zone, $shop->currency);
 
         return match ($rules[0]) {
@@ -70,17 +72,25 @@ final readonly class Shipping
     }
 
     /**
+     * A carrier's limit is no price: it holds however shipping is made free.
+     *
      * @param  list<Parcel>  $parcels
      *
      * @throws CantShip
      */
+    private static function mustBeWithinLimit(array $parcels, ShippingZone $zone): void
+    {
+        $table = $zone->table;
+        if ($table !== null && ! $table->reaches($table->by->of($parcels))) {
+            throw CantShip::beyond($zone, ShippingWords::measured($table->by, $table->limit ?? 0, $table->bands[0]->fee->currency));
+        }
+    }
+
+    /** @param  list<Parcel>  $parcels */
     private static function byTable(array $parcels, ShippingZone $zone, ?ShippingRule $overridden): self
     {
         $table = $zone->table ?? throw new \LogicException('The zone has no table.');
         $measured = $table->by->of($parcels);
-        if (! $table->reaches($measured)) {
-            throw CantShip::beyond($zone, ShippingWords::measured($table->by, $table->limit ?? 0, $table->bands[0]->fee->currency));
-        }
         $band = $table->bandFor($measured);
 
         return new self($table->bands[$band]->fee, ShippingRule::Table, $overridden, $zone, $measured, $band);

@@ -104,6 +104,19 @@ final class ShopperTest extends BrowserTestCase
         $this->fill($browser)->click('Pay €13.70')->arrivingAt('pay.localhost');
     }
 
+    public function test_the_bill_shows_the_last_change_whichever_answer_comes_last(): void
+    {
+        $browser = $this->browser()->goTo($this->placement($this->offer)->link($this->shop)->url())->seeing('Pay €13.70');
+        $browser->evaluate('const real = window.fetch; let asked = 0; window.fetch = async (...it) => { const mine = asked++; const answer = await real(...it); if (mine === 0) await new Promise((later) => setTimeout(later, 2000)); return answer }');
+        $browser->evaluate('const field = document.querySelector("input[data-reckon]"); for (const value of ["2", "3"]) { field.value = value; field.dispatchEvent(new Event("change", { bubbles: true })) }');
+
+        $browser->seeing('Pay €33.30');
+        usleep(2_500_000);
+        self::assertStringContainsString('Pay €33.30', $browser->text());
+        self::assertStringNotContainsString('€23.50', $browser->text());
+        $this->fill($browser)->click('Pay €33.30')->arrivingAt('pay.localhost');
+    }
+
     private function atPayment(): Browser
     {
         return $this->fill($this->browser()->goTo($this->placement($this->offer)->link($this->shop)->url())->seeing('Pay €13.70'))->click('Pay €13.70')->arrivingAt('pay.localhost');

@@ -14,6 +14,7 @@ use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
+use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
@@ -156,8 +157,9 @@ final class ClickTest extends TestCase
         $placement = $this->placed(['state' => $state]);
         $this->honey->update(['stock' => $stock]);
         $this->product($this->shop, ['name' => 'Tall beeswax candle']);
+        $this->shop->update(['checkout_rules' => new CheckoutRules(terms: '<p>Ours.</p>', policy: '<p>Back.</p>')]);
 
-        $answer = $this->follow($placement)->assertStatus($status)->assertSee($words)->assertSee('Tall beeswax candle')->assertSee($this->shop->name)->assertHeader('X-Robots-Tag', 'noindex');
+        $answer = $this->follow($placement)->assertStatus($status)->assertSee($words)->assertSee('Tall beeswax candle')->assertSee($this->shop->name)->assertSee('href="/terms"', false)->assertSee('href="/policy"', false)->assertHeader('X-Robots-Tag', 'noindex');
         self::assertStringContainsString('no-store', (string) $answer->headers->get('Cache-Control'));
         self::assertSame(0, Cart::query()->count());
     }
@@ -165,7 +167,7 @@ final class ClickTest extends TestCase
     /** @return iterable<string, array{OfferState, int, int, string}> */
     public static function resting(): iterable
     {
-        yield 'draft' => [OfferState::Draft, 5, 404, 'Nothing is sold here'];
+        yield 'draft' => [OfferState::Draft, 5, 404, 'This offer is not published yet.'];
         yield 'archived' => [OfferState::Archived, 5, 410, 'This offer has ended'];
         yield 'paused' => [OfferState::Paused, 5, 200, 'Not for sale just now'];
         yield 'sold out' => [OfferState::Live, 0, 200, 'Sold out'];

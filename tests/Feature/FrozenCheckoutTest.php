@@ -43,6 +43,26 @@ final class FrozenCheckoutTest extends TestCase
             });
     }
 
+    public function test_a_payment_of_another_release_is_read_with_one_key_more_or_less(): void
+    {
+        $line = ['productId' => 1, 'variantId' => null, 'placementId' => null, 'sku' => 'honey', 'name' => 'Honey', 'choices' => '', 'picture' => '/x.svg', 'quantity' => 2, 'unitMinor' => 980, 'subtotalMinor' => 1960, 'discountMinor' => 0, 'taxMinor' => 73, 'because' => ''];
+        $all = ['lines' => [$line], 'shopper' => ['email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE', 'company' => '', 'phone' => '', 'comment' => ''], 'itemsMinor' => 1960, 'discountMinor' => 0, 'shippingMinor' => 390, 'taxMinor' => 73, 'taxIsContained' => true, 'profitMinor' => 5, 'couponId' => null, 'couponCode' => null, 'reasons' => ['tax' => 'Contained.']];
+        $read = static fn (array $kept): FrozenCheckout => (new FrozenCheckoutCast)->get(new Payment, 'checkout', json_encode($kept, JSON_THROW_ON_ERROR), []);
+        $whole = $read($all);
+
+        self::assertEquals($whole, $read($all + ['giftCardsMinor' => 5, 'v' => 7]));
+        self::assertEquals($whole, $read(['lines' => [$line + ['seat' => 'A']], 'shopper' => $all['shopper'] + ['attendee' => 'Bo']] + $all));
+        foreach (array_keys($all) as $key) {
+            self::assertSame($key === 'lines' ? 0 : 1, count($read(array_diff_key($all, [$key => true]))->lines), $key);
+        }
+        foreach (array_keys($line) as $key) {
+            self::assertSame($key === 'quantity' ? 0 : 2, $read(['lines' => [array_diff_key($line, [$key => true])]] + $all)->lines[0]->quantity, $key);
+        }
+        foreach (array_keys($all['shopper']) as $key) {
+            self::assertSame($key === 'name' ? '' : 'Ada', $read(['shopper' => array_diff_key($all['shopper'], [$key => true])] + $all)->shopper->name, $key);
+        }
+    }
+
     public function test_nothing_else_is_kept(): void
     {
         $this->expectException(InvalidArgumentException::class);

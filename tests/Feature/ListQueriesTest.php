@@ -87,6 +87,21 @@ final class ListQueriesTest extends TestCase
         yield from [[Opening::SameTab], [Opening::NewTab], [Opening::OwnPage]];
     }
 
+    public function test_the_page_of_an_offer_asks_as_often_for_many_variants_as_for_one(): void
+    {
+        $pages = array_map(function (int $goods): string {
+            $offer = $this->offer($this->product($this->shop), ['opening' => Opening::OwnPage]);
+            foreach (range(1, $goods) as $position) {
+                $wrap = $this->varied();
+                $offer->lines()->create(['shop_id' => $this->shop->id, 'position' => $position, 'product_id' => $wrap->id, 'variant_id' => $wrap->variants()->firstOrFail()->id, 'quantity' => 1]);
+            }
+
+            return "{$this->shop->base()}/o/{$this->placement($offer)->code}";
+        }, [1, 9]);
+
+        self::assertSame($this->counted(fn () => $this->get($pages[0])->assertOk()), $this->counted(fn () => $this->get($pages[1])->assertOk()));
+    }
+
     private function fill(int $count): void
     {
         $offers = [];

@@ -7,12 +7,19 @@ namespace Tests\Feature;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
+use App\Shopfront\FindGoods;
 use DateTimeZone;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\Sale;
+use PaperKite\Money\Money;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
+use PaperKite\Time\Moment;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -180,6 +187,47 @@ final class ProductTest extends TestCase
     public static function impossible(): iterable
     {
         yield from [['stock', -1], ['price_minor', -1], ['shop_id', 0], ['sale_minor', 981], ['shipping_first_minor', 100]];
+    }
+
+    public function test_an_unchanged_save_keeps_the_sales_of_choices_and_variants(): void
+    {
+        $id = $this->enter(self::WRAP)->assertCreated()->json('id');
+        $wrap = Product::query()->whereKey($id)->sole();
+        $currency = $this->shop->currency();
+        $sale = new Sale(Money::ofMinor(900, $currency), null, Moment::ofSeconds(2_000_000_000));
+        [$size, $print] = $wrap->options;
+        $wrap->update(['options' => [new Option($size->name, [$size->choices[0], new Choice('Large', new Price(Money::ofMinor(1100, $currency), $sale))]), $print]]);
+        $wrap->variants()->where('sku', 'wrap-l')->update(['sale_minor' => 950]);
+        $entry = $this->getJson($this->address("/{$wrap->id}"))->json('entry');
+        self::assertIsArray($entry);
+
+        $this->putJson($this->address("/{$wrap->id}"), $entry)->assertOk();
+        self::assertEquals($sale, $wrap->refresh()->options[0]->choices[1]->price?->sale);
+        self::assertSame([null, 950], $wrap->variants()->pluck('sale_minor')->all());
+
+        // What falls to the sale, or below it, is no longer on sale.
+        $entry['options'] = [['name' => 'Size', 'choices' => [['name' => 'Small', 'price' => '6.50', 'adds' => ''], ['name' => 'Large', 'price' => '8.99', 'adds' => '']]], self::WRAP['options'][1]];
+        $entry['variants'] = [self::WRAP['variants'][0], ['price' => ''] + self::WRAP['variants'][1]];
+        $this->putJson($this->address("/{$wrap->id}"), $entry)->assertOk();
+        self::assertNull($wrap->refresh()->options[0]->choices[1]->price?->sale);
+        self::assertSame([null, null], $wrap->variants()->pluck('sale_minor')->all());
+    }
+
+    public function test_a_sku_that_was_left_leads_on_and_names_nothing_else(): void
+    {
+        $id = $this->enter(self::WRAP)->assertCreated()->json('id');
+        $renamed = ['sku' => 'cloth', 'variants' => [['sku' => 'cloth-s'] + self::WRAP['variants'][0], self::WRAP['variants'][1]]] + self::WRAP + self::ENTRY;
+        $this->putJson($this->address('/'.(is_int($id) ? $id : 0)), $renamed)->assertOk();
+        $find = app(FindGoods::class);
+
+        self::assertSame(['cloth', 'cloth-s', 'wrap-l'], array_map(fn (string $sku): ?string => $find->bySku($this->shop, $sku)?->variant->sku ?? $find->bySku($this->shop, $sku)?->product->sku, ['wrap', 'wrap-s', 'wrap-l']));
+        $this->enter(['sku' => 'wrap'])->assertUnprocessable()->assertJsonPath('errors.sku.0', 'Another product of this shop had the SKU “wrap” once, and links that name it lead there; choose a different one.');
+        // The product itself may take it again, and its variants may change theirs among each other.
+        $swapped = ['sku' => 'wrap', 'variants' => [['sku' => 'wrap-l'] + self::WRAP['variants'][0], ['sku' => 'wrap-s'] + self::WRAP['variants'][1]]] + self::WRAP + self::ENTRY;
+        $this->putJson($this->address('/'.(is_int($id) ? $id : 0)), $swapped)->assertOk();
+        self::assertSame(['Large', 'Clover'], $find->bySku($this->shop, 'wrap-s')?->variant?->choices);
+        self::assertSame('wrap', $find->bySku($this->shop, 'cloth')?->product->sku);
+        $this->enter(['sku' => 'wrap'])->assertUnprocessable()->assertJsonPath('errors.sku.0', 'Another product of this shop has the SKU “wrap”; choose a different one.');
     }
 
     /**

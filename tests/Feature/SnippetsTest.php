@@ -6,7 +6,14 @@ namespace Tests\Feature;
 
 use App\Models\Product;
 use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\SavePriceTable;
+use App\Offers\TableSnippet;
+use App\Time\Clock;
 use DOMDocument;
+use PaperKite\Quote\ShippingZone;
+use PaperKite\Quote\ShopRules;
+use PaperKite\Quote\TaxRates;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -68,6 +75,15 @@ final class SnippetsTest extends TestCase
         $this->product->update(['sale_minor' => 700, 'stock' => 0]);
 
         self::assertSame(['price' => '7.00', 'priceCurrency' => 'EUR', 'availability' => 'https://schema.org/OutOfStock'], $this->offered());
+    }
+
+    public function test_json_ld_and_price_tables_tell_prices_where_the_shop_ships_nowhere(): void
+    {
+        $this->shop->update(['rules' => new ShopRules($this->shop->currency(), $this->shop->zone(), new TaxRates(true, []), null, [new ShippingZone('Over there', ['NZ'], null, null)])]);
+
+        self::assertSame(['price' => '9.80', 'priceCurrency' => 'EUR', 'availability' => 'https://schema.org/InStock'], $this->offered());
+        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', [$this->offer($this->product)->id, $this->offer($this->product($this->shop))->id], null);
+        self::assertStringContainsString('€9.80', TableSnippet::of($table, $this->shop, LookBook::of($this->shop), (new Clock)->moment()));
     }
 
     public function test_a_summary_is_told_as_plain_text(): void

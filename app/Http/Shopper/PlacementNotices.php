@@ -30,7 +30,7 @@ final readonly class PlacementNotices
         $offer = $placement->offer;
 
         return match (true) {
-            $offer->state === OfferState::Draft => $this->nothing($placement->shop),
+            $offer->state === OfferState::Draft => $this->page($placement->shop, 404, 'Not published yet', 'This offer is not published yet. Come back a little later.'),
             $offer->state === OfferState::Archived => $this->page($placement->shop, 410, 'This offer has ended', 'What was sold here is no longer on offer.'),
             $offer->state === OfferState::Paused, $placement->paused_at !== null => $this->resting($placement, $request, ButtonState::NotAvailable, 'This offer is paused for now. Come back a little later.'),
             $offer->holdsADraft() => $this->resting($placement, $request, ButtonState::NotAvailable, 'The shop has taken this off sale for now. Come back a little later.'),
@@ -77,6 +77,9 @@ final readonly class PlacementNotices
 
     private function page(Shop $shop, int $status, string $title, string $text): Response
     {
+        // A click needs little of its shop; a page shows its texts, too.
+        $shop->refresh();
+
         return response()->view('shop.notice', [
             'shop' => $shop,
             'title' => $title,

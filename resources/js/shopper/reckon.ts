@@ -22,19 +22,26 @@ export function reckonLive(): void {
   })
 }
 
+/** Counts what was asked: an answer that comes after a later question was put is an old one. */
+let asked = 0
+
 async function replaceBy(form: HTMLFormElement, button: HTMLButtonElement): Promise<void> {
+  const mine = ++asked
   form.setAttribute('aria-busy', 'true')
   try {
     const body = new URLSearchParams()
     for (const [name, value] of new FormData(form, button)) if (typeof value === 'string') body.append(name, value)
     const answer = await fetch(form.action, { method: 'POST', body, credentials: 'same-origin' })
-    const fresh = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('main')
+    const page = await answer.text()
+    if (mine !== asked) return
+    const fresh = new DOMParser().parseFromString(page, 'text/html').querySelector('main')
     const shown = document.querySelector('main')
     if (!fresh || !shown) throw new Error('The answer is no page of the shop.')
     const focused = document.activeElement?.id
     shown.replaceChildren(...fresh.childNodes)
     if (focused) document.getElementById(focused)?.focus()
   } catch {
+    if (mine !== asked) return
     const again = document.createElement('input')
     again.type = 'hidden'
     again.name = button.name

@@ -52,6 +52,8 @@ final class QuoteTest extends TestCase
             'goods for the free sum ship free' => [['cart.0.quantity' => 6, 'products.0.price' => '10.00'], 'shipping', '0.00'],
             'a discount may bring them below it' => [['cart.0.quantity' => 6, 'products.0.price' => '10.00', 'coupon' => ['code' => 'A', 'kind' => 'amount', 'value' => '0.01']], 'shipping', '5.90'],
             'as much as the limit still ships' => [['country' => 'DE', 'cart.0.quantity' => 40, 'products.0.weight_g' => 500], 'shipping', '9.80'],
+            'as much as the limit ships free by a coupon' => [['country' => 'DE', 'cart.0.quantity' => 40, 'products.0.weight_g' => 500, 'coupon' => ['code' => 'A', 'kind' => 'free_shipping']], 'shipping', '0.00'],
+            'a plan that begins with a trial weighs nothing' => [['country' => 'DE', 'products.2.weight_g' => 30000] + $plan(['trial_days' => 14]), 'shipping', '0.00'],
             'without a table the items’ fees count' => [['country' => 'GB', 'cart.0.quantity' => 3], 'shipping', '7.00'],
             'without those, nothing' => [['country' => 'GB', 'cart.0.sku' => 'wrap-s'], 'shipping', '0.00'],
             'a class without a rate bears no tax' => [['products.0.tax_class' => 'odd', 'shop.shipping_tax_class' => null], 'tax', '0.00'],

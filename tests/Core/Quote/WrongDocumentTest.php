@@ -103,6 +103,8 @@ final class WrongDocumentTest extends TestCase
         yield from [
             'nothing ships there' => [['country' => 'US'], 'country'],
             'too heavy' => [['country' => 'DE', 'cart.0.quantity' => 39], 'cart'],
+            'too heavy, though a coupon ships free' => [['country' => 'DE', 'cart.0.quantity' => 39, 'coupon' => ['code' => 'A', 'kind' => 'free_shipping']], 'cart'],
+            'too heavy, though so much ships free' => [['country' => 'DE', 'cart.0.quantity' => 39, 'shop.zones.1.free_from' => '1.00'], 'cart'],
             'a variant to choose' => [['cart.0.sku' => 'wrap'], 'cart[0].sku'],
             'a plan to choose' => [['cart.0.sku' => 'adopt'], 'cart[0].plan'],
             'too little given' => [['cart.0' => ['sku' => 'hedgerow', 'quantity' => 1, 'amount' => '1.99']], 'cart[0].amount'],

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Shop;
 use App\Carts\ApplyCoupon;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
+use App\Carts\TouchCart;
 use App\Http\Input;
 use App\Http\Shopper\CartForm;
 use App\Http\Shopper\CartPage;
@@ -26,12 +27,18 @@ final readonly class CartController
         private EditCart $editCart,
         private ApplyCoupon $applyCoupon,
         private ReadCaller $caller,
+        private TouchCart $touch,
         private CartPage $page,
     ) {}
 
     public function show(Request $request, Shop $shop): Answer
     {
-        return $this->page->shown($shop, $this->carts->shared($shop, Visitor::of($request)->owner()), $request);
+        $cart = $this->carts->shared($shop, Visitor::of($request)->owner());
+        if ($cart !== null) {
+            ($this->touch)($cart);
+        }
+
+        return $this->page->shown($shop, $cart, $request);
     }
 
     public function edit(Request $request, Shop $shop): Answer

@@ -8,6 +8,7 @@ use App\Carts\ApplyCoupon;
 use App\Carts\CartOwner;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
+use App\Carts\TouchCart;
 use App\Checkout\BillChanged;
 use App\Checkout\OpenPayment;
 use App\Http\Input;
@@ -40,6 +41,7 @@ final readonly class CheckoutController
         private CheckoutPage $page,
         private ReadCaller $caller,
         private ShopperSession $session,
+        private TouchCart $touch,
     ) {}
 
     public function show(Request $request, Shop $shop, string $ref): Answer
@@ -49,6 +51,7 @@ final readonly class CheckoutController
             return $this->nothingToPay($shop, $cart);
         }
 
+        ($this->touch)($cart);
         $this->fillIn($shop, $cart, Visitor::of($request)->owner());
 
         return $this->page->shown($shop, $cart, $request, notice: match ($request->query('after')) {

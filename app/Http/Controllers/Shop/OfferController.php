@@ -100,6 +100,6 @@ final readonly class OfferController
     private function withGoods(Placement $placement): void
     {
         $lines = new Collection($placement->offer->lines->all());
-        $lines->load(['product.variants.picture', 'product.pictures', 'variant']);
+        $lines->load(['product.variants.picture', 'product.pictures', 'variant.picture']);
     }
 }

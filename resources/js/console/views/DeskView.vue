@@ -125,6 +125,7 @@ function settleAddress(): void {
           :place="place"
           :change="desk.changePlacement"
           :is-stale="isDirty && offer !== null"
+          :is-draft="offer?.state === 'draft'"
           @copied="desk.rememberCopy"
         />
       </div>

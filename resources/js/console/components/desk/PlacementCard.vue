@@ -14,6 +14,7 @@ import QrPicture from './QrPicture.vue'
 defineProps<{
   placement: Schemas['Placement']
   isUnsaved: boolean
+  isDraft: boolean
   change: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
 }>()
 const emit = defineEmits<{ copied: [digest: string] }>()
@@ -36,6 +37,9 @@ useKeys(
 </script>
 
 <template>
+  <p v-if="isDraft" class="mb-2 text-sm text-amber" data-draft>
+    This offer is a draft: until you publish it, whoever clicks reads that it is not published yet.
+  </p>
   <p v-if="placement.is_paused" class="mb-2 text-sm text-amber">
     Paused here: whoever clicks reads that it is not for sale just now.
   </p>

@@ -11,6 +11,7 @@ const props = defineProps<{
   place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   change: (placement: number, as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   isStale: boolean
+  isDraft: boolean
 }>()
 const emit = defineEmits<{ copied: [placement: number, digest: string] }>()
 
@@ -49,6 +50,7 @@ async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
       <PlacementCard
         v-if="!isPlacing"
         :key="chosen.id"
+        :is-draft="isDraft"
         :placement="chosen"
         :is-unsaved="isStale"
         :change="(as) => change(chosen?.id ?? 0, as)"
