@@ -7,11 +7,14 @@ namespace Tests\Feature;
 use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Payments\NoProvider;
+use App\Payments\PaymentProvider;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** An offer goes live once nothing is wrong with it; what is only doubtful does not keep it. */
@@ -57,6 +60,19 @@ final class PublishTest extends TestCase
     {
         yield 'a landing at a host that was struck off the list' => [['landing' => 'https://fern.example/'], 'no address at a host that you have listed'];
         yield 'a question that begins outside its limits' => [['ask_label' => 'How many', 'ask_least' => 3, 'ask_most' => 6], 'begins with 1'];
+    }
+
+    #[TestWith([null])]
+    #[TestWith([''])]
+    public function test_without_a_payment_provider_nothing_goes_live_however_the_setting_is_left_empty(?string $provider): void
+    {
+        config(['kite.payments.provider' => $provider]);
+        $this->app?->forgetInstance(PaymentProvider::class);
+        $offer = $this->draft();
+
+        $this->become($offer, 'live')->assertUnprocessable();
+        self::assertFalse($this->shop->isReady());
+        self::assertInstanceOf(NoProvider::class, app(PaymentProvider::class));
     }
 
     public function test_nothing_to_stay_with_keeps_an_offer_from_going_live(): void

@@ -131,6 +131,23 @@ final class SettlementTest extends TestCase
         self::assertSame(1, Order::query()->count());
     }
 
+    public function test_a_signed_event_of_an_unknown_state_is_kept_and_not_sent_again(): void
+    {
+        $this->listenAsStandin();
+
+        $this->deliver(['state' => 'on_hold'])->assertNoContent();
+        self::assertSame([0, PaymentState::Open], [Order::query()->count(), $this->payment->refresh()->state]);
+        self::assertStringStartsWith('The provider says that it is “on_hold”, which Paper Kite does not know', RefusedEvent::query()->sole()->reason);
+    }
+
+    public function test_an_event_of_an_old_clock_is_called_that(): void
+    {
+        $this->listenAsStandin();
+
+        $this->deliver(['state' => 'authorised'], timestamp: time() - 1200)->assertUnauthorized();
+        self::assertStringContainsString('is 20 minutes old', RefusedEvent::query()->sole()->reason);
+    }
+
     public function test_an_event_that_is_faster_than_our_own_note_is_to_come_again(): void
     {
         $this->listenAsStandin();

@@ -79,6 +79,23 @@ final class ForcedDeadlockTest extends ServedTestCase
         yield 'three times' => [3];
     }
 
+    public function test_a_row_that_stays_locked_is_asked_for_once_more_and_then_said_in_a_sentence(): void
+    {
+        $link = $this->placement($this->offer($this->product($this->shop)))->link($this->shop)->url();
+        $waits = 0;
+        Event::listen(static function (TransactionCommitting $committing) use (&$waits): void {
+            $waits++;
+            $timeout = new PDOException('SQLSTATE[HY000]: General error: 1205 Lock wait timeout exceeded; try restarting transaction');
+            $timeout->errorInfo = ['HY000', 1205, 'Lock wait timeout exceeded'];
+            throw $timeout;
+        });
+
+        $this->as($this->visitor)->get($link, self::NAVIGATION)->assertStatus(503)->assertSee('Many are at the same thing just now. Nothing was lost');
+        self::assertSame([2, 0], [$waits, Cart::query()->where('shop_id', $this->shop->id)->count()]);
+        $this->actingAs($this->person)->putJson("http://seller.localhost/api/shops/{$this->shop->slug}/names", ['name' => 'Other', 'slug' => $this->shop->slug, 'host' => $this->shop->host, 'checkout_slug' => 'checkout'])
+            ->assertStatus(503)->assertJsonPath('message', 'Many are at the same thing just now. Nothing was changed; try again in a moment.');
+    }
+
     private function assertOnce(Payment $payment, int $productId): void
     {
         $order = Order::query()->where('shop_id', $this->shop->id)->sole();
