@@ -17,6 +17,9 @@ return [
     // A file that holds how many seconds the demo is ahead of the machine's clock; the stand-ins read it too.
     'clock' => env('KITE_CLOCK'),
 
+    // Held against the password of somebody who is not there, so that it takes as long: nobody knows what it is of.
+    'nobodys_hash' => '$2y$12$ZuEmyMBTHweBSF2Q3Xic8OD5hC0CvU/gmr15RGY2nUjbZ9gpTtC2S',
+
     // Who is told by mail what only the operator can mend; without one, the log alone says it.
     'operator' => env('KITE_OPERATOR_MAIL'),
 

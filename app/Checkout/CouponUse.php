@@ -7,6 +7,7 @@ namespace App\Checkout;
 use App\Models\Coupon;
 use App\Payments\GoodsGone;
 use Illuminate\Database\ConnectionInterface;
+use PaperKite\Text\EmailAddress;
 
 /** Counts how often a coupon was used, in all and by one e-mail address. */
 final readonly class CouponUse
@@ -41,6 +42,6 @@ final readonly class CouponUse
 
     private static function shopper(string $email): string
     {
-        return hash('sha256', mb_strtolower($email));
+        return hash('sha256', EmailAddress::keyOf($email));
     }
 }

@@ -58,7 +58,7 @@ final readonly class GrownShop
         ]);
         $payments = DB::table('payments')->where('shop_id', $shop->id)->where('provider_id', 'like', 'pm-grown-%')->orderBy('id')->pluck('id')->all();
         $this->insert('orders', $count, fn (int $i): array => [
-            'shop_id' => $shop->id, 'payment_id' => $payments[$i - 1], 'number' => $number + $i, 'token' => Secrets::token(), 'email' => "shopper{$chance->getInt(1, 20_000)}@letters.example",
+            'shop_id' => $shop->id, 'payment_id' => $payments[$i - 1], 'number' => $number + $i, 'token' => Secrets::token(), 'email' => $email = "shopper{$chance->getInt(1, 20_000)}@letters.example", 'email_key' => $email,
             'name' => self::ADJECTIVES[$chance->getInt(0, 9)].' Shopper '.$chance->getInt(1, 20_000), 'street' => "{$chance->getInt(1, 200)} Weir Row", 'postcode' => '', 'town' => 'Tarnmouth', 'country' => 'IE',
             'currency' => $shop->currency, 'items_minor' => 980, 'discount_minor' => 0, 'shipping_minor' => 390, 'tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 1370, 'profit_minor' => 500,
             'reasons' => '{}', 'placed_at' => $this->clock->now()->subMinutes(($count - $i) * 2), 'captured_at' => $this->clock->now(),

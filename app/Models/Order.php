@@ -17,7 +17,6 @@ use PaperKite\Money\Money;
  * @property int $payment_id
  * @property int $number
  * @property string $token
- * @property string $email
  * @property string $name
  * @property string $street
  * @property string $postcode
@@ -45,6 +44,8 @@ use PaperKite\Money\Money;
  */
 final class Order extends Model
 {
+    use HasEmail;
+
     public $timestamps = false;
 
     /** @return array<string, string> */

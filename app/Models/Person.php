@@ -10,11 +10,12 @@ use Illuminate\Foundation\Auth\User;
 /**
  * @property int $id
  * @property string $name
- * @property string $email
  * @property string $password
  */
 final class Person extends User
 {
+    use HasEmail;
+
     protected $table = 'people';
 
     protected $hidden = ['password'];

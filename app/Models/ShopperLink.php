@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $shop_id
- * @property string $email
+ * @property string $email_key
  * @property string $token
  * @property int|null $order_id
  * @property CarbonImmutable $expires_at

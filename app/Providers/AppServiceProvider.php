@@ -16,6 +16,7 @@ use App\Operator\Troubles;
 use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
 use App\Payments\StandinProvider;
+use App\People\CheckPassword;
 use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
 use App\Shoppers\SendLink;
@@ -35,6 +36,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
+use PaperKite\Text\EmailAddress;
 use RuntimeException;
 
 final class AppServiceProvider extends ServiceProvider
@@ -45,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         // The demo's time can be moved on; that of a shop that sells can't.
         $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));
         $this->app->when(TellOperator::class)->needs('$address')->give(static fn (): ?string => self::textOrNull(config('kite.operator')));
+        $this->app->when(CheckPassword::class)->needs('$nobodysHash')->giveConfig('kite.nobodys_hash');
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
@@ -71,7 +74,7 @@ final class AppServiceProvider extends ServiceProvider
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
         RateLimiter::for('button-trial', static fn (Request $request): Limit => Limit::perMinute(10)->by('button-trial|'.$request->ip()));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by('sign-in|'.hash('sha256', mb_strtolower(Input::text($request, 'email')).'|'.$request->ip())),
+            Limit::perMinute(5)->by('sign-in|'.hash('sha256', EmailAddress::keyOf(Input::text($request, 'email')).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),
         ]);
     }

@@ -34,35 +34,39 @@ final readonly class SendLink
         private string $key,
     ) {}
 
-    /** To whoever has ordered in this shop before. */
-    public function toSignIn(Shop $shop, string $email, Caller $caller): void
+    /**
+     * To whoever has ordered in this shop before, at the address that the order holds.
+     *
+     * @param  string  $emailKey  the address that was typed, as it is compared
+     */
+    public function toSignIn(Shop $shop, string $emailKey, Caller $caller): void
     {
-        $hasOrdered = Order::query()->where(['shop_id' => $shop->id, 'email' => $email])->exists();
-        if ($this->mayAsk($shop, $email, $caller) && $hasOrdered) {
-            $this->send($shop, $email, null, MessageKind::SignInLink, "Sign in at {$shop->name}");
+        $last = Order::query()->where(['shop_id' => $shop->id, 'email_key' => $emailKey])->latest('id')->first();
+        if ($this->mayAsk($shop, $emailKey, $caller) && $last !== null) {
+            $this->send($shop, $last, null, MessageKind::SignInLink, "Sign in at {$shop->name}");
         }
     }
 
     public function toOpen(Order $order, Caller $caller): void
     {
-        if ($this->mayAsk($order->shop, $order->email, $caller)) {
-            $this->send($order->shop, $order->email, $order->id, MessageKind::OrderLink, "Your order {$order->number} at {$order->shop->name}");
+        if ($this->mayAsk($order->shop, $order->email_key, $caller)) {
+            $this->send($order->shop, $order, $order->id, MessageKind::OrderLink, "Your order {$order->number} at {$order->shop->name}");
         }
     }
 
-    private function send(Shop $shop, string $email, ?int $orderId, MessageKind $kind, string $subject): void
+    private function send(Shop $shop, Order $order, ?int $orderId, MessageKind $kind, string $subject): void
     {
         $token = Secrets::token();
-        ($this->inTransaction)(function () use ($shop, $email, $orderId, $kind, $subject, $token): void {
-            ShopperLink::query()->create(['shop_id' => $shop->id, 'email' => $email, 'token' => hash('sha256', $token), 'order_id' => $orderId, 'expires_at' => $this->clock->now()->addMinutes(self::MINUTES)]);
-            $this->write->link($shop, $kind, $email, $subject, "{$shop->base()}/link/{$token}");
+        ($this->inTransaction)(function () use ($shop, $order, $orderId, $kind, $subject, $token): void {
+            ShopperLink::query()->create(['shop_id' => $shop->id, 'email_key' => $order->email_key, 'token' => hash('sha256', $token), 'order_id' => $orderId, 'expires_at' => $this->clock->now()->addMinutes(self::MINUTES)]);
+            $this->write->link($shop, $kind, $order->email, $subject, "{$shop->base()}/link/{$token}");
         });
     }
 
     /** Mail is not to be used to pester somebody, nor to find out who shops here. */
-    private function mayAsk(Shop $shop, string $email, Caller $caller): bool
+    private function mayAsk(Shop $shop, string $emailKey, Caller $caller): bool
     {
-        $person = 'link-to-'.hash_hmac('sha256', "{$shop->id}|".mb_strtolower($email), $this->key);
+        $person = 'link-to-'.hash_hmac('sha256', "{$shop->id}|{$emailKey}", $this->key);
         $address = "link-from-{$caller->address}";
         if ($this->limiter->tooManyAttempts($person, self::PER_PERSON) || $this->limiter->tooManyAttempts($address, self::PER_ADDRESS)) {
             return false;

@@ -19,12 +19,12 @@ final readonly class ShopperSession
         private Clock $clock,
     ) {}
 
-    public function begin(Shop $shop, CartOwner $owner, string $email): void
+    public function begin(Shop $shop, CartOwner $owner, string $emailKey): void
     {
         $this->db->table('shopper_sessions')->upsert(
-            ['shop_id' => $shop->id, 'visitor' => $owner->digest, 'email' => $email, 'expires_at' => $this->clock->now()->addDays(self::DAYS)],
+            ['shop_id' => $shop->id, 'visitor' => $owner->digest, 'email_key' => $emailKey, 'expires_at' => $this->clock->now()->addDays(self::DAYS)],
             ['shop_id', 'visitor'],
-            ['email', 'expires_at'],
+            ['email_key', 'expires_at'],
         );
     }
 
@@ -33,10 +33,11 @@ final readonly class ShopperSession
         $this->db->table('shopper_sessions')->where(['shop_id' => $shop->id, 'visitor' => $owner->digest])->delete();
     }
 
-    public function email(Shop $shop, CartOwner $owner): ?string
+    /** @return string|null the address as it is compared; `null` where nobody is signed in */
+    public function emailKey(Shop $shop, CartOwner $owner): ?string
     {
-        $email = $owner->isNew ? null : $this->db->table('shopper_sessions')->where(['shop_id' => $shop->id, 'visitor' => $owner->digest])->where('expires_at', '>', $this->clock->now())->value('email');
+        $key = $owner->isNew ? null : $this->db->table('shopper_sessions')->where(['shop_id' => $shop->id, 'visitor' => $owner->digest])->where('expires_at', '>', $this->clock->now())->value('email_key');
 
-        return is_string($email) ? $email : null;
+        return is_string($key) ? $key : null;
     }
 }

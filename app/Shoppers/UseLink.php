@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shoppers;
 
 use App\Carts\CartOwner;
+use App\Carts\HandOver;
 use App\Database\InTransaction;
 use App\Models\Order;
 use App\Models\Shop;
@@ -19,21 +20,27 @@ final readonly class UseLink
 
     public function __construct(
         private ShopperSession $session,
+        private HandOver $handOver,
         private InTransaction $inTransaction,
         private Clock $clock,
     ) {}
 
-    /** @return string|null the path that the shopper goes on to; `null` where the link is used up, too old, or none */
-    public function __invoke(Shop $shop, CartOwner $owner, string $token): ?string
+    /**
+     * @param  CartOwner  $known  whom the browser was known as
+     * @param  CartOwner  $signedIn  whom it is known as from now on
+     * @return string|null the path that the shopper goes on to; `null` where the link is used up, too old, or none
+     */
+    public function __invoke(Shop $shop, CartOwner $known, CartOwner $signedIn, string $token): ?string
     {
-        return ($this->inTransaction)(function () use ($shop, $owner, $token): ?string {
+        return ($this->inTransaction)(function () use ($shop, $known, $signedIn, $token): ?string {
             $link = $this->usable($shop, $token)?->newQuery()->where('token', hash('sha256', $token))->lockForUpdate()->first();
             if ($link === null || $link->used_at !== null) {
                 return null;
             }
             $link->update(['used_at' => $this->clock->now()]);
+            ($this->handOver)($shop, $known, $signedIn);
             if ($link->order_id === null) {
-                $this->session->begin($shop, $owner, $link->email);
+                $this->session->begin($shop, $signedIn, $link->email_key);
 
                 return '/account';
             }

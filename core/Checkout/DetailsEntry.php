@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PaperKite\Checkout;
 
+use PaperKite\Text\EmailAddress;
+use PaperKite\Text\InvalidAddress;
 use PaperKite\Text\InvalidLine;
 use PaperKite\Text\Line;
 use PaperKite\Text\Passage;
@@ -25,7 +27,7 @@ final readonly class DetailsEntry
         foreach (CheckoutField::cases() as $field) {
             try {
                 $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demand($field));
-            } catch (InvalidLine|InvalidDetail $invalid) {
+            } catch (InvalidLine|InvalidDetail|InvalidAddress $invalid) {
                 $errors[$field->value] = $invalid->getMessage();
                 $read[$field->value] = '';
             }
@@ -37,6 +39,7 @@ final readonly class DetailsEntry
     /**
      * @throws InvalidLine
      * @throws InvalidDetail
+     * @throws InvalidAddress
      */
     private static function read(CheckoutField $field, string $typed, Demand $demand): string
     {
@@ -48,7 +51,7 @@ final readonly class DetailsEntry
             : Line::of($typed, $field->subject(), $field->longest())->text;
 
         return match (true) {
-            $field === CheckoutField::Email && filter_var($text, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false => throw InvalidDetail::email(),
+            $field === CheckoutField::Email => EmailAddress::of($text)->text,
             $field === CheckoutField::Country && ! Countries::exists($text) => throw InvalidDetail::country(),
             default => $text,
         };

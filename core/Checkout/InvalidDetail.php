@@ -9,11 +9,6 @@ use PaperKite\Refusal;
 
 final class InvalidDetail extends DomainException implements Refusal
 {
-    public static function email(): self
-    {
-        return new self('This is not an e-mail address yet; it looks like name@host.example.');
-    }
-
     public static function country(): self
     {
         return new self('Pick the country from the list.');

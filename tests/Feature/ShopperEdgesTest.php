@@ -152,9 +152,9 @@ final class ShopperEdgesTest extends TestCase
 
         $this->shopper()->post($this->at('/account/sign-out'))->assertStatus(303)->assertHeader('Location', '/account');
         $this->shopper()->get($this->at('/account'))->assertOk()->assertDontSee('ada@letters.example');
-        self::assertSame([null, 'ada@letters.example'], [app(ShopperSession::class)->email($this->shop, $visitor), app(ShopperSession::class)->email($other, $visitor)]);
+        self::assertSame([null, 'ada@letters.example'], [app(ShopperSession::class)->emailKey($this->shop, $visitor), app(ShopperSession::class)->emailKey($other, $visitor)]);
         $this->travel(31)->days();
-        self::assertNull(app(ShopperSession::class)->email($other, $visitor));
+        self::assertNull(app(ShopperSession::class)->emailKey($other, $visitor));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Checkout\CouponUse;
 use App\Jobs\SendMessage;
 use App\Models\Cart;
 use App\Models\Message;
@@ -13,7 +14,12 @@ use App\Models\ShopperLink;
 use App\Payments\ProviderState;
 use App\Payments\SettlePayment;
 use App\Secrets;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use PaperKite\Quote\CouponKind;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\FakeProvider;
 use Tests\Support\OpensPayments;
 use Tests\TestCase;
@@ -88,7 +94,8 @@ final class ShopperMailTest extends TestCase
         $visitor = Secrets::token();
 
         $this->get($link)->assertOk()->assertSee('Go on');
-        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($link)->assertStatus(303)->assertHeader('Location', '/account');
+        $answer = $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($link)->assertStatus(303)->assertHeader('Location', '/account');
+        $visitor = (string) $answer->headers->getCookies()[0]->getValue();
         $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/account'))->assertOk()->assertSee("Order {$this->order->number}");
         $this->get($link)->assertStatus(410);
         $this->withUnencryptedCookies(['kite_visitor' => Secrets::token()])->get($this->at('/account'))->assertDontSee("Order {$this->order->number}");
@@ -102,8 +109,7 @@ final class ShopperMailTest extends TestCase
     public function test_a_shopper_who_is_signed_in_finds_the_checkout_filled_in(): void
     {
         $this->post($this->at('/account'), ['email' => 'ada@letters.example']);
-        $visitor = Secrets::token();
-        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->mailedLink());
+        $visitor = (string) $this->withUnencryptedCookies(['kite_visitor' => Secrets::token()])->post($this->mailedLink())->headers->getCookies()[0]->getValue();
         $cart = Cart::query()->create(['shop_id' => $this->shop->id, 'ref' => Secrets::ref(), 'visitor' => hash('sha256', $visitor), 'created_at' => now()]);
         $cart->lines()->create(['product_id' => $this->product($this->shop)->id, 'quantity' => 1]);
 
@@ -118,6 +124,86 @@ final class ShopperMailTest extends TestCase
         self::assertSame([$known->status(), $known->headers->get('Location'), $known->getContent()], [$unknown->status(), $unknown->headers->get('Location'), $unknown->getContent()]);
         self::assertSame(1, ShopperLink::query()->count());
         $this->post($this->at('/account'), ['email' => 'nonsense'])->assertUnprocessable()->assertSee('name@host.example');
+    }
+
+    /** @param  list<string>  $typed  as somebody else types it */
+    #[DataProvider('lookalikes')]
+    public function test_nobody_gets_another_persons_orders_by_an_address_that_looks_alike(array $typed): void
+    {
+        foreach ($typed as $address) {
+            $this->post($this->at('/account'), ['email' => $address]);
+        }
+
+        self::assertSame([0, 2], [ShopperLink::query()->count(), Message::query()->count()]);
+    }
+
+    /** @return iterable<string, array{list<string>}> */
+    public static function lookalikes(): iterable
+    {
+        yield 'accents' => [['ádá@letters.example', 'àda@letters.example', 'ADÀ@letters.example']];
+        yield 'wide letters' => [['ａda@letters.example', 'ada@ｌetters.example', 'ada＠letters.example']];
+        yield 'accents apart' => [["a\u{301}da@letters.example"]];
+        yield 'other scripts' => [["\u{430}da@letters.example", "ada@lett\u{435}rs.example"]];
+        yield 'invisible letters' => [["a\u{200B}da@letters.example", "ada@letters\u{AD}.example", "a\u{200D}da@letters.example"]];
+        yield 'a trailing space within' => [["ada@letters.example\u{A0}", 'ada @letters.example']];
+    }
+
+    public function test_mail_goes_to_the_address_that_the_order_holds_however_it_is_typed(): void
+    {
+        $this->post($this->at('/account'), ['email' => ' ADA@Letters.Example '])->assertStatus(303);
+
+        self::assertSame('ada@letters.example', Message::query()->latest('id')->firstOrFail()->to);
+    }
+
+    public function test_a_coupon_for_once_each_counts_addresses_and_not_what_looks_like_them(): void
+    {
+        $coupon = $this->shop->coupons()->create(['code' => 'ONCE', 'kind' => CouponKind::Amount, 'amount_minor' => 100, 'most_uses_each' => 1])->refresh();
+        app(CouponUse::class)->note($coupon->id, $this->order->id, 'Ada@Letters.Example');
+        $use = app(CouponUse::class);
+
+        self::assertSame([true, true, false, false], array_map(static fn (string $email): bool => $use->isSpentFor($coupon, $email), ['ada@letters.example', 'ADA@letters.example', 'ádá@letters.example', 'ad@letters.example']));
+    }
+
+    public function test_signing_in_gives_the_browser_a_new_cookie_which_opens_what_the_old_one_did(): void
+    {
+        $old = Secrets::token();
+        $product = $this->product($this->shop);
+        $this->withUnencryptedCookies(['kite_visitor' => $old])->post($this->at('/cart/add'), ['sku' => $product->sku, 'quantity' => '2'], ['Origin' => $this->shop->base()])->assertStatus(303);
+        $this->post($this->at('/account'), ['email' => 'ada@letters.example']);
+        $new = (string) $this->withUnencryptedCookies(['kite_visitor' => $old])->post($this->mailedLink())->assertStatus(303)->headers->getCookies()[0]->getValue();
+
+        self::assertNotSame($old, $new);
+        $this->withUnencryptedCookies(['kite_visitor' => $new])->get($this->at('/cart'))->assertSee($product->name);
+        $this->withUnencryptedCookies(['kite_visitor' => $new])->get($this->at('/account'))->assertSee("Order {$this->order->number}");
+        $this->withUnencryptedCookies(['kite_visitor' => $old])->get($this->at('/cart'))->assertDontSee($product->name);
+        $this->withUnencryptedCookies(['kite_visitor' => $old])->get($this->at('/account'))->assertDontSee("Order {$this->order->number}");
+    }
+
+    public function test_over_tls_the_cookie_belongs_to_this_host_alone(): void
+    {
+        config(['kite.scheme' => 'https', 'kite.port' => null]);
+        $cookie = $this->post($this->at('/cart/add'), ['sku' => $this->product($this->shop)->sku, 'quantity' => '1'], ['Origin' => $this->shop->base()])->headers->getCookies()[0];
+
+        self::assertSame(['__Host-kite_visitor', true, true, '/', null], [$cookie->getName(), $cookie->isSecure(), $cookie->isHttpOnly(), $cookie->getPath(), $cookie->getDomain()]);
+        $this->withUnencryptedCookies(['__Host-kite_visitor' => (string) $cookie->getValue()])->get($this->at('/cart'))->assertSee('Heather honey');
+        $this->unencryptedCookies = [];
+        $this->withUnencryptedCookies(['kite_visitor' => (string) $cookie->getValue()])->get($this->at('/cart'))->assertDontSee('Heather honey');
+    }
+
+    public function test_nothing_is_written_or_mailed_before_the_answer(): void
+    {
+        $before = DB::getQueryLog();
+        foreach (['ada@letters.example', 'nobody@letters.example'] as $email) {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $request = Request::create($this->at('/account'), 'POST', ['email' => $email], server: ['HTTP_ORIGIN' => $this->shop->base()]);
+            app(Kernel::class)->handle($request);
+            $statements[] = array_column(DB::getQueryLog(), 'query');
+        }
+
+        self::assertSame([], $before);
+        self::assertSame($statements[0], $statements[1]);
+        self::assertSame([], preg_grep('/^(insert|update|delete)/i', $statements[0]));
     }
 
     public function test_nobody_is_pestered(): void

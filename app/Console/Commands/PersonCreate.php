@@ -8,6 +8,8 @@ use App\Models\Person;
 use App\Models\Shop;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use PaperKite\Text\EmailAddress;
+use PaperKite\Text\InvalidAddress;
 
 final class PersonCreate extends Command
 {
@@ -23,12 +25,17 @@ final class PersonCreate extends Command
     public function handle(): int
     {
         $email = $this->text('email');
+        try {
+            $key = EmailAddress::of($email)->key;
+        } catch (InvalidAddress) {
+            $key = null;
+        }
         /** @var list<string> $slugs */
         $slugs = $this->option('shop');
         $shops = Shop::query()->whereIn('slug', $slugs)->pluck('id', 'slug');
         $problem = match (true) {
-            filter_var($email, FILTER_VALIDATE_EMAIL) === false => "“{$email}” is not an e-mail address.",
-            Person::query()->where('email', $email)->exists() => "A person with the address {$email} exists already.",
+            $key === null => "“{$email}” is not an e-mail address.",
+            Person::query()->where('email_key', $key)->exists() => "A person with the address {$email} exists already.",
             $slugs === [] => 'Name the shop with --shop=SLUG; “php artisan shop:create” makes one.',
             $shops->count() !== count(array_unique($slugs)) => 'No shop has the slug “'.implode('”, “', array_diff($slugs, $shops->keys()->all())).'”.',
             default => null,

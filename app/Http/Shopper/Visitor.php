@@ -23,11 +23,17 @@ final readonly class Visitor
 
     public static function of(Request $request): self
     {
-        $token = $request->cookies->get(self::COOKIE);
+        $token = $request->cookies->get(self::name());
 
         return is_string($token) && preg_match('/\A[A-Za-z0-9_-]{22}\z/', $token) === 1
             ? new self($token, false)
-            : new self(Secrets::token(), true);
+            : self::unknown();
+    }
+
+    /** With a value that nobody has seen: what was known before somebody signed in opens nothing afterwards. */
+    public static function unknown(): self
+    {
+        return new self(Secrets::token(), true);
     }
 
     /** The database keeps a digest of the cookie: whoever reads it can't open a cart with it. */
@@ -39,6 +45,17 @@ final readonly class Visitor
     /** Host-only; Lax, so that the browser brings it along when another site's link leads here. */
     public function cookie(): Cookie
     {
-        return Cookie::create(self::COOKIE, $this->token, self::KEPT_FOR, '/', null, config('kite.scheme') === 'https', true, false, Cookie::SAMESITE_LAX);
+        return Cookie::create(self::name(), $this->token, self::KEPT_FOR, '/', null, self::isOverTls(), true, false, Cookie::SAMESITE_LAX);
+    }
+
+    /** The prefix has the browser take it from this host alone, and over TLS alone (RFC 6265bis, 4.1.3.2). */
+    private static function name(): string
+    {
+        return self::isOverTls() ? '__Host-'.self::COOKIE : self::COOKIE;
+    }
+
+    private static function isOverTls(): bool
+    {
+        return config('kite.scheme') === 'https';
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Resources\PersonResource;
 use App\Http\Resources\SessionResource;
 use App\Models\Person;
+use App\People\CheckPassword;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,14 +27,16 @@ final readonly class SignInController
     #[Answer(PersonResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     #[OA\Response(response: 429, ref: '#/components/responses/Refused')]
-    public function signIn(SignInRequest $request): JsonResponse
+    public function signIn(SignInRequest $request, CheckPassword $check): JsonResponse
     {
-        if (! $this->guard()->attempt(['email' => Input::text($request, 'email'), 'password' => Input::text($request, 'password')])) {
+        $person = $check(Input::text($request, 'email'), Input::text($request, 'password'));
+        if ($person === null) {
             throw ValidationException::withMessages(['email' => 'E-mail address and password don’t belong together; check both.']);
         }
+        $this->guard()->login($person);
         $request->session()->regenerate();
 
-        return response()->json(PersonResource::of($this->person($request)));
+        return response()->json(PersonResource::of($person));
     }
 
     #[OA\Post(path: '/sign-out', operationId: 'signOut')]
@@ -61,12 +64,5 @@ final readonly class SignInController
         $guard = Auth::guard('web');
 
         return $guard instanceof StatefulGuard ? $guard : throw new LogicException('People sign in by session.');
-    }
-
-    private function person(Request $request): Person
-    {
-        $person = $request->user('web');
-
-        return $person instanceof Person ? $person : abort(401);
     }
 }

@@ -115,8 +115,8 @@ final readonly class CheckoutController
     /** A shopper who is signed in finds what they typed the last time. */
     private function fillIn(Shop $shop, Cart $cart, CartOwner $owner): void
     {
-        $email = $cart->typed === null ? $this->session->email($shop, $owner) : null;
-        $last = $email === null ? null : Order::query()->where(['shop_id' => $shop->id, 'email' => $email])->latest('id')->first();
+        $key = $cart->typed === null ? $this->session->emailKey($shop, $owner) : null;
+        $last = $key === null ? null : Order::query()->where(['shop_id' => $shop->id, 'email_key' => $key])->latest('id')->first();
         if ($last !== null) {
             $cart->update(['country' => $cart->country ?? $last->country, 'typed' => [
                 'email' => $last->email, 'name' => $last->name, 'company' => $last->company, 'street' => $last->street,
