@@ -12,7 +12,11 @@ use Illuminate\Cache\RateLimiter;
 /** Puts the coupon that a shopper typed into the cart, or takes it out. */
 final readonly class ApplyCoupon
 {
-    private const TRIES_PER_CART = 10;
+    public const TOO_MANY = 'That is a lot of codes; wait ten minutes and try again.';
+
+    private const LONGEST = 40;
+
+    private const TRIES_PER_OWNER = 10;
 
     private const TRIES_PER_ADDRESS = 40;
 
@@ -22,6 +26,12 @@ final readonly class ApplyCoupon
         private RateLimiter $limiter,
         private Clock $clock,
     ) {}
+
+    /** Unknown, ended, not begun and used up are one sentence: whoever guesses learns nothing from it. */
+    public static function notValid(string $code): string
+    {
+        return "The coupon “{$code}” is not valid.";
+    }
 
     /**
      * @param  string  $typed  as the form sent it
@@ -33,16 +43,26 @@ final readonly class ApplyCoupon
         if ($typed === '' || $typed === $cart->coupon_code) {
             return null;
         }
-        if (! $this->mayTry($cart, $caller)) {
-            return 'That is a lot of codes; wait ten minutes and try again.';
+        if (! $this->mayTry($cart->visitor, $caller)) {
+            return self::TOO_MANY;
         }
-        $coupon = mb_strlen($typed) > 40 ? null : $shop->coupons()->where('code', $typed)->first();
-        if ($coupon === null) {
-            return 'This shop has no such coupon; look at how it is spelled.';
+        $coupon = mb_strlen($typed) > self::LONGEST ? null : $shop->coupons()->where('code', $typed)->first();
+        if ($coupon?->isValid($this->clock->now()) !== true) {
+            return self::notValid($typed);
         }
         $cart->update(['coupon_code' => $coupon->code, 'second_step_at' => $this->clock->now()]);
 
         return null;
+    }
+
+    /**
+     * The coupon that a link names: every link is a try, as every form is.
+     *
+     * @return string|null `null` where it names none, or too many were tried
+     */
+    public function byLink(?string $code, CartOwner $owner, Caller $caller): ?string
+    {
+        return $code !== null && $this->mayTry($owner->isNew ? null : $owner->digest, $caller) ? $code : null;
     }
 
     public function remove(Cart $cart): void
@@ -50,16 +70,18 @@ final readonly class ApplyCoupon
         $cart->update(['coupon_code' => null]);
     }
 
-    /** Codes can be guessed: tries are limited by cart and by address. */
-    private function mayTry(Cart $cart, Caller $caller): bool
+    /** Codes can be guessed: tries are limited by whose the cart is, and by address. */
+    private function mayTry(?string $owner, Caller $caller): bool
     {
-        $address = "coupon-address-{$caller->address}";
-        $mine = "coupon-cart-{$cart->id}";
-        if ($this->limiter->tooManyAttempts($mine, self::TRIES_PER_CART) || $this->limiter->tooManyAttempts($address, self::TRIES_PER_ADDRESS)) {
-            return false;
+        $limits = ["coupon-address-{$caller->address}" => self::TRIES_PER_ADDRESS] + ($owner === null ? [] : ["coupon-owner-{$owner}" => self::TRIES_PER_OWNER]);
+        foreach ($limits as $key => $most) {
+            if ($this->limiter->tooManyAttempts($key, $most)) {
+                return false;
+            }
         }
-        $this->limiter->hit($mine, self::SECONDS);
-        $this->limiter->hit($address, self::SECONDS);
+        foreach (array_keys($limits) as $key) {
+            $this->limiter->hit($key, self::SECONDS);
+        }
 
         return true;
     }

@@ -22,13 +22,13 @@ final readonly class ReckonCart
     public function __invoke(Shop $shop, Cart $cart, string $country): CartBill
     {
         $coupon = $cart->coupon_code === null ? null : $shop->coupons()->where('code', $cart->coupon_code)->first();
-        $counts = $coupon !== null && ! $coupon->isUsedUp();
+        $counts = $coupon?->isValid($this->clock->now()) === true;
         $asked = new QuoteRequest(
             $shop->rules(),
             array_values($cart->lines->map(fn (CartLine $line) => $line->toCore())->all()),
             $country,
             $this->clock->moment(),
-            $counts ? $coupon->toCore($shop->currency()) : null,
+            $counts ? $coupon?->toCore($shop->currency()) : null,
         );
         try {
             $receipt = Quote::of($asked);
@@ -37,8 +37,7 @@ final readonly class ReckonCart
         }
         $finding = match (true) {
             $cart->coupon_code === null => null,
-            $coupon === null => "Coupon “{$cart->coupon_code}” is no longer to be had.",
-            ! $counts => "Coupon “{$coupon->code}” has been used up.",
+            ! $counts => ApplyCoupon::notValid($cart->coupon_code),
             default => Because::findings($receipt)[0] ?? null,
         };
 

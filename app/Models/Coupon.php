@@ -41,6 +41,12 @@ final class Coupon extends Model
         return $this->most_uses !== null && $this->uses >= $this->most_uses;
     }
 
+    /** Whether it can be used at all: it has begun, has not ended, and is not used up. What a cart must hold for it is another question. */
+    public function isValid(CarbonImmutable $now): bool
+    {
+        return ! $this->isUsedUp() && ($this->counts_from === null || $this->counts_from->lessThanOrEqualTo($now)) && ($this->counts_until === null || $this->counts_until->greaterThan($now));
+    }
+
     public function toCore(Currency $currency): QuoteCoupon
     {
         $minSpend = $this->min_spend_minor === null ? null : Money::ofMinor($this->min_spend_minor, $currency);

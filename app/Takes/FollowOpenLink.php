@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Takes;
 
+use App\Carts\ApplyCoupon;
 use App\Carts\Caller;
 use App\Carts\CartOwner;
 use App\Carts\FillCart;
@@ -25,6 +26,7 @@ final readonly class FollowOpenLink
         private FillCart $fill,
         private RecentClicks $recent,
         private RecordClick $record,
+        private ApplyCoupon $coupon,
     ) {}
 
     /**
@@ -39,26 +41,35 @@ final readonly class FollowOpenLink
         $click = $this->recent->isFirst("take {$digest}", $owner, $caller) ? Click::onOpenLink($shop, $link->from, $caller) : null;
         $to = $link->to ?? $shop->take_to;
         $toChoose = $to === OpenDestination::Choose ? $link->items : $taken->toChoose;
-        $rest = new RestOfLink($toChoose, $to, $link->coupon, $link->back);
-        if ($taken->ready === [] || $to === OpenDestination::Choose) {
+        $isToChooseFirst = $taken->ready === [] || $to === OpenDestination::Choose;
+        // A coupon is tried where goods go into a cart with it.
+        $coupon = $isToChooseFirst ? $link->coupon : $this->coupon->byLink($link->coupon, $owner, $caller);
+        $rest = new RestOfLink($toChoose, $to, $coupon, $link->back);
+        if ($isToChooseFirst) {
             if ($click !== null) {
                 ($this->record)($click);
             }
 
             return new OpenedWay($rest->nextPage() ?? '/cart', false);
         }
-        $cart = ($this->fill)($shop, $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $link->coupon, $link->back), $click);
+        $cart = ($this->fill)($shop, $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $coupon, $link->back), $click);
 
-        return new OpenedWay(self::onwards($shop, $cart, $rest), true);
+        return new OpenedWay(self::onwards($shop, $cart, $rest, $coupon !== $link->coupon), true);
     }
 
-    /** To the next page on which there is something to choose, and from the last to where the link leads. */
-    public static function onwards(Shop $shop, Cart $cart, RestOfLink $rest): string
+    /**
+     * To the next page on which there is something to choose, and from the last to where the link leads.
+     *
+     * @param  bool  $isCouponLeftOut  whether too many coupons were tried, which the page then says
+     */
+    public static function onwards(Shop $shop, Cart $cart, RestOfLink $rest, bool $isCouponLeftOut): string
     {
+        $why = $isCouponLeftOut ? '?after=codes' : '';
+
         return ($rest->isAlone() ? $rest->in($cart->ref) : $rest)->nextPage() ?? match ($rest->to) {
-            OpenDestination::Pay => $shop->checkoutPath($cart->ref),
+            OpenDestination::Pay => $shop->checkoutPath($cart->ref).$why,
             OpenDestination::Stay => $rest->back !== null && $shop->checkout_rules->allows($rest->back) ? $rest->back : '/?after=added',
-            OpenDestination::Cart, OpenDestination::Choose => '/cart',
+            OpenDestination::Cart, OpenDestination::Choose => "/cart{$why}",
         };
     }
 }

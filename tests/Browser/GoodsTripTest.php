@@ -34,7 +34,7 @@ final class GoodsTripTest extends BrowserTestCase
         $browser->goTo("{$base}/p/wrap")->click('Small')->click('Plain')->click('Add to cart')->arrivingAt('/cart')->seeing('Size: Small')->seeing('€35.90');
         $browser->goTo("{$base}/p/honey-340")->click('Add to cart')->arrivingAt('/cart')->seeing('Goes well with it')->click('Tall beeswax candle')->arrivingAt('/p/candle')->click('Add to cart')->seeing('€12.95');
 
-        $browser->type('Coupon', 'WRONG')->click('Use it')->seeing('This shop has no such coupon')->type('Coupon', 'BLOSSOM')->click('Use it')->seeing('Coupon BLOSSOM')->seeing('−€7.70')
+        $browser->type('Coupon', 'WRONG')->click('Use it')->seeing('The coupon “WRONG” is not valid.')->type('Coupon', 'BLOSSOM')->click('Use it')->seeing('Coupon BLOSSOM')->seeing('−€7.70')
             ->type('Quantity of Beeswax food wrap · Small · Plain', '2')->press(WebDriverKeys::TAB)->seeing('−€8.68');
         $browser->click('Go to the checkout')->arrivingAt('/checkout/')->seeing('Pay €54.07')
             ->choose('Country', 'DE')->seeing('Pay €58.97')->click('Why?')

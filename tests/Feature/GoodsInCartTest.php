@@ -85,13 +85,13 @@ final class GoodsInCartTest extends TestCase
         $this->coupon(['min_spend_minor' => 1500]);
         $this->add(['choice' => ['Small']]);
 
-        $this->cartPost(['coupon' => 'NOPE'])->assertUnprocessable()->assertSee('This shop has no such coupon')->assertSee('value="NOPE"', false);
+        $this->cartPost(['coupon' => 'NOPE'])->assertUnprocessable()->assertSee('The coupon “NOPE” is not valid.')->assertSee('value="NOPE"', false);
         $this->cartPost(['coupon' => 'BLOSSOM'])->assertStatus(303);
         $this->cart()->assertSee('counts from €15.00');
         $this->cartPost(['quantity' => [CartLine::query()->firstOrFail()->id => '3']])->assertStatus(303);
         $this->cart()->assertSee('−€2.93')->assertSee('takes 15 % off');
         Coupon::query()->update(['most_uses' => 1, 'uses' => 1]);
-        $this->cart()->assertSee('has been used up')->assertDontSee('−€2.93');
+        $this->cart()->assertSee('The coupon “BLOSSOM” is not valid.')->assertDontSee('−€2.93');
         $this->cartPost(['remove_coupon' => '1'])->assertStatus(303);
         $this->cart()->assertDontSee('BLOSSOM');
     }
@@ -101,7 +101,7 @@ final class GoodsInCartTest extends TestCase
         $this->coupon([]);
         $this->add(['choice' => ['Small']]);
         foreach (range(1, 10) as $try) {
-            $this->cartPost(['coupon' => "GUESS-{$try}"])->assertUnprocessable()->assertSee('no such coupon');
+            $this->cartPost(['coupon' => "GUESS-{$try}"])->assertUnprocessable()->assertSee('is not valid');
         }
 
         $this->cartPost(['coupon' => 'BLOSSOM'])->assertUnprocessable()->assertSee('wait ten minutes');

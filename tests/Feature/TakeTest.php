@@ -135,7 +135,50 @@ final class TakeTest extends TestCase
         $this->follow('candle?coupon=MAY', $visitor);
         $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/cart'))->assertSee('−€1.00');
         $this->follow('honey-340?coupon=OLD', $visitor);
-        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/cart'))->assertSee('Coupon “OLD” is no longer to be had.');
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/cart'))->assertSee('The coupon “OLD” is not valid.');
+    }
+
+    public function test_a_coupon_that_counts_no_longer_or_not_yet_is_as_if_it_were_not_there(): void
+    {
+        foreach (['OVER' => ['counts_until' => now()->subDay()], 'SOON' => ['counts_from' => now()->addDay()], 'GONE' => ['most_uses' => 1, 'uses' => 1], 'NONE' => null] as $code => $with) {
+            if ($with !== null) {
+                $this->shop->coupons()->create($with + ['code' => $code, 'kind' => CouponKind::Amount, 'amount_minor' => 100]);
+            }
+            $visitor = Secrets::token();
+            $this->follow("candle?coupon={$code}", $visitor)->assertStatus(303);
+            $cart = $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/cart'))->assertSee("The coupon “{$code}” is not valid.");
+            $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->at('/cart'), ['remove_coupon' => '1'], ['Origin' => $this->shop->base()]);
+            $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->at('/cart'), ['coupon' => $code], ['Origin' => $this->shop->base()])->assertUnprocessable()->assertSee("The coupon “{$code}” is not valid.");
+            self::assertSame(200, $cart->status());
+        }
+    }
+
+    public function test_coupons_can_not_be_guessed_by_links_either(): void
+    {
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Amount, 'amount_minor' => 100]);
+        // Each by a browser of its own: the address is what they have in common.
+        foreach (range(1, 40) as $try) {
+            $this->unencryptedCookies = [];
+            $this->follow("candle?to=pay&coupon=GUESS{$try}")->assertStatus(303);
+        }
+        foreach (['candle?to=pay&coupon=MAY', 'candle?to=cart&coupon=MAY'] as $link) {
+            $visitor = Secrets::token();
+            $location = (string) $this->follow($link, $visitor)->assertStatus(303)->headers->get('Location');
+            self::assertStringEndsWith('?after=codes', $location);
+            $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at($location))->assertSee('wait ten minutes')->assertDontSee('−€1.00');
+        }
+        $chosen = $this->choose($this->goOn($this->follow('wrap?to=cart&coupon=MAY', $visitor), $visitor), 'Small', $visitor);
+        self::assertSame('/cart?after=codes', $chosen->headers->get('Location'));
+    }
+
+    public function test_one_browser_tries_ten_and_no_more(): void
+    {
+        $visitor = Secrets::token();
+        foreach (range(1, 10) as $try) {
+            $this->follow("candle?coupon=GUESS{$try}", $visitor)->assertHeader('Location', '/cart');
+        }
+        $this->follow('candle?coupon=GUESS11', $visitor)->assertHeader('Location', '/cart?after=codes');
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->at('/cart'), ['coupon' => 'GUESS12'], ['Origin' => $this->shop->base()])->assertUnprocessable()->assertSee('wait ten minutes');
     }
 
     public function test_after_paying_the_shopper_returns_where_the_link_said_while_that_is_allowed(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper;
 
+use App\Carts\ApplyCoupon;
 use App\Carts\CartCountry;
 use App\Carts\LineNotices;
 use App\Carts\ReckonCart;
@@ -26,20 +27,20 @@ final readonly class CartPage
 
     public function shown(Shop $shop, ?Cart $cart, Request $request): Response
     {
-        return $this->page($shop, $cart, $request, [], [], null);
+        return $this->page($shop, $cart, $request, [], [], $request->query('after') === 'codes' ? ApplyCoupon::TOO_MANY : null, 200);
     }
 
     /** @param  array<int, string>  $lineErrors */
     public function corrected(Shop $shop, Cart $cart, Request $request, CartForm $form, array $lineErrors, ?string $couponError): Response
     {
-        return $this->page($shop, $cart, $request, $form->quantities, $lineErrors, $couponError);
+        return $this->page($shop, $cart, $request, $form->quantities, $lineErrors, $couponError, 422);
     }
 
     /**
      * @param  array<int, string>  $quantities  as typed, by line
      * @param  array<int, string>  $lineErrors
      */
-    private function page(Shop $shop, ?Cart $cart, Request $request, array $quantities, array $lineErrors, ?string $couponError): Response
+    private function page(Shop $shop, ?Cart $cart, Request $request, array $quantities, array $lineErrors, ?string $couponError, int $status): Response
     {
         $bill = $cart === null ? null : ($this->reckon)($shop, $cart, CartCountry::of($shop, $cart, ($this->caller)($request)));
 
@@ -53,6 +54,6 @@ final readonly class CartPage
             'couponTyped' => Input::text($request, 'coupon'),
             'couponError' => $couponError,
             'suggestions' => $cart === null ? [] : $this->suggestions->for($cart),
-        ], $lineErrors === [] && $couponError === null ? 200 : 422);
+        ], $status);
     }
 }

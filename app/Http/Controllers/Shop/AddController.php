@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Carts\ApplyCoupon;
 use App\Carts\FillCart;
 use App\Carts\Filling;
 use App\Carts\FindCart;
@@ -39,6 +40,7 @@ final readonly class AddController
         private FindGoods $find,
         private FindCart $carts,
         private FillCart $fill,
+        private ApplyCoupon $coupon,
         private ReadCaller $caller,
         private ProductPage $page,
     ) {}
@@ -88,10 +90,12 @@ final readonly class AddController
     private function afterChoice(Request $request, Shop $shop, Visitor $visitor, Goods $goods, RestOfLink $rest): string
     {
         $into = $rest->cart === null ? null : $this->carts->named($shop, $visitor->owner(), $rest->cart);
+        $caller = ($this->caller)($request);
+        $coupon = $this->coupon->byLink($rest->coupon, $visitor->owner(), $caller);
         $back = $rest->back !== null && $shop->checkout_rules->allows($rest->back) ? $rest->back : null;
-        $cart = ($this->fill)($shop, $visitor->owner(), ($this->caller)($request), Filling::byChoice([$goods], $rest->isAlone(), $rest->coupon, $back, $into), null);
+        $cart = ($this->fill)($shop, $visitor->owner(), $caller, Filling::byChoice([$goods], $rest->isAlone(), $coupon, $back, $into), null);
 
-        return FollowOpenLink::onwards($shop, $cart, $rest);
+        return FollowOpenLink::onwards($shop, $cart, $rest, $coupon !== $rest->coupon);
     }
 
     private function added(Request $request, Shop $shop, Cart $cart, Product $product): Answer

@@ -56,6 +56,7 @@ final readonly class CheckoutController
 
         return $this->page->shown($shop, $cart, $request, notice: match ($request->query('after')) {
             'declined' => 'The payment did not go through, and nothing was paid. You can try again.',
+            'codes' => ApplyCoupon::TOO_MANY,
             'changed' => 'The bill is the new one.',
             default => null,
         });

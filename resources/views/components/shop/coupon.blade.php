@@ -9,6 +9,6 @@
 <input id="coupon" name="coupon" value="{{ $typed }}" autocomplete="off" spellcheck="false" dir="auto" maxlength="80" @if ($error) aria-invalid="true" aria-describedby="coupon-error" @endif>
 <button class="button second" name="apply" value="1" data-update-now>Use it</button>
 </div>
-@if ($error)<p class="field-error" id="coupon-error" role="alert">{{ $error }}</p>@endif
 @endif
+@if ($error)<p class="field-error" id="coupon-error" role="alert">{{ $error }}</p>@endif
 </div>
