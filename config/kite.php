@@ -8,6 +8,14 @@ return [
     'port' => env('KITE_PUBLIC_PORT'),
     'console_host' => env('KITE_CONSOLE_HOST', 'seller.localhost'),
 
+    'hosts' => [
+        // Right below these, sellers choose their shop's host freely; any other is given by “php artisan shop:move”.
+        'suffixes' => array_values(array_filter(explode(',', (string) env('KITE_SHOP_SUFFIXES', '')))),
+        // No shop's, whoever asks: what else answers on this machine.
+        'reserved' => array_values(array_filter(['localhost', (string) env('KITE_STANDIN_PAY_HOST', 'pay.localhost'), ...explode(',', (string) env('KITE_RESERVED_HOSTS', ''))])),
+        'renames_per_day' => (int) env('KITE_RENAMES_PER_DAY', 5),
+    ],
+
     // Where uploaded pictures are kept; the web server hands them out at /pictures/.
     'pictures' => env('KITE_PICTURES', storage_path('pictures')),
 

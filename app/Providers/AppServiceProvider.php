@@ -20,6 +20,8 @@ use App\People\CheckPassword;
 use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
 use App\Shoppers\SendLink;
+use App\Shops\RenameLimit;
+use App\Shops\ShopNames;
 use App\Time\Clock;
 use App\Time\ClockedDates;
 use App\Time\MoveClock;
@@ -47,6 +49,9 @@ final class AppServiceProvider extends ServiceProvider
         // The demo's time can be moved on; that of a shop that sells can't.
         $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));
         $this->app->when(TellOperator::class)->needs('$address')->give(static fn (): ?string => self::textOrNull(config('kite.operator')));
+        $this->app->when(ShopNames::class)->needs('$suffixes')->giveConfig('kite.hosts.suffixes');
+        $this->app->when(ShopNames::class)->needs('$reserved')->give(static fn (): array => [config()->string('kite.console_host'), ...config()->array('kite.hosts.reserved')]);
+        $this->app->when(RenameLimit::class)->needs('$perDay')->giveConfig('kite.hosts.renames_per_day');
         $this->app->when(CheckPassword::class)->needs('$nobodysHash')->giveConfig('kite.nobodys_hash');
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');

@@ -10,33 +10,40 @@ use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Checkout\CheckoutSlug;
-use PaperKite\Refusal;
 use PaperKite\Text\Line;
 use PaperKite\Text\Sentences;
 
 /** Gives a shop other names and addresses; the ones that it leaves lead to it for good, and to nobody else. */
 final readonly class RenameShop
 {
-    /** RFC 1123, 2.1: labels of letters, digits and hyphens, 63 at most; the last is never a number, which would be an address. */
-    private const HOST = '/\A(?=.{1,190}\z)(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z](?:[a-z0-9-]{0,61}[a-z0-9])?\z/';
+    private const ADDRESSES = ['slug', 'host', 'checkout_slug'];
 
     public function __construct(
+        private ShopNames $names,
+        private RenameLimit $limit,
         private Changed $changed,
         private InTransaction $inTransaction,
     ) {}
 
-    /** Refuses with every sentence at its field. */
-    public function __invoke(Shop $shop, string $name, string $slug, string $host, string $checkoutSlug): Shop
+    /**
+     * Refuses with every sentence at its field.
+     *
+     * @param  bool  $isOperator  whether any host may be taken, and as often as one likes
+     */
+    public function __invoke(Shop $shop, string $name, string $slug, string $host, string $checkoutSlug, bool $isOperator = false): Shop
     {
-        return ($this->inTransaction)(function () use ($shop, $name, $slug, $host, $checkoutSlug): Shop {
+        $renamed = ($this->inTransaction)(function () use ($shop, $name, $slug, $host, $checkoutSlug, $isOperator): Shop {
             $locked = Shop::query()->whereKey($shop->id)->lockForUpdate()->firstOrFail();
             $wrong = new Sentences;
             $next = [
                 'name' => $wrong->at('name', static fn () => Line::of($name, 'The name of the shop', 120)->text),
-                'slug' => $wrong->at('slug', fn (): string => $this->slug($locked, strtolower(trim($slug, ' ')))),
-                'host' => $wrong->at('host', fn (): string => $this->host($locked, strtolower(trim($host, ' .')))),
+                'slug' => $wrong->at('slug', fn (): string => $this->names->slug($locked, $slug)),
+                'host' => $wrong->at('host', fn (): string => $this->names->host($locked, $host, $isOperator)),
                 'checkout_slug' => $wrong->at('checkout_slug', static fn () => CheckoutSlug::of($checkoutSlug)->text),
             ];
+            foreach ($isOperator ? [] : self::moved($locked, $next) as $field) {
+                $wrong->at($field, fn () => $this->limit->check($locked));
+            }
             if ($wrong->all() !== []) {
                 throw ValidationException::withMessages($wrong->all());
             }
@@ -47,31 +54,20 @@ final readonly class RenameShop
 
             return $locked;
         });
+        if (! $isOperator && self::moved($shop, $renamed->only(self::ADDRESSES)) !== []) {
+            $this->limit->count($shop);
+        }
+
+        return $renamed;
     }
 
-    /** @throws Refusal */
-    private function slug(Shop $shop, string $slug): string
+    /**
+     * @param  array<mixed>  $next
+     * @return list<string> the fields of addresses that become others
+     */
+    private static function moved(Shop $shop, array $next): array
     {
-        if (preg_match('/\A(?=.{2,40}\z)[a-z0-9]+(?:-[a-z0-9]+)*\z/', $slug) !== 1 || in_array($slug, ['api', 'preview', 'sign-in', 'build'], true)) {
-            throw InvalidShopName::slug($slug);
-        }
-        $isTaken = Shop::query()->where('slug', $slug)->whereKeyNot($shop->id)->exists()
-            || DB::table('former_slugs')->where('slug', $slug)->where('shop_id', '!=', $shop->id)->exists();
-
-        return $isTaken ? throw InvalidShopName::slugTaken($slug) : $slug;
-    }
-
-    /** @throws Refusal */
-    private function host(Shop $shop, string $host): string
-    {
-        if (preg_match(self::HOST, $host) !== 1) {
-            throw InvalidShopName::host($host);
-        }
-        $isTaken = $host === config('kite.console_host')
-            || Shop::query()->where('host', $host)->whereKeyNot($shop->id)->exists()
-            || DB::table('former_hosts')->where('host', $host)->where('shop_id', '!=', $shop->id)->exists();
-
-        return $isTaken ? throw InvalidShopName::hostTaken($host) : $host;
+        return array_values(array_filter(self::ADDRESSES, static fn (string $field): bool => ($next[$field] ?? null) !== $shop->getAttribute($field)));
     }
 
     /** @param  array<string, string|null>  $next */

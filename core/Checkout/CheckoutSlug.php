@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace PaperKite\Checkout;
 
+use PaperKite\Text\InvalidName;
+use PaperKite\Text\Slug;
+
 /** The first part of the checkout's address, which a seller may name. */
 final readonly class CheckoutSlug
 {
@@ -17,9 +20,10 @@ final readonly class CheckoutSlug
     /** @throws InvalidSlug */
     public static function of(string $text): self
     {
-        $text = strtolower(trim($text, ' '));
-        if (preg_match('/\A(?=.{2,40}\z)[a-z0-9]+(?:-[a-z0-9]+)*\z/', $text) !== 1) {
-            throw InvalidSlug::form($text);
+        try {
+            $text = Slug::of($text)->text;
+        } catch (InvalidName) {
+            throw InvalidSlug::form(strtolower(trim($text, ' ')));
         }
         if (in_array($text, self::TAKEN, true)) {
             throw InvalidSlug::taken($text);

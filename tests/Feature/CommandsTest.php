@@ -39,12 +39,12 @@ final class CommandsTest extends TestCase
     /** @return iterable<array{string, array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
-        yield ['shop:create', ['slug' => 'A b', 'name' => 'x', 'host' => 'x.localhost'], 'can’t be a slug'];
-        yield ['shop:create', ['slug' => 'x', 'name' => '', 'host' => 'x.localhost'], 'The name is missing.'];
-        yield ['shop:create', ['slug' => 'x', 'name' => 'x', 'host' => 'http://x'], 'is not a host name'];
-        yield ['shop:create', ['slug' => 'x', 'name' => 'x', 'host' => 'taken.localhost'], 'is taken'];
-        yield ['shop:create', ['slug' => 'x', 'name' => 'x', 'host' => 'seller.localhost'], 'is taken'];
-        yield ['shop:create', ['slug' => 'x', 'name' => 'x', 'host' => 'x.localhost', '--currency' => 'QQQ'], 'is not a currency'];
+        yield ['shop:create', ['slug' => 'A b', 'name' => 'x', 'host' => 'x.localhost'], 'can’t stand in an address'];
+        yield ['shop:create', ['slug' => 'xx', 'name' => '', 'host' => 'x.localhost'], 'The name is missing.'];
+        yield ['shop:create', ['slug' => 'xx', 'name' => 'x', 'host' => 'http://x'], 'is not a host name'];
+        yield ['shop:create', ['slug' => 'xx', 'name' => 'x', 'host' => 'taken.localhost'], 'is taken'];
+        yield ['shop:create', ['slug' => 'xx', 'name' => 'x', 'host' => 'seller.localhost'], 'is taken'];
+        yield ['shop:create', ['slug' => 'xx', 'name' => 'x', 'host' => 'x.localhost', '--currency' => 'QQQ'], 'is not a currency'];
         yield ['shop:payee', ['slug' => 'nowhere', 'account' => 'x'], 'No shop has the slug'];
         yield ['shop:payee', ['slug' => 'taken', 'account' => 'me@mail.example'], 'can’t be an account'];
         yield ['shop:move', ['slug' => 'taken', 'host' => 'taken.localhost'], 'already'];

@@ -32,7 +32,7 @@ final class ShopMove extends Command
             return self::FAILURE;
         }
         try {
-            $shop = $rename($shop, $shop->name, $shop->slug, $this->text('host'), $shop->checkout_slug);
+            $shop = $rename($shop, $shop->name, $shop->slug, $this->text('host'), $shop->checkout_slug, isOperator: true);
         } catch (ValidationException $refused) {
             $this->error($refused->getMessage());
 

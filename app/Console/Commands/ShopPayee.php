@@ -6,6 +6,8 @@ namespace App\Console\Commands;
 
 use App\Models\Shop;
 use Illuminate\Console\Command;
+use PaperKite\Text\AccountName;
+use PaperKite\Text\InvalidName;
 
 final class ShopPayee extends Command
 {
@@ -25,8 +27,10 @@ final class ShopPayee extends Command
 
             return self::FAILURE;
         }
-        if (preg_match('/\A[A-Za-z0-9._-]{1,64}\z/', $account) !== 1) {
-            $this->error("“{$account}” can’t be an account; it has letters, digits and . _ - only, at most 64.");
+        try {
+            $account = AccountName::of($account)->text;
+        } catch (InvalidName $invalid) {
+            $this->error($invalid->getMessage());
 
             return self::FAILURE;
         }

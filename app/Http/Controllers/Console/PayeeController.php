@@ -17,6 +17,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
+use PaperKite\Text\AccountName;
+use PaperKite\Text\InvalidName;
 
 /** Whom the shop’s money goes to: asked for with the password, and told to everybody in the shop. */
 final readonly class PayeeController
@@ -28,12 +30,13 @@ final readonly class PayeeController
     public function __invoke(Request $request, Shop $shop, WriteMessage $write, InTransaction $inTransaction): JsonResponse
     {
         $person = $request->user();
-        $payee = trim(Input::text($request, 'payee'));
         if (! $person instanceof Person || ! Hash::check(Input::text($request, 'password'), $person->password)) {
             throw ValidationException::withMessages(['password' => 'This is not your password; nothing was changed.']);
         }
-        if (preg_match('/\A[A-Za-z0-9._-]{1,64}\z/', $payee) !== 1) {
-            throw ValidationException::withMessages(['payee' => 'An account is named by letters, digits, points and hyphens, 64 at most.']);
+        try {
+            $payee = AccountName::of(Input::text($request, 'payee'))->text;
+        } catch (InvalidName $invalid) {
+            throw ValidationException::withMessages(['payee' => $invalid->getMessage()]);
         }
         $inTransaction(function () use ($shop, $payee, $person, $write): void {
             Shop::query()->whereKey($shop->id)->update(['payee' => $payee]);

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Text;
+
+/** What names something in an address: small letters, digits and single hyphens. */
+final readonly class Slug
+{
+    /** What the console serves itself, or will: no shop is called like that. */
+    private const RESERVED = ['api', 'assets', 'build', 'drawings', 'embed', 'favicon', 'help', 'invitation', 'mood', 'password', 'pictures', 'preview', 'read', 'set-up', 'sign-in', 'sign-out'];
+
+    private function __construct(public string $text) {}
+
+    /** @throws InvalidName */
+    public static function of(string $text): self
+    {
+        $text = strtolower(trim($text, ' '));
+
+        return preg_match('/\A(?=.{2,40}\z)[a-z0-9]+(?:-[a-z0-9]+)*\z/', $text) === 1 ? new self($text) : throw InvalidName::slug($text);
+    }
+
+    /** @throws InvalidName */
+    public static function ofShop(string $text): self
+    {
+        $slug = self::of($text);
+
+        return in_array($slug->text, self::RESERVED, true) ? throw InvalidName::slug($slug->text) : $slug;
+    }
+}
