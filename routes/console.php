@@ -57,7 +57,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('names', NamesController::class);
             Route::put('payee', PayeeController::class)->middleware('throttle:sign-in');
 
-            Route::post('pictures', PictureController::class);
+            Route::post('pictures', PictureController::class)->middleware('throttle:pictures');
             Route::get('products', [ProductController::class, 'list']);
             Route::post('products', [ProductController::class, 'create']);
             Route::post('products/check', ProductCheckController::class);

@@ -11,6 +11,7 @@ use App\Clicks\RecentClicks;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Messages\OutboxTransport;
+use App\Models\Person;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
 use App\Payments\NoProvider;
@@ -78,6 +79,11 @@ final class AppServiceProvider extends ServiceProvider
         // People sign in by session alone; a bearer token opens nothing.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
         RateLimiter::for('button-trial', static fn (Request $request): Limit => Limit::perMinute(10)->by('button-trial|'.$request->ip()));
+        RateLimiter::for('pictures', static function (Request $request): Limit {
+            $person = $request->user();
+
+            return Limit::perHour(600)->by('pictures|'.($person instanceof Person ? $person->id : $request->ip()));
+        });
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by('sign-in|'.hash('sha256', EmailAddress::keyOf(Input::text($request, 'email')).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),

@@ -11,6 +11,11 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The console's lists with nothing in them, with something, and with much; and what stands behind a row. */
 final class SellerListsTest extends BrowserTestCase
 {
+    public function test_whoever_signs_out_is_led_to_the_sign_in_and_nothing_complains(): void
+    {
+        $this->signedIn()->click('Wren Halloway')->click('Sign out')->arrivingAt('/sign-in')->seeing('Password')->notSeeing('Products');
+    }
+
     public function test_an_empty_list_says_what_comes_first(): void
     {
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products"))->seeing('The shelf is empty. One product is enough to make an offer.')

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Shop;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -16,13 +18,16 @@ final class PictureTest extends TestCase
 {
     private Shop $shop;
 
+    private Person $seller;
+
     private string $folder;
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->shop = $this->shop();
-        $this->actingAs($this->person($this->shop));
+        $this->seller = $this->person($this->shop);
+        $this->actingAs($this->seller);
         $this->folder = sys_get_temp_dir().'/kite-pictures-'.bin2hex(random_bytes(4));
         config(['kite.pictures' => $this->folder]);
     }
@@ -62,6 +67,26 @@ final class PictureTest extends TestCase
         yield 'more pixels than there is memory for' => [self::header(6000, 5000), 'x.png', '25 megapixels'];
         yield 'half a picture' => [substr(self::png(50, 50), 0, 60), 'x.png', 'can’t be read'];
         yield 'nothing' => ['', 'x.png', 'choose a JPEG'];
+    }
+
+    public function test_without_room_nothing_of_a_picture_is_kept_and_the_seller_reads_why(): void
+    {
+        // A folder that can't be written is what a full disk looks like from here.
+        config(['kite.pictures' => __FILE__.'/pictures']);
+
+        $this->upload(self::png(10, 10), 'jar.png')->assertUnprocessable()->assertJsonPath('errors.picture.0', 'The server has no room for pictures just now; nothing was kept. Tell whoever runs it, and try again.');
+        self::assertSame(0, Picture::query()->count());
+    }
+
+    public function test_a_person_brings_six_hundred_an_hour_and_no_more(): void
+    {
+        $limiter = app(RateLimiter::class);
+        foreach (range(1, 600) as $picture) {
+            $limiter->hit(md5('pictures'.'pictures|'.$this->seller->id), 3600);
+        }
+
+        $this->upload('x', 'x.png')->assertTooManyRequests()->assertJsonPath('message', 'That was tried too often; wait a minute and try again.');
+        $this->actingAs($this->person($this->shop))->postJson($this->console("/api/shops/{$this->shop->slug}/pictures"), [])->assertUnprocessable();
     }
 
     public function test_pictures_are_ordered_described_and_the_shops_own(): void

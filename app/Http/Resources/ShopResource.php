@@ -46,6 +46,8 @@ final readonly class ShopResource
         public string $checkout_slug,
         #[OA\Property(description: 'ISO 4217.')]
         public string $currency,
+        #[OA\Property(description: 'The zone in which its days are told: an IANA name.')]
+        public string $timezone,
         #[OA\Property(description: 'The account that is paid.')]
         public ?string $payee,
         #[OA\Property]
@@ -85,6 +87,7 @@ final readonly class ShopResource
             $shop->host,
             $shop->checkout_slug,
             $shop->currency,
+            $shop->zone()->getName(),
             $shop->payee,
             $shop->isReady(),
             array_map(DrawingResource::of(...), Drawing::cases()),

@@ -24,8 +24,8 @@ useKeys(
 
 <template>
   <a href="#main" class="sr-only bg-sheet focus:not-sr-only focus:absolute focus:z-50 focus:p-3">To the content</a>
-  <TopBar v-if="session.person && session.shop" @keys="areKeysShown = true" />
-  <TroubleNotice v-if="session.person && session.shop" :key="session.slug" />
+  <TopBar v-if="session.person && session.shop && !$route.meta.isOpen" @keys="areKeysShown = true" />
+  <TroubleNotice v-if="session.person && session.shop && !$route.meta.isOpen" :key="session.slug" />
   <main id="main" class="mx-auto max-w-[80rem] px-5 pb-16 sm:px-8">
     <RouterView :key="$route.path" />
   </main>

@@ -1607,6 +1607,8 @@ export interface components {
             checkout_slug: string;
             /** @description ISO 4217. */
             currency: string;
+            /** @description The zone in which its days are told: an IANA name. */
+            timezone: string;
             /** @description The account that is paid. */
             payee: string | null;
             is_ready: boolean;

@@ -22,6 +22,12 @@ export function reckonLive(): void {
   })
 }
 
+/** The goods and the bill alone: a style of the page would be held against the policy of this one, and complained of. */
+function mainOf(page: string): HTMLElement | null {
+  const main = /<main[\s\S]*<\/main>/.exec(page)?.[0] ?? ''
+  return new DOMParser().parseFromString(main, 'text/html').querySelector('main')
+}
+
 /** Counts what was asked: an answer that comes after a later question was put is an old one. */
 let asked = 0
 
@@ -34,7 +40,7 @@ async function replaceBy(form: HTMLFormElement, button: HTMLButtonElement): Prom
     const answer = await fetch(form.action, { method: 'POST', body, credentials: 'same-origin' })
     const page = await answer.text()
     if (mine !== asked) return
-    const fresh = new DOMParser().parseFromString(page, 'text/html').querySelector('main')
+    const fresh = mainOf(page)
     const shown = document.querySelector('main')
     if (!fresh || !shown) throw new Error('The answer is no page of the shop.')
     const focused = document.activeElement?.id

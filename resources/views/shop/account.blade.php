@@ -4,7 +4,7 @@
 <p>Signed in as <strong>{{ $email }}</strong>. The checkout is filled in for you.</p>
 <ul class="orders">
 @foreach ($orders as $order)
-<li><span>Order {{ $order->number }}</span><span>{{ $order->placed_at->format('j F Y') }}</span><span>{{ $order->money($order->total_minor)->shown() }}</span></li>
+<li><span>Order {{ $order->number }}</span><span>{{ $order->placed_at->setTimezone($shop->zone())->format('j F Y') }}</span><span>{{ $order->money($order->total_minor)->shown() }}</span></li>
 @endforeach
 </ul>
 @if ($orders->hasPages())

@@ -18,6 +18,7 @@ const rooms = [
 async function leave(): Promise<void> {
   await session.signOut()
   await router.push({ name: 'sign-in' })
+  session.forget()
 }
 </script>
 

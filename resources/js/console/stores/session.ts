@@ -38,9 +38,13 @@ export const useSession = defineStore('session', () => {
 
   async function signOut(): Promise<void> {
     await outcome(api.POST('/sign-out'))
+  }
+
+  /** Once no view is left that shows a person or a shop. */
+  function forget(): void {
     person.value = null
     shop.value = null
   }
 
-  return { person, shop, slug, firstShop, load, enter, reload, signIn, signOut }
+  return { person, shop, slug, firstShop, load, enter, reload, signIn, signOut, forget }
 })

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { api, outcome } from '../../shared/client'
-import { dayAndTime } from '../../shared/dates'
 import CopyButton from '../components/CopyButton.vue'
 import PageTurner from '../components/PageTurner.vue'
 import { useList } from '../composables/useList'
 import { useSession } from '../stores/session'
+import { useDates } from '../composables/useDates'
 
+const { dayAndTime } = useDates()
 const session = useSession()
 const { list, refusal, turnTo } = useList(({ page }) =>
   outcome(api.GET('/shops/{shop}/copies', { params: { path: { shop: session.slug }, query: { page } } })),

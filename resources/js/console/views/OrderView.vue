@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../shared/client'
-import { dayAndTime } from '../../shared/dates'
 import BillSlip from '../components/BillSlip.vue'
 import { useSession } from '../stores/session'
+import { useDates } from '../composables/useDates'
 
+const { dayAndTime } = useDates()
 const props = defineProps<{ number: number }>()
 const session = useSession()
 const order = ref<Schemas['Order'] | null>(null)

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { api, outcome, type Schemas } from '../../shared/client'
-import { dayAndTime } from '../../shared/dates'
 import ListHead from '../components/ListHead.vue'
 import PageTurner from '../components/PageTurner.vue'
 import { useList } from '../composables/useList'
 import { useSession } from '../stores/session'
+import { useDates } from '../composables/useDates'
 
+const { dayAndTime } = useDates()
 const session = useSession()
 const refused = ref<Schemas['RefusedEvent'][]>([])
 const { list, refusal, search, turnTo } = useList((asked) =>

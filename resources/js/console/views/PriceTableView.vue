@@ -2,7 +2,6 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../shared/client'
-import { dayAndTime } from '../../shared/dates'
 import CopyButton from '../components/CopyButton.vue'
 import LeaveDialog from '../components/LeaveDialog.vue'
 import LedgerRow from '../components/LedgerRow.vue'
@@ -11,7 +10,9 @@ import TableColumns from '../components/TableColumns.vue'
 import TextField from '../components/TextField.vue'
 import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useSession } from '../stores/session'
+import { useDates } from '../composables/useDates'
 
+const { dayAndTime } = useDates()
 const props = defineProps<{ id?: number }>()
 const session = useSession()
 const router = useRouter()

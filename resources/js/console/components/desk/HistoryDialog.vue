@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../../shared/client'
-import { dayAndTime } from '../../../shared/dates'
 import { useSession } from '../../stores/session'
 import ModalDialog from '../ModalDialog.vue'
 import PageTurner from '../PageTurner.vue'
+import { useDates } from '../../composables/useDates'
 
+const { dayAndTime } = useDates()
 /** What an offer has said, change by change; any of it can be put back on the desk. */
 const props = defineProps<{ isOpen: boolean; offer: number }>()
 defineEmits<{ close: []; restore: [entry: Schemas['OfferEntry']] }>()

@@ -2,14 +2,15 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { ref, useTemplateRef } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../../shared/client'
-import { dayAndTime } from '../../../shared/dates'
 import { useKeys } from '../../composables/useKeys'
 import { useSession } from '../../stores/session'
 import CopyButton from '../CopyButton.vue'
 import LinkAnatomy from '../LinkAnatomy.vue'
 import PlacementDetails from './PlacementDetails.vue'
 import QrPicture from './QrPicture.vue'
+import { useDates } from '../../composables/useDates'
 
+const { dayAndTime } = useDates()
 /** One place of an offer: its link taken apart, what is pasted there, and what became of the copy. */
 defineProps<{
   placement: Schemas['Placement']
