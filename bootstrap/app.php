@@ -23,6 +23,11 @@ use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
+        // What can be none of ours leads nowhere, before a database is asked for it: a column of ASCII can't be compared with more.
+        Route::patterns([
+            ...array_fill_keys(['shop', 'reference', 'token'], '[0-9A-Za-z_-]{1,64}'),
+            ...array_fill_keys(['offer', 'product', 'placement', 'look', 'priceTable', 'coupon', 'order'], '[0-9]{1,18}'),
+        ]);
         Route::domain(config()->string('kite.console_host'))->middleware('console')->group(base_path('routes/console.php'));
         Route::group([], base_path('routes/shop.php'));
     })

@@ -57,6 +57,11 @@ final readonly class FrozenCheckout implements Castable
         );
     }
 
+    public function for(ShopperDetails $shopper): self
+    {
+        return new self($this->lines, $shopper, $this->itemsMinor, $this->discountMinor, $this->shippingMinor, $this->taxMinor, $this->taxIsContained, $this->profitMinor, $this->couponId, $this->couponCode, $this->reasons);
+    }
+
     /** @param  array<mixed>  $arguments */
     public static function castUsing(array $arguments): FrozenCheckoutCast
     {

@@ -14,6 +14,7 @@ final class Scheduled
         'payments:sweep' => '* * * * *',
         'carts:sweep' => '7 * * * *',
         'copies:recheck' => '0 * * * *',
+        'data:erase' => '37 3 * * *',
     ];
 
     public static function register(Schedule $schedule): void

@@ -7,7 +7,10 @@ namespace App\Http;
 use App\Database\Busy;
 use App\Database\Contention;
 use App\Models\Shop;
+use App\Operator\ReportQuery;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
@@ -23,6 +26,11 @@ final class ErrorPages
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontFlash(['password']);
+        $exceptions->report(static function (QueryException $failure): bool {
+            app(ReportQuery::class)($failure);
+
+            return false;
+        });
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => self::isForProgram($request));
         $exceptions->render(static fn (ThrottleRequestsException $thrown, Request $request) => response()->json(
             ['message' => 'That was tried too often; wait a minute and try again.'],
@@ -38,6 +46,10 @@ final class ErrorPages
             self::isForProgram($request) => self::sentence(503),
             default => self::page(503),
         });
+        // Two made one of a kind at the same moment: the database let one of them.
+        $exceptions->render(static fn (UniqueConstraintViolationException $thrown, Request $request): ?JsonResponse => self::isForProgram($request)
+            ? response()->json(['message' => 'Somebody has just taken this name or code; choose another.'], 422)
+            : null);
         // What nobody foresaw: the framework's own answer would say nothing to a person.
         $exceptions->respond(static fn (Answer $answer, Throwable $thrown, Request $request): Answer => match (true) {
             $answer->getStatusCode() !== 500 => $answer,

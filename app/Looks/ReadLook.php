@@ -25,7 +25,7 @@ final readonly class ReadLook
         $id = $typed->id('picture_id');
         $picture = match (true) {
             $id !== null => $shop->pictures()->whereKey($id)->first(),
-            $path !== '' => $shop->pictures()->where('file', basename($path))->first(),
+            $path !== '' && mb_check_encoding($path, 'ASCII') => $shop->pictures()->where('file', basename($path))->first(),
             default => null,
         };
 

@@ -8,6 +8,7 @@ use App\Carts\FillCart;
 use App\Carts\NewCartLimit;
 use App\Catalogue\StorePicture;
 use App\Clicks\RecentClicks;
+use App\Erasing\Erase;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Messages\OutboxTransport;
@@ -59,6 +60,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when([ReadCaller::class, SendLink::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
+        $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
+        $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
         $this->app->when([StorePicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
         $this->app->singleton(PaymentProvider::class, fn (Application $app): PaymentProvider => match (config('kite.payments.provider')) {
             null, '' => new NoProvider,

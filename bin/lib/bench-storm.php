@@ -78,3 +78,6 @@ foreach (array_slice($storm->failures, 0, 5) as $failure) {
 }
 printf("    longest wait %.2f s (%s); median of 100 flushes %.1f ms, the longest %.1f ms\n", $storm->longest, $storm->longestWas, $flushes[50], $flushes[99]);
 printf("    deadlocks that were tried again: %d; lock waits that timed out: %d\n", $after['lock_deadlocks'] - $before['lock_deadlocks'], $after['lock_timeouts'] - $before['lock_timeouts']);
+
+// The rows that follow find the demo by its own name.
+$shop->refresh()->update(['slug' => 'mosslight', 'checkout_slug' => 'checkout']);

@@ -13,6 +13,11 @@ final class LocalTime
     /** Seconds by which clocks are turned back: an hour, and half an hour on Lord Howe Island. */
     private const TURNED_BACK_BY = [3_600, 1_800];
 
+    /** What a database keeps of it in any zone: its own years are from 1000 to 9999. */
+    private const FIRST_YEAR = 1900;
+
+    private const LAST_YEAR = 9998;
+
     /**
      * An hour that summer time skips is moved on by what is skipped; one that comes twice is the first.
      *
@@ -25,7 +30,7 @@ final class LocalTime
             throw InvalidMoment::notLocal($text);
         }
         [$year, $month, $day, $hour, $minute] = array_map(intval(...), array_slice($parts, 1, 5));
-        if ($month < 1 || $month > 12 || $day < 1 || $day > Day::monthLength($year, $month) || $hour > 23 || $minute > 59) {
+        if ($year < self::FIRST_YEAR || $year > self::LAST_YEAR || (int) ($parts[6] ?? 0) > 59 || $month < 1 || $month > 12 || $day < 1 || $day > Day::monthLength($year, $month) || $hour > 23 || $minute > 59) {
             throw InvalidMoment::doesNotExist($text);
         }
 

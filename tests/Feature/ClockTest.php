@@ -53,7 +53,7 @@ final class ClockTest extends TestCase
     {
         $shop = $this->shop();
         $cart = Cart::query()->create(['shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => str_repeat('0', 64), 'created_at' => now()]);
-        ShopperLink::query()->create(['shop_id' => $shop->id, 'email' => 'ada@letters.example', 'token' => hash('sha256', 'token'), 'expires_at' => now()->addMinutes(30)]);
+        ShopperLink::query()->create(['shop_id' => $shop->id, 'email_key' => 'ada@letters.example', 'token' => hash('sha256', 'token'), 'expires_at' => now()->addMinutes(30)]);
         $this->get("{$shop->base()}/link/token")->assertOk();
 
         $this->command('demo:later', ['by' => '40 days'])->assertSuccessful()->expectsOutputToContain((string) now()->addDays(40)->format('j F Y'));

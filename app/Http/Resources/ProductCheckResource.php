@@ -33,8 +33,7 @@ final readonly class ProductCheckResource
     /** @param  array<string, list<string>>  $findings */
     public static function of(ProductEntry $entry, string $sku, array $findings, Shop $shop, Moment $now): self
     {
-        $count = array_product(array_map(static fn ($option): int => count($option->choices), $entry->options));
-        $combinations = $count > OptionsEntry::MOST_VARIANTS ? [] : OptionsEntry::combinations($entry->options);
+        $combinations = OptionsEntry::combinations($entry->options);
 
         return new self(
             $entry->price?->at($now)->shown(),

@@ -47,10 +47,13 @@ final readonly class OptionsEntry
 
     /**
      * @param  list<Option>  $options
-     * @return list<list<string>> every combination of choices, the last option changing first; a choice without a name, or with one that is taken, is in none
+     * @return list<list<string>> every combination of choices, the last option changing first; a choice without a name, or with one that is taken, is in none; where there are more than a product may have, none is made
      */
     public static function combinations(array $options): array
     {
+        if (count($options) > self::MOST_OPTIONS || self::count($options) > self::MOST_VARIANTS) {
+            return [];
+        }
         $combinations = $options === [] ? [] : [[]];
         foreach ($options as $option) {
             $names = array_diff(array_unique(array_map(static fn (Choice $choice): string => $choice->name, $option->choices)), ['']);
@@ -63,13 +66,22 @@ final readonly class OptionsEntry
         return $combinations;
     }
 
+    /**
+     * @param  list<Option>  $options
+     * @return int|float how many combinations their choices make; a float where that is beyond counting
+     */
+    private static function count(array $options): int|float
+    {
+        return array_product(array_map(static fn (Option $option): int => count($option->choices), $options));
+    }
+
     /** @param  list<Option>  $options */
     private function mustBeFew(Typed $typed, array $options): void
     {
         if (count($options) > self::MOST_OPTIONS) {
             $this->wrong->add($typed->path('options'), 'A product has three options at most; remove one.');
         }
-        $count = array_product(array_map(static fn (Option $option): int => count($option->choices), $options));
+        $count = self::count($options);
         if ($options !== [] && $count > self::MOST_VARIANTS) {
             $this->wrong->add($typed->path('options'), "These choices make {$count} variants; 200 is the most. Remove some choices.");
         }

@@ -21,6 +21,7 @@ use PaperKite\Money\Currency;
 use PaperKite\Text\Typed;
 use PaperKite\Time\Moment;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Samples;
 
@@ -45,6 +46,21 @@ final class ProductEntryTest extends TestCase
         self::assertSame(['Beeswax wrap', 'wrap', 700, 60], [$product?->name, $product?->sku->text, $product?->price->regular->minor, $product?->weight?->grams]);
         self::assertSame([['wrap-s', 4, null, false], ['wrap-l', null, 95, true]], array_map(static fn (EnteredVariant $variant): array => [$variant->sku->text, $variant->stock, $variant->weightGrams, $variant->isPreselected], $product->variants ?? []));
         self::assertSame([['Kitchen', 'Gifts'], 'Made of', ['cotton', 'wax']], [$product?->categories, $product?->traits[0]->name, $product?->traits[0]->values]);
+    }
+
+    /** @param  positive-int  $options */
+    #[TestWith([3, 200])]
+    #[TestWith([20, 2])]
+    #[TestWith([60, 10])]
+    public function test_options_beyond_the_limit_are_counted_and_not_multiplied_out(int $options, int $choices): void
+    {
+        $many = array_map(static fn (int $option): array => ['name' => "Option {$option}", 'choices' => array_map(static fn (int $choice): array => ['name' => "Choice {$choice}", 'price' => '', 'adds' => ''], range(1, $choices))], range(1, $options));
+        $before = memory_get_usage();
+        $entry = $this->entry(['options' => $many]);
+
+        self::assertArrayHasKey('options', $entry->errors);
+        self::assertNull($entry->product);
+        self::assertLessThan(20_000_000, memory_get_usage() - $before);
     }
 
     /** @param  array<string, mixed>  $with */

@@ -143,7 +143,7 @@ final class TimeTest extends TestCase
     /** @return iterable<array{string}> */
     public static function noWalls(): iterable
     {
-        yield from [[''], ['2026-02-30T00:00'], ['2026-01-01T25:00'], ['2026-01-01'], ['now'], ['2026-01-01T00:00Z'], ['2026-13-01T00:00']];
+        yield from [[''], ['2026-02-30T00:00'], ['2026-01-01T25:00'], ['2026-01-01'], ['now'], ['2026-01-01T00:00Z'], ['2026-13-01T00:00'], ['2026-05-01T00:00:60'], ['2026-05-01T00:00:75'], ['0001-01-01T00:00'], ['9999-12-31T23:59']];
     }
 
     public function test_today_is_the_date_where_the_shop_is(): void

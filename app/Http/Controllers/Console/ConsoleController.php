@@ -15,7 +15,7 @@ final readonly class ConsoleController
     public function __invoke(Request $request): View|RedirectResponse
     {
         $slug = $request->segment(1);
-        $present = $slug === null ? null : DB::table('former_slugs')->join('shops', 'shops.id', '=', 'former_slugs.shop_id')->where('former_slugs.slug', $slug)->value('shops.slug');
+        $present = $slug === null || preg_match('/\A[a-z0-9-]+\z/', $slug) !== 1 ? null : DB::table('former_slugs')->join('shops', 'shops.id', '=', 'former_slugs.shop_id')->where('former_slugs.slug', $slug)->value('shops.slug');
 
         return is_string($present)
             ? new RedirectResponse('/'.$present.substr($request->getRequestUri(), strlen("/{$slug}")), 301)

@@ -47,9 +47,10 @@ final readonly class OfferController
         $page = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
             ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->where('caption', 'like', $pattern)
-                ->orWhere('state', 'like', $pattern)
                 ->orWhereRelation('lines.product', 'name', 'like', $pattern)
-                ->orWhereRelation('placements', 'page', 'like', $pattern)))
+                ->orWhereRelation('placements', 'page', 'like', $pattern)
+                // A state is of ASCII, and can't be compared with more.
+                ->when(mb_check_encoding($pattern ?? '', 'ASCII'), static fn (Builder $state) => $state->orWhere('state', 'like', $pattern))))
             ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
         $offers = new Collection(array_values($page->items()));
         OfferGoods::load($offers);

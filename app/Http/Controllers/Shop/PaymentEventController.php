@@ -50,6 +50,7 @@ final readonly class PaymentEventController
 
     private function payment(Shop $shop, string $reference): ?Payment
     {
-        return Payment::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->first();
+        // What anybody may send can't be compared with ours unless it could be one of them.
+        return preg_match('/\A[0-9A-Za-z_-]{1,64}\z/', $reference) === 1 ? Payment::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->first() : null;
     }
 }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Erasing;
+
+use App\Models\Payment;
+use App\Models\Picture;
+use App\Payments\PaymentState;
+use App\Time\Clock;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\ConnectionInterface;
+use PaperKite\Checkout\ShopperDetails;
+
+/** Erases what nobody needs any longer. What an order holds stays: tax law asks for it. */
+final readonly class Erase
+{
+    private const CHECKOUT_DAYS = 30;
+
+    private const LINK_DAYS = 1;
+
+    private const PICTURE_DAYS = 1;
+
+    private const ROWS_AT_ONCE = 500;
+
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+        private string $pictures,
+        private int $sessionMinutes,
+    ) {}
+
+    /** @return array<string, int> how many of each, by what they are called */
+    public function __invoke(): array
+    {
+        $now = $this->clock->now();
+
+        return [
+            'names and addresses of checkouts that came to nothing' => $this->shoppers($now->subDays(self::CHECKOUT_DAYS)),
+            'mailed links' => $this->db->table('shopper_links')->where('expires_at', '<', $now->subDays(self::LINK_DAYS))->delete(),
+            'shoppers’ sessions' => $this->db->table('shopper_sessions')->where('expires_at', '<', $now)->delete(),
+            // The console's sessions are on the machine's clock, which moving the demo on leaves alone.
+            'sellers’ sessions' => $this->db->table('sessions')->where('last_activity', '<', CarbonImmutable::createFromTimestampUTC($now->getTimestamp() - $this->clock->offset())->subMinutes($this->sessionMinutes)->getTimestamp())->delete(),
+            'pictures that belong to nothing' => $this->pictures($now->subDays(self::PICTURE_DAYS)),
+        ];
+    }
+
+    private function shoppers(CarbonImmutable $before): int
+    {
+        $erased = 0;
+        $nobody = new ShopperDetails('', '', '', '', '', '');
+        Payment::query()->whereIn('state', [PaymentState::Declined, PaymentState::Superseded, PaymentState::SoldOut, PaymentState::Abandoned])
+            ->where('created_at', '<', $before)->where('checkout', 'not like', '%"email":""%')
+            ->chunkById(self::ROWS_AT_ONCE, static function ($payments) use (&$erased, $nobody): void {
+                foreach ($payments as $payment) {
+                    $payment->update(['checkout' => $payment->checkout->for($nobody)]);
+                    $erased++;
+                }
+            });
+
+        return $erased;
+    }
+
+    private function pictures(CarbonImmutable $before): int
+    {
+        $erased = 0;
+        Picture::query()->whereNull('product_id')->where('created_at', '<', $before)->chunkById(self::ROWS_AT_ONCE, function ($pictures) use (&$erased): void {
+            foreach ($pictures as $picture) {
+                $picture->delete();
+                @unlink("{$this->pictures}/{$picture->file}");
+                $erased++;
+            }
+        });
+
+        return $erased;
+    }
+}
