@@ -3,17 +3,12 @@
 declare(strict_types=1);
 
 use App\Models\Person;
-use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 // Prints what the console's lists, searches and pages cost, the framework started and the seller signed in.
-$root = dirname(__DIR__, 2);
-require "{$root}/vendor/autoload.php";
-$kernel = (require "{$root}/bootstrap/app.php")->make(Kernel::class);
+$kernel = require __DIR__.'/bench-app.php';
 $host = getenv('KITE_CONSOLE_HOST');
-$kernel->handle(Request::create("http://{$host}/api/me"));
 $person = Person::query()->where('email', 'wren@mosslight.example')->firstOrFail();
 
 $queries = 0;
@@ -52,14 +47,6 @@ $entry = json_encode([
     'items' => array_map(static fn (mixed $id): array => ['product_id' => $id, 'variant' => '', 'quantity' => '2'], $products), 'destination' => 'pay', 'cart_use' => 'just_this', 'opening' => 'same_tab',
     'ask' => ['is_asked' => false, 'label' => '', 'least' => '1', 'most' => '10'], 'words' => ['idle' => 'Take all five'], 'look_id' => null, 'landing' => '',
 ], JSON_THROW_ON_ERROR);
-// The bench is no browser: nothing asks it for the token of its session.
-app()->bind(ValidateCsrfToken::class, static fn () => new class
-{
-    public function handle(Request $request, Closure $next): mixed
-    {
-        return $next($request);
-    }
-});
 $runs = $inDatabases = [];
 for ($run = 0; $run < 30; $run++) {
     $queries = 0;
