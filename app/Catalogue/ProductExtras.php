@@ -6,6 +6,7 @@ namespace App\Catalogue;
 
 use App\Text\RichText;
 use PaperKite\Shopfront\ProductButtons;
+use PaperKite\Text\Sentences;
 use PaperKite\Text\Typed;
 
 /** What a product’s form says besides the product itself. */
@@ -15,12 +16,17 @@ final readonly class ProductExtras
 
     public const MOST_PICTURES = 12;
 
+    /** In characters, of four bytes at most: what its column holds. */
+    private const LONGEST_SUMMARY = 15_000;
+
     /**
      * @param  list<PictureEntry>  $pictures  in their order, the first one leads
      * @param  list<int>  $addOns  ids of products
      * @param  array<string, int>  $stockSeen  by SKU as it was, blank for the product itself: what the form was filled with
      */
     private function __construct(
+        /** @var array<string, string> sentences by field */
+        public array $errors,
         public ?string $summary,
         public ?string $description,
         public array $pictures,
@@ -38,21 +44,20 @@ final readonly class ProductExtras
             $seen[$variant->text('sku')] = $variant->id('stock_seen');
         }
 
+        $wrong = new Sentences;
+        $summary = $wrong->at('summary', static fn (): string => RichText::of($typed->text('summary'), 'The summary', self::LONGEST_SUMMARY));
+        $description = $wrong->at('description', static fn (): string => RichText::of($typed->text('description'), 'The description'));
+        $buttons = ProductButtons::read($typed->part('buttons'));
+
         return new self(
-            self::rich($typed->text('summary')),
-            self::rich($typed->text('description')),
+            $wrong->all() + $buttons->errors,
+            $summary === '' ? null : $summary,
+            $description === '' ? null : $description,
             array_values(array_filter(array_map(PictureEntry::of(...), array_slice($typed->items('pictures'), 0, self::MOST_PICTURES)))),
             $typed->ids('add_ons'),
             array_filter($seen, static fn (?int $stock): bool => $stock !== null),
-            ProductButtons::read($typed->part('buttons'))->said,
+            $buttons->said,
             $typed->isOn('is_draft'),
         );
-    }
-
-    private static function rich(string $html): ?string
-    {
-        $clean = RichText::sanitised($html);
-
-        return $clean === '' ? null : $clean;
     }
 }

@@ -93,6 +93,9 @@ final class ProductTest extends TestCase
         yield 'two options that set prices' => [['options' => [['name' => 'Size', 'choices' => [['name' => 'S', 'price' => '1']]], ['name' => 'Print', 'choices' => [['name' => 'P', 'price' => '1']]]]], 'options.1.name', 'sets the price already'];
         yield 'a variant with the product’s SKU' => [['sku' => 'wrap', 'variants' => [['sku' => 'wrap'] + self::WRAP['variants'][0]]] + self::WRAP, 'variants.0.sku', 'stands here twice'];
         yield 'two preselected' => [['variants' => array_map(static fn (array $variant): array => ['is_preselected' => true] + $variant, self::WRAP['variants'])] + self::WRAP, 'variants', 'keep one'];
+        yield 'a summary over its limit' => [['summary' => '<p>'.str_repeat('x', 15_000).'</p>'], 'summary', 'The summary with its bold, lists and links has 15007 characters; shorten it to 15000.'];
+        yield 'a summary that outgrows it once it is safe' => [['summary' => '<p>'.str_repeat("'", 4_000).'</p>'], 'summary', 'has 24007 characters'];
+        yield 'a description over its limit' => [['description' => str_repeat('蜜', 40_001)], 'description', 'has 40001 characters'];
         yield 'a list for a name' => [['name' => ['x']], 'name', 'missing'];
     }
 
@@ -165,6 +168,14 @@ final class ProductTest extends TestCase
 
         $this->enter(['categories' => ['Honey', 'Gifts'], 'add_ons' => [$other->id, $mine->id]])->assertCreated()->assertJsonPath('entry.categories', ['Gifts', 'Honey'])->assertJsonPath('entry.add_ons', [$mine->id]);
         self::assertSame(2, $this->shop->categories()->count());
+    }
+
+    public function test_as_much_rich_text_as_may_be_is_kept_whole(): void
+    {
+        $summary = str_repeat('🍯', 15_000);
+        $description = str_repeat('蜜', 40_000);
+
+        $this->enter(['summary' => $summary, 'description' => $description])->assertCreated()->assertJsonPath('entry.summary', $summary)->assertJsonPath('entry.description', $description);
     }
 
     public function test_hostile_rich_text_does_nothing(): void

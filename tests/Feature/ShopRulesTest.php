@@ -82,6 +82,14 @@ final class ShopRulesTest extends TestCase
         $this->get("http://{$this->shop->host}/policy")->assertNotFound();
     }
 
+    public function test_texts_over_their_limit_are_told_at_their_fields_and_nothing_is_cut(): void
+    {
+        $this->putJson($this->address('/checkout'), ['terms' => str_repeat('x', 40_001), 'policy' => str_repeat("'", 10_000)] + self::CHECKOUT)->assertUnprocessable()
+            ->assertJsonPath('errors.terms.0', 'The text with its bold, lists and links has 40001 characters; shorten it to 40000.')
+            ->assertJsonPath('errors.policy.0', 'The text with its bold, lists and links has 60000 characters; shorten it to 40000.');
+        self::assertSame('', $this->shop->refresh()->checkout_rules->terms);
+    }
+
     /** @param  array<string, mixed>  $with */
     #[DataProvider('wrongAddresses')]
     public function test_a_shopper_is_led_only_to_listed_hosts(array $with, string $field): void

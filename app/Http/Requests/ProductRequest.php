@@ -12,7 +12,6 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 use PaperKite\Catalogue\Entry\ProductEntry;
-use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Text\Typed;
 
 /** A product’s form. Its rules are the core’s: here it is only handed over. */
@@ -35,13 +34,13 @@ final class ProductRequest extends FormRequest
         $entry = $this->entry();
         $taken = $entry->product === null ? [] : app(TakenSkus::class)($this->shop(), $product, $entry->product);
 
-        return array_map(static fn (string $sentence): array => [$sentence], $entry->errors + $taken + $this->buttonErrors());
+        return array_map(static fn (string $sentence): array => [$sentence], $entry->errors + $taken + $this->extras()->errors);
     }
 
     /** @throws ValidationException with every sentence at its field */
     public function product(): EnteredProduct
     {
-        $errors = $this->entry()->errors + $this->buttonErrors();
+        $errors = $this->entry()->errors + $this->extras()->errors;
         if ($errors !== []) {
             throw ValidationException::withMessages($errors);
         }
@@ -51,13 +50,7 @@ final class ProductRequest extends FormRequest
 
     public function extras(): ProductExtras
     {
-        return ProductExtras::of($this->typed());
-    }
-
-    /** @return array<string, string> sentences by field */
-    private function buttonErrors(): array
-    {
-        return ProductButtons::read($this->typed()->part('buttons'))->errors;
+        return once(fn (): ProductExtras => ProductExtras::of($this->typed()));
     }
 
     private function typed(): Typed

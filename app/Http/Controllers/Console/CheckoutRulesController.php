@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Checkout\RulesEntry;
+use PaperKite\Text\Sentences;
 use PaperKite\Text\Typed;
 
 /** How the checkout asks, and where it leads. */
@@ -32,8 +33,15 @@ final readonly class CheckoutRulesController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop): JsonResponse
     {
-        $entry = RulesEntry::read(Typed::of($request->all()), RichText::sanitised(Input::text($request, 'terms')), RichText::sanitised(Input::text($request, 'policy')));
-        $shop->update(['checkout_rules' => $entry->rules ?? throw ValidationException::withMessages($entry->errors)]);
+        $wrong = new Sentences;
+        $terms = $wrong->at('terms', static fn (): string => RichText::of(Input::text($request, 'terms'), 'The text'));
+        $policy = $wrong->at('policy', static fn (): string => RichText::of(Input::text($request, 'policy'), 'The text'));
+        $entry = RulesEntry::read(Typed::of($request->all()), $terms ?? '', $policy ?? '');
+        $errors = $entry->errors + $wrong->all();
+        if ($errors !== [] || $entry->rules === null) {
+            throw ValidationException::withMessages($errors);
+        }
+        $shop->update(['checkout_rules' => $entry->rules]);
 
         return response()->json(CheckoutRulesResource::of($shop->refresh()->checkout_rules));
     }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import StarterKit from '@tiptap/starter-kit'
 import { EditorContent, useEditor } from '@tiptap/vue-3'
-import { computed, useId, watch } from 'vue'
+import { computed, useId, watch, watchEffect } from 'vue'
 
 /** Text with a little form. What is kept of it is for the server to say. */
-const props = defineProps<{ label: string; note?: string }>()
+const props = defineProps<{ label: string; error?: string | undefined; note?: string | undefined }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
 
@@ -22,9 +22,6 @@ const editor = useEditor({
       heading: { levels: [3] },
     }),
   ],
-  editorProps: {
-    attributes: { class: 'rich-entry', role: 'textbox', 'aria-multiline': 'true', 'aria-labelledby': id, dir: 'auto' },
-  },
   onUpdate: ({ editor: changed }) => (model.value = changed.isEmpty ? '' : changed.getHTML()),
 })
 
@@ -32,6 +29,22 @@ watch(model, (html) => {
   if (editor.value && html !== (editor.value.isEmpty ? '' : editor.value.getHTML()))
     editor.value.commands.setContent(html, { emitUpdate: false })
 })
+
+watchEffect(() =>
+  editor.value?.setOptions({
+    editorProps: {
+      attributes: {
+        class: 'rich-entry',
+        role: 'textbox',
+        'aria-multiline': 'true',
+        'aria-labelledby': id,
+        dir: 'auto',
+        ...(props.error ? { 'aria-invalid': 'true' } : {}),
+        ...(props.error || props.note ? { 'aria-describedby': `${id}-said` } : {}),
+      },
+    },
+  }),
+)
 
 const tools = computed(() => [
   {
@@ -81,6 +94,7 @@ const tools = computed(() => [
       </div>
     </div>
     <EditorContent v-if="editor" :editor="editor" />
-    <p v-if="props.note" class="mt-1 text-sm text-pencil">{{ props.note }}</p>
+    <p v-if="props.error" :id="`${id}-said`" class="mt-1 text-sm text-wrong" role="alert">{{ props.error }}</p>
+    <p v-else-if="props.note" :id="`${id}-said`" class="mt-1 text-sm text-pencil">{{ props.note }}</p>
   </div>
 </template>

@@ -160,8 +160,8 @@ function movePictures(moved: Schemas['Picture'][]): void {
 
         <LedgerRow title="Told">
           <div class="grid gap-5">
-            <RichTextField v-bind="value('summary')" label="In short" />
-            <RichTextField v-bind="value('description')" label="At length" />
+            <RichTextField v-bind="field('summary')" label="In short" />
+            <RichTextField v-bind="field('description')" label="At length" />
             <TraitsField v-bind="value('traits')" :known="session.shop?.trait_names ?? []" :error-at="errorAt" />
           </div>
         </LedgerRow>

@@ -118,8 +118,8 @@ onMounted(async () => {
       </li>
     </ul>
     <PickField v-bind="value('coupon_place')" class="max-w-64" label="Coupons are entered" :choices="places" />
-    <RichTextField v-bind="value('terms')" label="Terms" />
-    <RichTextField v-bind="value('policy')" label="Returns and privacy" />
+    <RichTextField v-bind="field('terms')" label="Terms" />
+    <RichTextField v-bind="field('policy')" label="Returns and privacy" />
     <p v-if="missing.length > 0" class="text-sm text-amber">
       The checkout names no {{ missing.join(' and no ') }}. Most places ask a shop for both.
     </p>
