@@ -140,15 +140,21 @@ final class Browser
     /** Types a name into the field that holds several, and keeps it there with Enter. */
     public function tag(string $label, string $name): self
     {
-        $quoted = self::quoted($label);
-        $field = $this->found(WebDriverBy::xpath("//label[normalize-space(.)={$quoted}]/..//input"), "a field for several, labelled “{$label}”");
-        $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $field);
-        $field->click();
-        $field->sendKeys([$name]);
+        $this->proposing($label)->sendKeys([$name]);
         $this->found(WebDriverBy::xpath('//*[@role="option" and .//bdi[.='.self::quoted($name).']]'), "“{$name}” to be offered");
-        $field->sendKeys([WebDriverKeys::ENTER]);
+        $this->press(WebDriverKeys::ENTER);
 
         return $this->seeing("{$name} ×");
+    }
+
+    /** The field so labelled that proposes names while one is typed, clicked into. */
+    public function proposing(string $label): WebDriverElement
+    {
+        $field = $this->found(WebDriverBy::xpath('//label[normalize-space(.)='.self::quoted($label).']/..//input'), "a field that proposes, labelled “{$label}”");
+        $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $field);
+        $field->click();
+
+        return $field;
     }
 
     public function choose(string $label, string $value): self

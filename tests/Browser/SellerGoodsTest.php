@@ -65,6 +65,17 @@ final class SellerGoodsTest extends BrowserTestCase
         array_map(unlink(...), $files);
     }
 
+    public function test_an_attribute_is_proposed_and_so_are_its_values(): void
+    {
+        $this->product($this->shop, ['sku' => 'heather', 'traits' => [['name' => 'Tastes of', 'values' => ['toffee', 'woodsmoke']]]]);
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->type('Name', 'Lime honey')->type('SKU', 'lime')->type('Price', '9.80');
+
+        $browser->click('Add an attribute')->proposing('Attribute')->sendKeys(['tast']);
+        $browser->seeing('Tastes of')->press(WebDriverKeys::ENTER)->tag('Values', 'woodsmoke')->click('Save')->seeing('not counted');
+
+        self::assertEquals([['name' => 'Tastes of', 'values' => ['woodsmoke']]], Product::query()->where('sku', 'lime')->sole()->traits);
+    }
+
     public function test_the_shops_rules_are_tried_before_they_are_saved(): void
     {
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->seeing('Every order ships for €3.90, however much is in it.');

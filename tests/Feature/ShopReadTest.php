@@ -36,4 +36,16 @@ final class ShopReadTest extends TestCase
         self::assertSame([], $shop->refresh()->words->all());
         self::assertNull($shop->getAttributes()['words']);
     }
+
+    public function test_attributes_are_proposed_with_the_values_that_products_have(): void
+    {
+        $shop = $this->shop();
+        $this->product($shop, ['sku' => 'plain']);
+        $this->product($shop, ['sku' => 'heather', 'traits' => [['name' => 'Tastes of', 'values' => ['toffee', 'woodsmoke']], ['name' => '2026', 'values' => ['late']]]]);
+        $this->product($shop, ['sku' => 'lime', 'traits' => [['name' => 'Tastes of', 'values' => ['mint', 'toffee']]]]);
+        $this->product($this->shop(), ['traits' => [['name' => 'Tastes of', 'values' => ['another shop’s']]]]);
+
+        $this->actingAs($this->person($shop))->getJson($this->console("/api/shops/{$shop->slug}"))->assertOk()
+            ->assertJsonPath('traits', [['name' => 'Tastes of', 'values' => ['mint', 'toffee', 'woodsmoke']], ['name' => '2026', 'values' => ['late']]]);
+    }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Category;
-use App\Models\Product as ProductModel;
 use App\Models\Shop;
-use Illuminate\Database\Eloquent\Collection;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Product;
@@ -20,6 +18,9 @@ use PaperKite\Offer\Opening;
 #[OA\Schema(schema: 'Shop')]
 final readonly class ShopResource
 {
+    /** Of one attribute, so that a list of proposals stays one. */
+    private const MOST_VALUES = 50;
+
     /**
      * @param  list<DrawingResource>  $drawings
      * @param  list<DestinationResource>  $destinations
@@ -31,7 +32,7 @@ final readonly class ShopResource
      * @param  list<string>  $hosts
      * @param  list<string>  $categories
      * @param  list<string>  $tax_classes
-     * @param  list<string>  $trait_names
+     * @param  list<array{name: string, values: list<string>}>  $traits
      */
     private function __construct(
         #[OA\Property]
@@ -74,8 +75,11 @@ final readonly class ShopResource
         public array $categories,
         #[OA\Property(description: 'Those that a product or a rate names.', type: 'array', items: new OA\Items(type: 'string'))]
         public array $tax_classes,
-        #[OA\Property(description: 'Attributes that products of the shop have.', type: 'array', items: new OA\Items(type: 'string'))]
-        public array $trait_names,
+        #[OA\Property(description: 'Attributes that products of the shop have, with the values they have there, the latest first.', type: 'array', items: new OA\Items(required: ['name', 'values'], properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string')),
+        ], type: 'object'))]
+        public array $traits,
     ) {}
 
     public static function of(Shop $shop): self
@@ -101,7 +105,7 @@ final readonly class ShopResource
             $shop->checkout_rules->hosts,
             array_values($shop->categories()->get()->map(fn (Category $category): string => $category->name)->all()),
             self::taxClasses($shop),
-            self::traitNames($shop),
+            self::traits($shop),
         );
     }
 
@@ -113,16 +117,16 @@ final readonly class ShopResource
         return array_values(array_unique(array_filter($classes, is_string(...))));
     }
 
-    /** @return list<string> */
-    private static function traitNames(Shop $shop): array
+    /** @return list<array{name: string, values: list<string>}> of the products that were put in last */
+    private static function traits(Shop $shop): array
     {
-        $names = [];
-        /** @var Collection<int, ProductModel> $products */
-        $products = $shop->products()->whereNotNull('traits')->limit(200)->get();
-        foreach ($products as $product) {
-            $names = [...$names, ...array_column($product->traits ?? [], 'name')];
+        $values = [];
+        foreach ($shop->products()->whereNotNull('traits')->orderByDesc('id')->limit(200)->get(['id', 'traits']) as $product) {
+            foreach ($product->traits ?? [] as $trait) {
+                $values[$trait['name']] = [...$values[$trait['name']] ?? [], ...$trait['values']];
+            }
         }
 
-        return array_values(array_unique($names));
+        return array_map(static fn (string $name, array $all): array => ['name' => $name, 'values' => array_slice(array_values(array_unique($all)), 0, self::MOST_VALUES)], array_map(strval(...), array_keys($values)), $values);
     }
 }

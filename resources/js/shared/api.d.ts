@@ -1628,8 +1628,11 @@ export interface components {
             categories: string[];
             /** @description Those that a product or a rate names. */
             tax_classes: string[];
-            /** @description Attributes that products of the shop have. */
-            trait_names: string[];
+            /** @description Attributes that products of the shop have, with the values they have there, the latest first. */
+            traits: {
+                name: string;
+                values: string[];
+            }[];
         };
         Shopfront: {
             entry: components["schemas"]["ShopfrontEntry"];

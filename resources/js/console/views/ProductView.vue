@@ -162,7 +162,7 @@ function movePictures(moved: Schemas['Picture'][]): void {
           <div class="grid gap-5">
             <RichTextField v-bind="field('summary')" label="In short" />
             <RichTextField v-bind="field('description')" label="At length" />
-            <TraitsField v-bind="value('traits')" :known="session.shop?.trait_names ?? []" :error-at="errorAt" />
+            <TraitsField v-bind="value('traits')" :known="session.shop?.traits ?? []" :error-at="errorAt" />
           </div>
         </LedgerRow>
       </div>

@@ -1,12 +1,20 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+
 import type { Schemas } from '../../../shared/client'
 import SuggestField from '../SuggestField.vue'
 import TagField from '../TagField.vue'
 
 type TraitEntry = Schemas['ProductEntry']['traits'][number]
 
-defineProps<{ known: string[]; errorAt: (path: string) => string | undefined }>()
+const props = defineProps<{ known: TraitEntry[]; errorAt: (path: string) => string | undefined }>()
 const traits = defineModel<TraitEntry[]>({ required: true })
+
+const names = computed(() => props.known.map(({ name }) => name))
+
+function valuesOf(name: string): string[] {
+  return props.known.find((trait) => trait.name === name)?.values ?? []
+}
 
 function change(at: number, part: Partial<TraitEntry>): void {
   traits.value = traits.value.map((entry, index) => (index === at ? { ...entry, ...part } : entry))
@@ -18,14 +26,14 @@ function change(at: number, part: Partial<TraitEntry>): void {
     <div v-for="(entry, at) in traits" :key="at" class="grid items-end gap-3 md:grid-cols-[11rem_minmax(0,1fr)_auto]">
       <SuggestField
         label="Attribute"
-        :known="known"
+        :known="names"
         :model-value="entry.name"
         :error="errorAt(`traits.${at}.name`)"
         @update:model-value="(name: string) => change(at, { name })"
       />
       <TagField
         label="Values"
-        :known="[]"
+        :known="valuesOf(entry.name)"
         :model-value="entry.values"
         @update:model-value="(values: string[]) => change(at, { values })"
       />
