@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Carts\ApplyCoupon;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
 use App\Carts\TouchCart;
-use App\Http\Input;
 use App\Http\Shopper\CartForm;
 use App\Http\Shopper\CartPage;
-use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\CouponForm;
 use App\Http\Shopper\Visitor;
-use App\Models\Cart;
 use App\Models\Shop;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,8 +22,7 @@ final readonly class CartController
     public function __construct(
         private FindCart $carts,
         private EditCart $editCart,
-        private ApplyCoupon $applyCoupon,
-        private ReadCaller $caller,
+        private CouponForm $coupon,
         private TouchCart $touch,
         private CartPage $page,
     ) {}
@@ -49,21 +45,11 @@ final readonly class CartController
         }
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove);
-        $couponError = $shop->checkout_rules->couponPlace->isInCart() ? $this->coupon($request, $shop, $cart) : null;
+        $couponError = $shop->checkout_rules->couponPlace->isInCart() ? ($this->coupon)($request, $shop, $cart) : null;
         if ($edit->errors !== [] || $couponError !== null) {
             return $this->page->corrected($shop, $cart->refresh(), $request, $form, $edit->errors, $couponError);
         }
 
         return new RedirectResponse($request->has('to_checkout') ? $shop->checkoutPath($cart->ref) : '/cart', Answer::HTTP_SEE_OTHER);
-    }
-
-    private function coupon(Request $request, Shop $shop, Cart $cart): ?string
-    {
-        if (! $request->has('remove_coupon')) {
-            return ($this->applyCoupon)($shop, $cart, Input::text($request, 'coupon'), ($this->caller)($request));
-        }
-        $this->applyCoupon->remove($cart);
-
-        return null;
     }
 }

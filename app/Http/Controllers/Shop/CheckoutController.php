@@ -14,7 +14,7 @@ use App\Checkout\OpenPayment;
 use App\Http\Input;
 use App\Http\Shopper\CartForm;
 use App\Http\Shopper\CheckoutPage;
-use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\CouponForm;
 use App\Http\Shopper\Visitor;
 use App\Models\Cart;
 use App\Models\Order;
@@ -36,10 +36,9 @@ final readonly class CheckoutController
     public function __construct(
         private FindCart $carts,
         private EditCart $editCart,
-        private ApplyCoupon $applyCoupon,
+        private CouponForm $coupon,
         private OpenPayment $openPayment,
         private CheckoutPage $page,
-        private ReadCaller $caller,
         private ShopperSession $session,
         private TouchCart $touch,
     ) {}
@@ -77,7 +76,7 @@ final readonly class CheckoutController
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove);
-        $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? $this->coupon($request, $shop, $cart) : null;
+        $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? ($this->coupon)($request, $shop, $cart) : null;
         if ($edit->errors !== [] || $couponError !== null) {
             $errors = $couponError === null ? [] : ['coupon' => $couponError];
 
@@ -101,16 +100,6 @@ final readonly class CheckoutController
         }
 
         return new RedirectResponse($payment->hosted_url ?? "/return/{$payment->reference}", Answer::HTTP_SEE_OTHER);
-    }
-
-    private function coupon(Request $request, Shop $shop, Cart $cart): ?string
-    {
-        if (! $request->has('remove_coupon')) {
-            return ($this->applyCoupon)($shop, $cart, Input::text($request, 'coupon'), ($this->caller)($request));
-        }
-        $this->applyCoupon->remove($cart);
-
-        return null;
     }
 
     /** A shopper who is signed in finds what they typed the last time. */
