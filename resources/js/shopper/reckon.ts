@@ -18,7 +18,7 @@ export function reckonLive(): void {
       return
     if (!['update', 'apply', 'remove', 'remove_coupon'].includes(button.name)) return
     event.preventDefault()
-    void replaceBy(form, button)
+    replaceBy(form, button)
   })
 }
 
@@ -28,31 +28,53 @@ function mainOf(page: string): HTMLElement | null {
   return new DOMParser().parseFromString(main, 'text/html').querySelector('main')
 }
 
-/** Counts what was asked: an answer that comes after a later question was put is an old one. */
+/** Counts what was asked: only the answer to the last question is shown. */
 let asked = 0
 
-async function replaceBy(form: HTMLFormElement, button: HTMLButtonElement): Promise<void> {
+/** Each change is sent when the one before it was answered, so that the shop keeps them in the order in which they were made. */
+let answered: Promise<void> = Promise.resolve()
+
+function replaceBy(form: HTMLFormElement, button: HTMLButtonElement): void {
   const mine = ++asked
+  const body = new URLSearchParams()
+  for (const [name, value] of new FormData(form, button)) if (typeof value === 'string') body.append(name, value)
   form.setAttribute('aria-busy', 'true')
-  try {
-    const body = new URLSearchParams()
-    for (const [name, value] of new FormData(form, button)) if (typeof value === 'string') body.append(name, value)
-    const answer = await fetch(form.action, { method: 'POST', body, credentials: 'same-origin' })
-    const page = await answer.text()
-    if (mine !== asked) return
-    const fresh = mainOf(page)
-    const shown = document.querySelector('main')
-    if (!fresh || !shown) throw new Error('The answer is no page of the shop.')
-    const focused = document.activeElement?.id
-    shown.replaceChildren(...fresh.childNodes)
-    if (focused) document.getElementById(focused)?.focus()
-  } catch {
-    if (mine !== asked) return
-    const again = document.createElement('input')
-    again.type = 'hidden'
-    again.name = button.name
-    again.value = button.value
-    form.append(again)
-    form.submit()
+
+  answered = answered
+    .then(() => fetch(form.action, { method: 'POST', body, credentials: 'same-origin' }))
+    .then((answer) => answer.text())
+    .then((page) => {
+      if (mine === asked) show(page, body)
+    })
+    .catch(() => {
+      if (mine === asked) sendAsUsual(form, button)
+    })
+}
+
+function show(page: string, sent: URLSearchParams): void {
+  const fresh = mainOf(page)
+  const shown = document.querySelector('main')
+  if (!fresh || !shown) throw new Error('The answer is no page of the shop.')
+  keepTypedMeanwhile(shown, fresh, sent)
+  const focused = document.activeElement?.id
+  shown.replaceChildren(...fresh.childNodes)
+  if (focused) document.getElementById(focused)?.focus()
+}
+
+/** What was typed after the question went out isn't in the answer: it moves over to the new fields. */
+function keepTypedMeanwhile(shown: HTMLElement, fresh: HTMLElement, sent: URLSearchParams): void {
+  for (const field of shown.querySelectorAll<HTMLInputElement>('input:not([type=hidden], [type=checkbox])')) {
+    const known = sent.get(field.name)
+    const successor = fresh.querySelector<HTMLInputElement>(`input[name="${CSS.escape(field.name)}"]`)
+    if (known !== null && known !== field.value && successor) successor.value = field.value
   }
+}
+
+function sendAsUsual(form: HTMLFormElement, button: HTMLButtonElement): void {
+  const again = document.createElement('input')
+  again.type = 'hidden'
+  again.name = button.name
+  again.value = button.value
+  form.append(again)
+  form.submit()
 }
