@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Console\Scheduled;
 use App\Http\ErrorPages;
+use App\Http\Middleware\CheckToken;
 use App\Http\Middleware\ConsoleHeaders;
 use App\Http\Middleware\FindShop;
 use App\Http\Middleware\SameOrigin;
@@ -13,7 +14,6 @@ use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Middleware\ValidatePathEncoding;
 use Illuminate\Http\Middleware\ValidatePostSize;
@@ -39,7 +39,7 @@ return Application::configure(basePath: dirname(__DIR__))
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
             StartSession::class,
-            ValidateCsrfToken::class,
+            CheckToken::class,
             SubstituteBindings::class,
         ]);
         $middleware->group('shopper', [ShopperHeaders::class, FindShop::class, SameOrigin::class]);

@@ -6,6 +6,10 @@ namespace App\Catalogue;
 
 use App\Changes\Changed;
 use App\Database\InTransaction;
+use App\Edits\ChangedMeanwhile;
+use App\Edits\Editing;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Models\Category;
 use App\Models\Product;
 use App\Models\Shop;
@@ -25,16 +29,25 @@ final readonly class SaveProduct
         private TakenSkus $takenSkus,
         private NameGoods $name,
         private Changed $changed,
+        private Edits $edits,
         private InTransaction $inTransaction,
     ) {}
 
     /**
      * @param  Product|null  $product  the one that is changed; `null` for a new one
+     *
+     * @throws ChangedMeanwhile
      */
-    public function __invoke(Shop $shop, ?Product $product, EnteredProduct $entered, ProductExtras $extras): Product
+    public function __invoke(Shop $shop, ?Product $product, EnteredProduct $entered, ProductExtras $extras, Editing $editing): Product
     {
         try {
-            return ($this->inTransaction)(fn (): Product => $this->saved($shop, $product, $entered, $extras));
+            return ($this->inTransaction)(function () use ($shop, $product, $entered, $extras, $editing): Product {
+                if ($product !== null) {
+                    $this->edits->claim(EditKind::Product, $shop, $product->id, $editing);
+                }
+
+                return $this->saved($shop, $product, $entered, $extras);
+            });
         } catch (TakenSku $taken) {
             throw ValidationException::withMessages(($this->takenSkus)($shop, $product, $entered) ?: ['sku' => $taken->getMessage()]);
         }

@@ -60,10 +60,12 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'Refusal', description: 'Why nothing was changed.', required: ['message'], properties: [
             new OA\Property(property: 'message', description: 'One sentence.', type: 'string'),
             new OA\Property(property: 'errors', description: 'Sentences by field.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+            new OA\Property(property: 'version', description: 'Where somebody else has changed it since: the version that stands now.', type: 'integer'),
         ]),
     ],
     responses: [
         new OA\Response(response: 'Refused', description: 'Something entered is wrong.', content: new OA\JsonContent(ref: '#/components/schemas/Refusal')),
+        new OA\Response(response: 'Changed', description: 'Somebody else has changed it since; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Refusal')),
     ],
     parameters: [
         new OA\Parameter(parameter: 'shop', name: 'shop', in: 'path', required: true, schema: new OA\Schema(type: 'string')),

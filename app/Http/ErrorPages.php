@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Database\Busy;
 use App\Database\Contention;
+use App\Edits\ChangedMeanwhile;
 use App\Models\Shop;
 use App\Operator\ReportQuery;
 use Illuminate\Auth\AuthenticationException;
@@ -46,6 +47,8 @@ final class ErrorPages
             self::isForProgram($request) => self::sentence(503),
             default => self::page(503),
         });
+        $exceptions->dontReport(ChangedMeanwhile::class);
+        $exceptions->render(static fn (ChangedMeanwhile $changed) => response()->json(['message' => $changed->getMessage(), 'version' => $changed->version], 409));
         // Two made one of a kind at the same moment: the database let one of them.
         $exceptions->render(static fn (UniqueConstraintViolationException $thrown, Request $request): ?JsonResponse => self::isForProgram($request)
             ? response()->json(['message' => 'Somebody has just taken this name or code; choose another.'], 422)
@@ -65,7 +68,7 @@ final class ErrorPages
     }
 
     /** For the console, which shows it as it is, and for programs. */
-    private static function sentence(int $status): JsonResponse
+    public static function sentence(int $status): JsonResponse
     {
         return response()->json(['message' => match ($status) {
             401 => 'You are signed out. Sign in in another tab, then try again here; nothing is lost.',

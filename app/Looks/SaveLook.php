@@ -6,7 +6,12 @@ namespace App\Looks;
 
 use App\Changes\Changed;
 use App\Database\InTransaction;
+use App\Edits\ChangedMeanwhile;
+use App\Edits\Editing;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Models\Look;
+use App\Models\Person;
 use App\Models\Shop;
 use App\Offers\LookBook;
 use Carbon\CarbonInterface;
@@ -18,16 +23,21 @@ final readonly class SaveLook
 {
     public function __construct(
         private Changed $changed,
+        private Edits $edits,
         private InTransaction $inTransaction,
     ) {}
 
     /**
      * @param  Look|null  $look  the one that is changed; `null` for a new one
-     * @param  int|null  $seen  the version that the seller began with
+     *
+     * @throws ChangedMeanwhile
      */
-    public function __invoke(Shop $shop, ?Look $look, LookEntry $entry, ?int $seen): Look
+    public function __invoke(Shop $shop, ?Look $look, LookEntry $entry, Editing $editing): Look
     {
-        return ($this->inTransaction)(function () use ($shop, $look, $entry, $seen): Look {
+        return ($this->inTransaction)(function () use ($shop, $look, $entry, $editing): Look {
+            if ($look !== null) {
+                $this->edits->claim(EditKind::Look, $shop, $look->id, $editing);
+            }
             $errors = $entry->errors;
             $namesake = $entry->name === null ? null : $shop->looks()->where('name', $entry->name)->whereKeyNot($look->id ?? 0)->lockForUpdate()->first();
             if ($namesake !== null) {
@@ -40,22 +50,20 @@ final readonly class SaveLook
                 return $shop->looks()->create(['name' => $entry->name, 'values' => $entry->look]);
             }
             $locked = $this->locked($look);
-            if ($seen !== null && $seen !== $locked->version) {
-                throw ValidationException::withMessages(['name' => 'Somebody else has changed this look meanwhile; load it again and make your changes once more.']);
-            }
-            $locked->update(['name' => $entry->name, 'values' => $entry->look, 'earlier' => $locked->values, 'version' => $locked->version + 1]);
+            $locked->update(['name' => $entry->name, 'values' => $entry->look, 'earlier' => $locked->values]);
             $this->changed->look($locked);
 
             return $locked;
         });
     }
 
-    public function putBack(Shop $shop, Look $look): void
+    public function putBack(Shop $shop, Look $look, ?Person $person): void
     {
-        ($this->inTransaction)(function () use ($look): void {
+        ($this->inTransaction)(function () use ($shop, $look, $person): void {
+            $this->edits->claim(EditKind::Look, $shop, $look->id, new Editing($person, null));
             $locked = $this->locked($look);
             if ($locked->earlier !== null) {
-                $locked->update(['values' => $locked->earlier, 'earlier' => $locked->values, 'version' => $locked->version + 1]);
+                $locked->update(['values' => $locked->earlier, 'earlier' => $locked->values]);
                 $this->changed->look($locked);
             }
         });

@@ -16,7 +16,6 @@ use PaperKite\Look\Look as CoreLook;
  * @property string $name
  * @property CoreLook $values
  * @property CoreLook|null $earlier
- * @property int $version
  * @property CarbonImmutable|null $put_away_at
  * @property Shop $shop
  */

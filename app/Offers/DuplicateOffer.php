@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Edits\Editing;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Shop;
@@ -20,6 +21,6 @@ final readonly class DuplicateOffer
     /** @param  Offer  $offer  with all that its sentence needs */
     public function __invoke(Shop $shop, Offer $offer, ?Person $person): Offer
     {
-        return ($this->save)($shop, null, ($this->read)($shop, Typed::of(OfferEntry::of($offer)), []), null, $person);
+        return ($this->save)($shop, null, ($this->read)($shop, Typed::of(OfferEntry::of($offer)), []), new Editing($person, null));
     }
 }

@@ -6,6 +6,8 @@ namespace App\Offers;
 
 use App\Changes\Changed;
 use App\Database\InTransaction;
+use App\Edits\ChangedMeanwhile;
+use App\Edits\Editing;
 use App\Models\Offer;
 use App\Models\OfferVersion;
 use App\Models\Person;
@@ -28,16 +30,15 @@ final readonly class SaveOffer
 
     /**
      * @param  Offer|null  $offer  the one that is changed; `null` for a new one
-     * @param  int|null  $seen  the version that the seller began with; `null` to write over whatever is there
      *
      * @throws ChangedMeanwhile
      */
-    public function __invoke(Shop $shop, ?Offer $offer, DraftGoods $draft, ?int $seen, ?Person $person): Offer
+    public function __invoke(Shop $shop, ?Offer $offer, DraftGoods $draft, Editing $editing): Offer
     {
-        return ($this->inTransaction)(function () use ($shop, $offer, $draft, $seen, $person): Offer {
+        return ($this->inTransaction)(function () use ($shop, $offer, $draft, $editing): Offer {
             $locked = $offer === null ? null : Offer::query()->whereKey($offer->id)->lockForUpdate()->firstOrFail();
-            if ($locked !== null && $seen !== null && $seen !== $locked->version) {
-                throw new ChangedMeanwhile($locked);
+            if ($locked !== null && $editing->isBehind($locked->version)) {
+                throw $this->changedMeanwhile($locked, $shop, $editing);
             }
             if ($locked !== null && $locked->versions()->doesntExist()) {
                 $this->writeVersion($locked->load(Offer::TOLD_WITH), $shop, null);
@@ -45,11 +46,19 @@ final readonly class SaveOffer
             $saved = $this->written($shop, $locked, $draft);
             $this->writeLines($saved, $draft);
             $told = $saved->refresh()->load(Offer::TOLD_WITH);
-            $this->writeVersion($told, $shop, $person);
+            $this->writeVersion($told, $shop, $editing->person);
             $this->changed->offer($told);
 
             return $told;
         });
+    }
+
+    private function changedMeanwhile(Offer $offer, Shop $shop, Editing $editing): ChangedMeanwhile
+    {
+        $last = $offer->versions()->with('person')->first();
+        $at = $last === null ? null : ChangedMeanwhile::shownAt((int) $last->created_at->getTimestamp(), $shop->zone());
+
+        return ChangedMeanwhile::because('This offer was', $last?->person, $editing->person, $at, $offer->version);
     }
 
     private function written(Shop $shop, ?Offer $offer, DraftGoods $draft): Offer

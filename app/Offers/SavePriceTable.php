@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Database\InTransaction;
+use App\Edits\ChangedMeanwhile;
+use App\Edits\Editing;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\PriceTable;
@@ -19,6 +23,7 @@ final readonly class SavePriceTable
 {
     public function __construct(
         private PlaceOffer $place,
+        private Edits $edits,
         private InTransaction $inTransaction,
         private Clock $clock,
     ) {}
@@ -26,10 +31,15 @@ final readonly class SavePriceTable
     /**
      * @param  list<int>  $offers  by id, from the first column to the last
      * @param  int|null  $stressed  the offer whose column stands out
+     *
+     * @throws ChangedMeanwhile
      */
-    public function __invoke(Shop $shop, ?PriceTable $table, string $name, array $offers, ?int $stressed): PriceTable
+    public function __invoke(Shop $shop, ?PriceTable $table, string $name, array $offers, ?int $stressed, Editing $editing): PriceTable
     {
-        return ($this->inTransaction)(function () use ($shop, $table, $name, $offers, $stressed): PriceTable {
+        return ($this->inTransaction)(function () use ($shop, $table, $name, $offers, $stressed, $editing): PriceTable {
+            if ($table !== null) {
+                $this->edits->claim(EditKind::PriceTable, $shop, $table->id, $editing);
+            }
             if ($shop->priceTables()->where('name', $name)->whereKeyNot($table->id ?? 0)->lockForUpdate()->exists()) {
                 throw ValidationException::withMessages(['name' => "There is a price table called “{$name}” already; choose another name."]);
             }

@@ -91,7 +91,7 @@ abstract class BrowserTestCase extends TestCase
     {
         return array_values(array_filter(
             $browser->complaints(),
-            static fn (string $complaint): bool => preg_match('/the server responded with a status of (404|409|410|422)/', $complaint) !== 1,
+            static fn (string $complaint): bool => preg_match('/the server responded with a status of (401|404|409|410|422)/', $complaint) !== 1,
         ));
     }
 

@@ -82,7 +82,7 @@ final class DeskTest extends BrowserTestCase
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill')->click('Caption: Buy now. Change it')->type('Words on the button', 'Mine')->press(WebDriverKeys::ENTER)->seeing('Mine');
         $offer->update(['caption' => 'Theirs', 'version' => 2]);
 
-        $browser->click('Save')->seeing('Somebody else has changed this offer meanwhile')->seeing('When someone clicks Theirs')->seeing('When someone clicks Mine')
+        $browser->click('Save')->seeing('This offer was changed meanwhile')->seeing('When someone clicks Theirs')->seeing('When someone clicks Mine')
             ->click('Go on with theirs')->seeing('Theirs')->seeing('All is saved.')->click('Undo')->seeing('Mine')->click('Save')->seeing('All is saved.');
         self::assertSame(['Mine', 3], [$offer->refresh()->caption, $offer->version]);
         $browser->click('More')->click('What it has said')->seeingCount('[data-version]', 2)->click('Put this back on the desk')->notSeeing('What this offer has said');

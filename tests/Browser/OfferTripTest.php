@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Edits\Editing;
 use App\Models\CartLine;
 use App\Models\Product;
 use App\Offers\SavePriceTable;
@@ -99,7 +100,7 @@ final class OfferTripTest extends BrowserTestCase
     public function test_columns_of_a_table_change_places_and_one_is_taken_out(): void
     {
         $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]), ['caption' => "Take {$name}"])->id, ['Small', 'Middle', 'Large']);
-        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', $offers, null);
+        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', $offers, null, Editing::byCommand());
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Copy the table');
 
         $browser->clickCss('[data-column]:nth-child(3) .follow')->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[2], $offers[1]], 'the new order');

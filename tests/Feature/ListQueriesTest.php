@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Edits\Editing;
 use App\Models\Offer;
 use App\Models\Shop;
 use App\Offers\OfferEntry;
@@ -110,7 +111,7 @@ final class ListQueriesTest extends TestCase
             $this->placement($offer, "page {$number}", ['copied' => str_repeat('0', 64), 'copied_at' => now(), 'is_stale' => true]);
             $offers[] = $offer->id;
         }
-        app(SavePriceTable::class)($this->shop, null, 'Table '.bin2hex(random_bytes(3)), array_slice($offers, 0, 2), null);
+        app(SavePriceTable::class)($this->shop, null, 'Table '.bin2hex(random_bytes(3)), array_slice($offers, 0, 2), null, Editing::byCommand());
     }
 
     private function varied(): \App\Models\Product

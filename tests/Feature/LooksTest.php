@@ -40,7 +40,7 @@ final class LooksTest extends TestCase
     {
         $look = $this->shop->looks()->firstOrFail();
         $this->putJson($this->address("/{$look->id}"), $this->entry(['fill' => '#1e5a70', 'version' => 1]))->assertOk()->assertJsonPath('items.0.version', 2)->assertJsonPath('items.0.has_earlier', true);
-        $this->putJson($this->address("/{$look->id}"), $this->entry(['fill' => '#000000', 'version' => 1]))->assertUnprocessable();
+        $this->putJson($this->address("/{$look->id}"), $this->entry(['fill' => '#000000', 'version' => 1]))->assertStatus(409);
         $this->postJson($this->address("/{$look->id}/earlier"))->assertOk()->assertJsonPath('items.0.entry.fill', '#b92b4f');
         $this->postJson($this->address("/{$look->id}/earlier"))->assertOk()->assertJsonPath('items.0.entry.fill', '#1e5a70');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Edits\Editing;
 use App\Looks\LookForm;
 use App\Looks\LookValues;
 use App\Models\Offer;
@@ -47,7 +48,7 @@ final class RoundTripTest extends TestCase
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $entry = $this->entry($chance, $products, array_values(array_filter($looks, is_int(...))));
             $draft = (new ReadDraft)($shop, Typed::of($entry), []);
-            $saved = app(SaveOffer::class)($shop, null, $draft, null, null);
+            $saved = app(SaveOffer::class)($shop, null, $draft, Editing::byCommand());
 
             self::assertSame($entry, OfferEntry::of($saved), "Round {$round}.");
             $again = (new ReadDraft)($shop, Typed::of(OfferEntry::of(Offer::query()->with(Offer::TOLD_WITH)->findOrFail($saved->id))), []);

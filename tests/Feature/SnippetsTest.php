@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Edits\Editing;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Offers\LookBook;
@@ -82,7 +83,7 @@ final class SnippetsTest extends TestCase
         $this->shop->update(['rules' => new ShopRules($this->shop->currency(), $this->shop->zone(), new TaxRates(true, []), null, [new ShippingZone('Over there', ['NZ'], null, null)])]);
 
         self::assertSame(['price' => '9.80', 'priceCurrency' => 'EUR', 'availability' => 'https://schema.org/InStock'], $this->offered());
-        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', [$this->offer($this->product)->id, $this->offer($this->product($this->shop))->id], null);
+        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', [$this->offer($this->product)->id, $this->offer($this->product($this->shop))->id], null, Editing::byCommand());
         self::assertStringContainsString('€9.80', TableSnippet::of($table, $this->shop, LookBook::of($this->shop), (new Clock)->moment()));
     }
 

@@ -18,5 +18,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'hosts', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'after_paying', type: 'string'),
     new OA\Property(property: 'after_cancelling', type: 'string'),
+    new OA\Property(property: 'version', description: 'The version that the change begins with; left out, whatever is there is written over.', type: 'integer'),
 ])]
 final class CheckoutRulesEntries {}

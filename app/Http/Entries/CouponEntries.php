@@ -17,5 +17,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'until', type: 'string'),
     new OA\Property(property: 'most_uses', type: 'string'),
     new OA\Property(property: 'most_uses_each', type: 'string'),
+    new OA\Property(property: 'version', description: 'The version that the change begins with; left out, whatever is there is written over.', type: 'integer'),
 ])]
 final class CouponEntries {}

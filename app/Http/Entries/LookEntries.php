@@ -35,6 +35,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'picture_side', type: 'string', enum: ['width', 'height']),
     new OA\Property(property: 'picture_size', type: 'string'),
     new OA\Property(property: 'picture_unit', type: 'string', enum: ['px', '%']),
-    new OA\Property(property: 'version', description: 'The version that the change begins with.', type: 'integer'),
+    new OA\Property(property: 'version', description: 'The version that the change begins with; left out, whatever is there is written over.', type: 'integer'),
 ])]
 final class LookEntries {}

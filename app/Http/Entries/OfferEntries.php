@@ -51,5 +51,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'offers', description: 'Two to four, from the first column to the last.', type: 'array', items: new OA\Items(type: 'integer')),
     new OA\Property(property: 'stressed', description: 'The offer whose column stands out; null: none.', type: 'integer', nullable: true),
+    new OA\Property(property: 'version', description: 'The version that the change begins with; left out, whatever is there is written over.', type: 'integer'),
 ])]
 final class OfferEntries {}

@@ -46,6 +46,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'buttons', ref: '#/components/schemas/ProductButtonsEntry'),
         new OA\Property(property: 'options', type: 'array', items: new OA\Items(ref: '#/components/schemas/OptionEntry')),
         new OA\Property(property: 'variants', type: 'array', items: new OA\Items(ref: '#/components/schemas/VariantEntry')),
+        new OA\Property(property: 'version', description: 'The version that the change begins with; left out, whatever is there is written over.', type: 'integer'),
     ],
 )]
 #[OA\Schema(schema: 'OptionEntry', required: ['name', 'choices'], properties: [

@@ -35,6 +35,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'currency', description: 'ISO 4217.', type: 'string'),
     new OA\Property(property: 'rules', ref: '#/components/schemas/ShopRules'),
     new OA\Property(property: 'home_country', type: 'string'),
+    new OA\Property(property: 'version', description: 'The version that the change begins with; left out, whatever is there is written over.', type: 'integer'),
 ])]
 #[OA\Schema(schema: 'RulesTrialEntry', required: ['rules', 'sample', 'currency'], properties: [
     new OA\Property(property: 'currency', description: 'ISO 4217.', type: 'string'),

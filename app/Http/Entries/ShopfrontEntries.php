@@ -35,6 +35,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'has_notice', type: 'boolean'),
     new OA\Property(property: 'notice_leads', ref: '#/components/schemas/AfterAdding'),
     new OA\Property(property: 'address', type: 'string'),
+    new OA\Property(property: 'version', description: 'The version that the change begins with; left out, whatever is there is written over.', type: 'integer'),
 ])]
 #[OA\Schema(schema: 'NamesEntry', required: ['name', 'slug', 'host', 'checkout_slug'], properties: [
     new OA\Property(property: 'name', type: 'string'),

@@ -79,14 +79,6 @@ final class OfferRequest extends FormRequest
         return Countries::exists($country) ? $country : $this->shop()->home_country;
     }
 
-    /** The version that the seller began with. */
-    public function seen(): ?int
-    {
-        $version = $this->input('version');
-
-        return is_int($version) ? $version : null;
-    }
-
     public function shop(): Shop
     {
         $shop = $this->route('shop');

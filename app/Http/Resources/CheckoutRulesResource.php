@@ -31,9 +31,11 @@ final readonly class CheckoutRulesResource
         public string $after_paying,
         #[OA\Property]
         public string $after_cancelling,
+        #[OA\Property(description: 'Counts the changes that sellers make.')]
+        public int $version,
     ) {}
 
-    public static function of(CheckoutRules $rules): self
+    public static function of(CheckoutRules $rules, int $version): self
     {
         return new self(
             array_map(static fn (CheckoutField $field) => CheckoutFieldResource::of($field, $rules), CheckoutField::cases()),
@@ -43,6 +45,7 @@ final readonly class CheckoutRulesResource
             $rules->hosts,
             $rules->afterPaying ?? '',
             $rules->afterCancelling ?? '',
+            $version,
         );
     }
 }

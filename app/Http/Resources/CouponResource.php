@@ -20,6 +20,8 @@ final readonly class CouponResource
     private function __construct(
         #[OA\Property]
         public int $id,
+        #[OA\Property(description: 'Counts the changes that sellers make; a use is none.')]
+        public int $version,
         #[OA\Property(ref: '#/components/schemas/CouponEntry', type: 'object')]
         public array $entry,
         #[OA\Property(description: 'What it does, in a sentence.')]
@@ -28,11 +30,11 @@ final readonly class CouponResource
         public int $uses,
     ) {}
 
-    public static function of(Coupon $coupon, Shop $shop): self
+    public static function of(Coupon $coupon, int $version, Shop $shop): self
     {
         $local = static fn (?CarbonImmutable $at): string => $at === null ? '' : LocalTime::typed(Moment::ofSeconds((int) $at->getTimestamp()), $shop->zone());
 
-        return new self($coupon->id, [
+        return new self($coupon->id, $version, [
             'code' => $coupon->code,
             'kind' => $coupon->kind->value,
             'value' => $coupon->percent ?? ($coupon->amount_minor === null ? '' : $shop->money($coupon->amount_minor)->decimal()),

@@ -21,7 +21,7 @@ final readonly class LookResource
         public int $id,
         #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'Counts the changes.')]
+        #[OA\Property(description: 'Counts the changes that sellers make.')]
         public int $version,
         #[OA\Property(description: 'Whether it is used by offers that name none.')]
         public bool $is_usual,
@@ -37,12 +37,12 @@ final readonly class LookResource
         public array $doubts,
     ) {}
 
-    public static function of(Look $look, int $usualId, int $offers): self
+    public static function of(Look $look, int $version, int $usualId, int $offers): self
     {
         return new self(
             $look->id,
             $look->name,
-            $look->version,
+            $version,
             $look->id === $usualId,
             $look->earlier !== null,
             $offers,

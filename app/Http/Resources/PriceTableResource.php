@@ -19,6 +19,8 @@ final readonly class PriceTableResource
     private function __construct(
         #[OA\Property]
         public int $id,
+        #[OA\Property(description: 'Counts the changes that sellers make.')]
+        public int $version,
         #[OA\Property]
         public string $name,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TableColumnResource::class))]
@@ -36,12 +38,13 @@ final readonly class PriceTableResource
     ) {}
 
     /** @param  PriceTable  $table  with all that its columns need */
-    public static function of(PriceTable $table, Shop $shop, LookBook $looks, Moment $at): self
+    public static function of(PriceTable $table, int $version, Shop $shop, LookBook $looks, Moment $at): self
     {
         $snippet = TableSnippet::of($table, $shop, $looks, $at);
 
         return new self(
             $table->id,
+            $version,
             $table->name,
             array_values($table->columns->map(static fn (Placement $column) => TableColumnResource::of($column, $shop, $looks))->all()),
             $snippet,

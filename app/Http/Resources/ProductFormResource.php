@@ -27,6 +27,8 @@ final readonly class ProductFormResource
     private function __construct(
         #[OA\Property]
         public int $id,
+        #[OA\Property(description: 'Counts the changes that sellers make.')]
+        public int $version,
         #[OA\Property(ref: '#/components/schemas/ProductEntry', type: 'object')]
         public array $entry,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PictureResource::class))]
@@ -35,12 +37,13 @@ final readonly class ProductFormResource
         public array $add_ons,
     ) {}
 
-    public static function of(Product $product, Shop $shop, Moment $at): self
+    public static function of(Product $product, int $version, Shop $shop, Moment $at): self
     {
         $product->load(['variants', 'pictures', 'categories', 'addOns.variants']);
 
         return new self(
             $product->id,
+            $version,
             self::entry($product, $shop),
             array_values($product->pictures->map(PictureResource::of(...))->all()),
             array_values($product->addOns->map(static fn (Product $other) => ProductResource::of($other, $at))->all()),

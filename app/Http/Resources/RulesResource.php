@@ -21,10 +21,12 @@ final readonly class RulesResource
         public string $currency,
         #[OA\Property(description: 'Whether the currency can still be another.')]
         public bool $may_change_currency,
+        #[OA\Property(description: 'Counts the changes that sellers make.')]
+        public int $version,
     ) {}
 
-    public static function of(Shop $shop): self
+    public static function of(Shop $shop, int $version): self
     {
-        return new self(RulesForm::written($shop->rules()), $shop->home_country, $shop->currency, ! $shop->products()->exists() && ! $shop->coupons()->exists());
+        return new self(RulesForm::written($shop->rules()), $shop->home_country, $shop->currency, ! $shop->products()->exists() && ! $shop->coupons()->exists(), $version);
     }
 }

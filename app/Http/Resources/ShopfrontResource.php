@@ -25,14 +25,17 @@ final readonly class ShopfrontResource
         public array $surfaces,
         #[OA\Property(description: 'What can follow adding.', type: 'array', items: new OA\Items(ref: ChoiceResource::class))]
         public array $ways,
+        #[OA\Property(description: 'Counts the changes that sellers make.')]
+        public int $version,
     ) {}
 
-    public static function of(Shop $shop): self
+    public static function of(Shop $shop, int $version): self
     {
         return new self(
             (object) ShopfrontForm::of($shop),
             array_map(SurfaceResource::of(...), Surface::cases()),
             array_map(static fn (AfterAdding $way) => new ChoiceResource($way->value, $way->label()), AfterAdding::cases()),
+            $version,
         );
     }
 

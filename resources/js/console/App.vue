@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import KeysDialog from './components/KeysDialog.vue'
+import SignedOutNotice from './components/SignedOutNotice.vue'
 import TopBar from './components/TopBar.vue'
 import TroubleNotice from './components/TroubleNotice.vue'
 import { useKeyListener, useKeys } from './composables/useKeys'
@@ -24,6 +25,7 @@ useKeys(
 
 <template>
   <a href="#main" class="sr-only bg-sheet focus:not-sr-only focus:absolute focus:z-50 focus:p-3">To the content</a>
+  <SignedOutNotice v-if="session.person" />
   <TopBar v-if="session.person && session.shop && !$route.meta.isOpen" @keys="areKeysShown = true" />
   <TroubleNotice v-if="session.person && session.shop && !$route.meta.isOpen" :key="session.slug" />
   <main id="main" class="mx-auto max-w-[80rem] px-5 pb-16 sm:px-8">

@@ -778,6 +778,8 @@ export interface components {
             errors?: {
                 [key: string]: string[];
             };
+            /** @description Where somebody else has changed it since: the version that stands now. */
+            version?: number;
         };
         CheckoutRulesEntry: {
             /** @description What is sent about a shop’s checkout. */
@@ -793,6 +795,8 @@ export interface components {
             hosts: string[];
             after_paying: string;
             after_cancelling: string;
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
+            version?: number;
         };
         /** @description As typed. */
         CouponEntry: {
@@ -808,6 +812,8 @@ export interface components {
             until: string;
             most_uses: string;
             most_uses_each: string;
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
+            version?: number;
         };
         /** @description As typed; lengths are in px. */
         LookEntry: {
@@ -845,7 +851,7 @@ export interface components {
             picture_size: string;
             /** @enum {string} */
             picture_unit: "px" | "%";
-            /** @description The version that the change begins with. */
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
             version?: number;
         };
         OfferItemEntry: {
@@ -908,6 +914,8 @@ export interface components {
             offers: number[];
             /** @description The offer whose column stands out; null: none. */
             stressed: number | null;
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
+            version?: number;
         };
         /** @description Choices from which a link is built; what is blank is left out. */
         OpenLinkEntry: {
@@ -965,6 +973,8 @@ export interface components {
             buttons: components["schemas"]["ProductButtonsEntry"];
             options: components["schemas"]["OptionEntry"][];
             variants: components["schemas"]["VariantEntry"][];
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
+            version?: number;
         };
         OptionEntry: {
             name: string;
@@ -1024,6 +1034,8 @@ export interface components {
             currency: string;
             rules: components["schemas"]["ShopRules"];
             home_country: string;
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
+            version?: number;
         };
         RulesTrialEntry: {
             /** @description ISO 4217. */
@@ -1072,6 +1084,8 @@ export interface components {
             has_notice: boolean;
             notice_leads: components["schemas"]["AfterAdding"];
             address: string;
+            /** @description The version that the change begins with; left out, whatever is there is written over. */
+            version?: number;
         };
         NamesEntry: {
             name: string;
@@ -1183,6 +1197,8 @@ export interface components {
             hosts: string[];
             after_paying: string;
             after_cancelling: string;
+            /** @description Counts the changes that sellers make. */
+            version: number;
         };
         /** @description One of a short list. */
         Choice: {
@@ -1227,6 +1243,8 @@ export interface components {
         };
         Coupon: {
             id: number;
+            /** @description Counts the changes that sellers make; a use is none. */
+            version: number;
             entry: components["schemas"]["CouponEntry"];
             /** @description What it does, in a sentence. */
             sentence: string;
@@ -1280,7 +1298,7 @@ export interface components {
         Look: {
             id: number;
             name: string;
-            /** @description Counts the changes. */
+            /** @description Counts the changes that sellers make. */
             version: number;
             /** @description Whether it is used by offers that name none. */
             is_usual: boolean;
@@ -1470,6 +1488,8 @@ export interface components {
         };
         PriceTable: {
             id: number;
+            /** @description Counts the changes that sellers make. */
+            version: number;
             name: string;
             columns: components["schemas"]["TableColumn"][];
             /** @description What is pasted, as its offers are now. */
@@ -1499,6 +1519,8 @@ export interface components {
         /** @description A product as its form holds it. */
         ProductForm: {
             id: number;
+            /** @description Counts the changes that sellers make. */
+            version: number;
             entry: components["schemas"]["ProductEntry"];
             pictures: components["schemas"]["Picture"][];
             add_ons: components["schemas"]["Product"][];
@@ -1564,6 +1586,8 @@ export interface components {
             currency: string;
             /** @description Whether the currency can still be another. */
             may_change_currency: boolean;
+            /** @description Counts the changes that sellers make. */
+            version: number;
         };
         /** @description What rules do to the bill of a sample cart. */
         RulesTrial: {
@@ -1639,6 +1663,8 @@ export interface components {
             surfaces: components["schemas"]["Surface"][];
             /** @description What can follow adding. */
             ways: components["schemas"]["Choice"][];
+            /** @description Counts the changes that sellers make. */
+            version: number;
         };
         /** @description Some words of two sentences: in both, in the earlier one only, or in the later one only. */
         Stretch: {
@@ -1680,6 +1706,15 @@ export interface components {
     responses: {
         /** @description Something entered is wrong. */
         Refused: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description Somebody else has changed it since; nothing was saved. */
+        Changed: {
             headers: {
                 [name: string]: unknown;
             };
@@ -1775,6 +1810,7 @@ export interface operations {
                     "application/json": components["schemas"]["CheckoutRules"];
                 };
             };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -1878,6 +1914,7 @@ export interface operations {
                     "application/json": components["schemas"]["Coupon"];
                 };
             };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -1981,6 +2018,7 @@ export interface operations {
                     "application/json": components["schemas"]["LookList"];
                 };
             };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -2696,6 +2734,7 @@ export interface operations {
                     "application/json": components["schemas"]["PriceTable"];
                 };
             };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -2884,6 +2923,7 @@ export interface operations {
                     "application/json": components["schemas"]["ProductForm"];
                 };
             };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -2955,6 +2995,7 @@ export interface operations {
                     "application/json": components["schemas"]["Rules"];
                 };
             };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -3052,6 +3093,7 @@ export interface operations {
                     "application/json": components["schemas"]["Shopfront"];
                 };
             };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };

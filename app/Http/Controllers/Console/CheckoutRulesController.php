@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
 use App\Http\Input;
+use App\Http\ReadEditing;
 use App\Http\Resources\CheckoutRulesResource;
 use App\Models\Shop;
 use App\Text\RichText;
@@ -20,16 +24,22 @@ use PaperKite\Text\Typed;
 /** How the checkout asks, and where it leads. */
 final readonly class CheckoutRulesController
 {
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
     #[OA\Get(path: '/shops/{shop}/checkout', operationId: 'checkoutRules', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[Answer(CheckoutRulesResource::class)]
     public function show(Shop $shop): JsonResponse
     {
-        return response()->json(CheckoutRulesResource::of($shop->checkout_rules));
+        return $this->answer($shop);
     }
 
     #[OA\Put(path: '/shops/{shop}/checkout', operationId: 'changeCheckoutRules', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/CheckoutRulesEntry'))]
     #[Answer(CheckoutRulesResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop): JsonResponse
     {
@@ -41,8 +51,19 @@ final readonly class CheckoutRulesController
         if ($errors !== [] || $entry->rules === null) {
             throw ValidationException::withMessages($errors);
         }
-        $shop->update(['checkout_rules' => $entry->rules]);
+        $rules = $entry->rules;
+        ($this->inTransaction)(function () use ($request, $shop, $rules): void {
+            $this->edits->claim(EditKind::Checkout, $shop, $shop->id, ReadEditing::of($request));
+            Shop::query()->whereKey($shop->id)->firstOrFail()->update(['checkout_rules' => $rules]);
+        });
 
-        return response()->json(CheckoutRulesResource::of($shop->refresh()->checkout_rules));
+        return $this->answer($shop);
+    }
+
+    private function answer(Shop $shop): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Checkout, $shop, $shop->id);
+
+        return response()->json(CheckoutRulesResource::of($shop->refresh()->checkout_rules, $version));
     }
 }

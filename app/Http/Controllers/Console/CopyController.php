@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
 use App\Http\CountedPage;
 use App\Http\Resources\CopyListResource;
@@ -30,17 +32,18 @@ final readonly class CopyController
 
     #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(CopyListResource::class)]
-    public function __invoke(Shop $shop, Clock $clock): JsonResponse
+    public function __invoke(Shop $shop, Clock $clock, Edits $edits): JsonResponse
     {
         $looks = LookBook::of($shop);
         $at = $clock->moment();
         $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements']));
         $page = CountedPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), self::PER_PAGE);
+        $tables = array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()->all());
+        $versions = $edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));
 
         return response()->json(new CopyListResource(
             array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)), array_values($page->items())),
-            array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()
-                ->map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks, $at))->all()),
+            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $versions[$table->id], $shop, $looks, $at), $tables),
             Page::of($page),
         ));
     }

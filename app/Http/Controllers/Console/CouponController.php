@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
+use App\Http\ReadEditing;
 use App\Http\Resources\CouponListResource;
 use App\Http\Resources\CouponResource;
 use App\Http\Resources\Page;
@@ -24,13 +28,19 @@ final readonly class CouponController
 {
     private const PER_PAGE = 20;
 
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
     #[OA\Get(path: '/shops/{shop}/coupons', operationId: 'coupons', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(CouponListResource::class)]
     public function list(Shop $shop): JsonResponse
     {
         $coupons = $shop->coupons()->orderByDesc('id')->paginate(self::PER_PAGE);
+        $versions = $this->edits->versions(EditKind::Coupon, $shop, array_map(static fn (Coupon $coupon): int => $coupon->id, array_values($coupons->items())));
 
-        return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $shop), array_values($coupons->items())), Page::of($coupons)));
+        return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $versions[$coupon->id], $shop), array_values($coupons->items())), Page::of($coupons)));
     }
 
     #[OA\Post(path: '/shops/{shop}/coupons', operationId: 'createCoupon', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -39,18 +49,30 @@ final readonly class CouponController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(Request $request, Shop $shop): JsonResponse
     {
-        return response()->json(CouponResource::of($shop->coupons()->create($this->attributes($request, $shop, null))->refresh(), $shop), 201);
+        return $this->answer($shop->coupons()->create($this->attributes($request, $shop, null)), $shop, 201);
     }
 
     #[OA\Put(path: '/shops/{shop}/coupons/{coupon}', operationId: 'changeCoupon', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'coupon', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/CouponEntry'))]
     #[Answer(CouponResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop, Coupon $coupon): JsonResponse
     {
-        $coupon->update($this->attributes($request, $shop, $coupon));
+        ($this->inTransaction)(function () use ($request, $shop, $coupon): void {
+            $this->edits->claim(EditKind::Coupon, $shop, $coupon->id, ReadEditing::of($request));
+            $locked = $shop->coupons()->whereKey($coupon->id)->lockForUpdate()->firstOrFail();
+            $locked->update($this->attributes($request, $shop, $locked));
+        });
 
-        return response()->json(CouponResource::of($coupon->refresh(), $shop));
+        return $this->answer($coupon, $shop, 200);
+    }
+
+    private function answer(Coupon $coupon, Shop $shop, int $status): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Coupon, $shop, $coupon->id);
+
+        return response()->json(CouponResource::of($coupon->refresh(), $version, $shop), $status);
     }
 
     /** @return array<string, mixed> */

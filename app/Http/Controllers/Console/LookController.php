@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
+use App\Http\ReadEditing;
 use App\Http\Requests\PutAwayRequest;
 use App\Http\Resources\LookListResource;
 use App\Http\Resources\LookResource;
@@ -27,6 +30,7 @@ final readonly class LookController
     public function __construct(
         private ReadLook $read,
         private SaveLook $save,
+        private Edits $edits,
         private Clock $clock,
     ) {}
 
@@ -51,7 +55,7 @@ final readonly class LookController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(Request $request, Shop $shop): JsonResponse
     {
-        ($this->save)($shop, null, ($this->read)($shop, Typed::of($request->all())), null);
+        ($this->save)($shop, null, ($this->read)($shop, Typed::of($request->all())), ReadEditing::of($request));
 
         return $this->answer($shop, 201);
     }
@@ -59,20 +63,20 @@ final readonly class LookController
     #[OA\Put(path: '/shops/{shop}/looks/{look}', operationId: 'changeLook', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/look')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/LookEntry'))]
     #[Answer(LookListResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop, Look $look): JsonResponse
     {
-        $version = $request->input('version');
-        ($this->save)($shop, $look, ($this->read)($shop, Typed::of($request->all())), is_int($version) ? $version : null);
+        ($this->save)($shop, $look, ($this->read)($shop, Typed::of($request->all())), ReadEditing::of($request));
 
         return $this->answer($shop, 200);
     }
 
     #[OA\Post(path: '/shops/{shop}/looks/{look}/earlier', operationId: 'putLookBack', description: 'Puts the values back that the look had before its last change.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/look')])]
     #[Answer(LookListResource::class)]
-    public function putBack(Shop $shop, Look $look): JsonResponse
+    public function putBack(Request $request, Shop $shop, Look $look): JsonResponse
     {
-        $this->save->putBack($shop, $look);
+        $this->save->putBack($shop, $look, ReadEditing::of($request)->person);
 
         return $this->answer($shop, 200);
     }
@@ -99,13 +103,14 @@ final readonly class LookController
 
     private function answer(Shop $shop, int $status): JsonResponse
     {
+        $versions = $this->edits->versions(EditKind::Look, $shop, array_values($shop->looks()->get(['id'])->map(static fn (Look $look): int => $look->id)->all()));
         $book = LookBook::of($shop);
         $counts = Offer::query()->where('shop_id', $shop->id)->selectRaw('look_id, COUNT(*) AS offers')->groupBy('look_id')->pluck('offers', 'look_id')->all();
         $count = static fn (int|string $key): int => is_numeric($counts[$key] ?? null) ? (int) $counts[$key] : 0;
         $usual = $book->usual()->id;
 
         return response()->json(new LookListResource(array_map(
-            static fn (Look $look) => LookResource::of($look, $usual, $count($look->id) + ($look->id === $usual ? $count('') : 0)),
+            static fn (Look $look) => LookResource::of($look, $versions[$look->id] ?? 1, $usual, $count($look->id) + ($look->id === $usual ? $count('') : 0)),
             $book->looks,
         )), $status);
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Edits\ChangedMeanwhile;
 use App\Http\Answer;
 use App\Http\CountedPage;
+use App\Http\ReadEditing;
 use App\Http\Requests\OfferRequest;
 use App\Http\Resources\BlankOfferResource;
 use App\Http\Resources\OfferListResource;
@@ -13,10 +15,8 @@ use App\Http\Resources\OfferResource;
 use App\Http\Resources\OfferRowResource;
 use App\Http\Resources\Page;
 use App\Models\Offer;
-use App\Models\Person;
 use App\Models\Shop;
 use App\Offers\BlankOffer;
-use App\Offers\ChangedMeanwhile;
 use App\Offers\DuplicateOffer;
 use App\Offers\LookBook;
 use App\Offers\OfferEntry;
@@ -79,7 +79,7 @@ final readonly class OfferController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(OfferRequest $request, Shop $shop): JsonResponse
     {
-        return response()->json(OfferResource::of(($this->save)($shop, null, $request->draft(), null, $this->person($request)), $shop, $this->clock->moment()), 201);
+        return response()->json(OfferResource::of(($this->save)($shop, null, $request->draft(), ReadEditing::of($request)), $shop, $this->clock->moment()), 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/{offer}', operationId: 'offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
@@ -97,9 +97,9 @@ final readonly class OfferController
     public function change(OfferRequest $request, Shop $shop, Offer $offer): JsonResponse
     {
         try {
-            return response()->json(OfferResource::of(($this->save)($shop, $offer, $request->draft(), $request->seen(), $this->person($request)), $shop, $this->clock->moment()));
+            return response()->json(OfferResource::of(($this->save)($shop, $offer, $request->draft(), ReadEditing::of($request)), $shop, $this->clock->moment()));
         } catch (ChangedMeanwhile $changed) {
-            return response()->json(['message' => $changed->getMessage(), 'offer' => OfferResource::of($changed->offer->load(Offer::TOLD_WITH), $shop, $this->clock->moment())], 409);
+            return response()->json(['message' => $changed->getMessage(), 'offer' => OfferResource::of($offer->refresh()->load(Offer::TOLD_WITH), $shop, $this->clock->moment())], 409);
         }
     }
 
@@ -107,13 +107,6 @@ final readonly class OfferController
     #[Answer(OfferResource::class, 201)]
     public function duplicate(Request $request, Shop $shop, Offer $offer, DuplicateOffer $duplicate): JsonResponse
     {
-        return response()->json(OfferResource::of($duplicate($shop, $offer->load(Offer::TOLD_WITH), $this->person($request)), $shop, $this->clock->moment()), 201);
-    }
-
-    private function person(Request $request): ?Person
-    {
-        $person = $request->user();
-
-        return $person instanceof Person ? $person : null;
+        return response()->json(OfferResource::of($duplicate($shop, $offer->load(Offer::TOLD_WITH), ReadEditing::of($request)->person), $shop, $this->clock->moment()), 201);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
 use App\Http\CountedPage;
+use App\Http\ReadEditing;
 use App\Http\Requests\CopiedRequest;
 use App\Http\Requests\PriceTableRequest;
 use App\Http\Requests\PutAwayRequest;
@@ -28,6 +31,7 @@ final readonly class PriceTableController
 
     public function __construct(
         private SavePriceTable $save,
+        private Edits $edits,
         private Clock $clock,
     ) {}
 
@@ -38,9 +42,11 @@ final readonly class PriceTableController
         $looks = LookBook::of($shop);
         $at = $this->clock->moment();
         $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderBy('put_away_at')->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
+        $tables = array_values($page->items());
+        $versions = $this->edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));
 
         return response()->json(new PriceTableListResource(
-            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $shop, $looks, $at), array_values($page->items())),
+            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $versions[$table->id], $shop, $looks, $at), $tables),
             Page::of($page),
         ));
     }
@@ -51,23 +57,24 @@ final readonly class PriceTableController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(PriceTableRequest $request, Shop $shop): JsonResponse
     {
-        return $this->answer(($this->save)($shop, null, $request->name(), $request->offers(), $request->stressed()), $shop, 201);
+        return $this->answer(($this->save)($shop, null, $request->name(), $request->offers(), $request->stressed(), ReadEditing::of($request)), $shop, 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'priceTable', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
     #[Answer(PriceTableResource::class)]
     public function show(Shop $shop, PriceTable $priceTable): JsonResponse
     {
-        return $this->answer($priceTable->load(PriceTable::TOLD_WITH), $shop, 200);
+        return $this->answer($priceTable, $shop, 200);
     }
 
     #[OA\Put(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'changePriceTable', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
     #[Answer(PriceTableResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(PriceTableRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
     {
-        return $this->answer(($this->save)($shop, $priceTable, $request->name(), $request->offers(), $request->stressed()), $shop, 200);
+        return $this->answer(($this->save)($shop, $priceTable, $request->name(), $request->offers(), $request->stressed(), ReadEditing::of($request)), $shop, 200);
     }
 
     #[OA\Post(path: '/shops/{shop}/price-tables/{priceTable}/copied', operationId: 'rememberTableCopy', description: 'Remembers what was copied, so that it can be said when the copy grows stale.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
@@ -92,11 +99,13 @@ final readonly class PriceTableController
     {
         $priceTable->update(['put_away_at' => $request->since($this->clock)]);
 
-        return $this->answer($priceTable->load(PriceTable::TOLD_WITH), $shop, 200);
+        return $this->answer($priceTable, $shop, 200);
     }
 
     private function answer(PriceTable $table, Shop $shop, int $status): JsonResponse
     {
-        return response()->json(PriceTableResource::of($table, $shop, LookBook::of($shop), $this->clock->moment()), $status);
+        $version = $this->edits->version(EditKind::PriceTable, $shop, $table->id);
+
+        return response()->json(PriceTableResource::of($table->refresh()->load(PriceTable::TOLD_WITH), $version, $shop, LookBook::of($shop), $this->clock->moment()), $status);
     }
 }

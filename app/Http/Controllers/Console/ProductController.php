@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Console;
 
 use App\Catalogue\SaveProduct;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
 use App\Http\CountedPage;
+use App\Http\ReadEditing;
 use App\Http\Requests\ProductRequest;
 use App\Http\Resources\ProductFormResource;
 use App\Http\Resources\ProductListResource;
@@ -24,6 +27,7 @@ final readonly class ProductController
 
     public function __construct(
         private SaveProduct $save,
+        private Edits $edits,
         private Clock $clock,
     ) {}
 
@@ -49,22 +53,30 @@ final readonly class ProductController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(ProductRequest $request, Shop $shop): JsonResponse
     {
-        return response()->json(ProductFormResource::of(($this->save)($shop, null, $request->product(), $request->extras()), $shop, $this->clock->moment()), 201);
+        return $this->answer(($this->save)($shop, null, $request->product(), $request->extras(), ReadEditing::of($request)), $shop, 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/products/{product}', operationId: 'product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
     #[Answer(ProductFormResource::class)]
     public function show(Shop $shop, Product $product): JsonResponse
     {
-        return response()->json(ProductFormResource::of($product, $shop, $this->clock->moment()));
+        return $this->answer($product, $shop, 200);
     }
 
     #[OA\Put(path: '/shops/{shop}/products/{product}', operationId: 'changeProduct', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
     #[Answer(ProductFormResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(ProductRequest $request, Shop $shop, Product $product): JsonResponse
     {
-        return response()->json(ProductFormResource::of(($this->save)($shop, $product, $request->product(), $request->extras()), $shop, $this->clock->moment()));
+        return $this->answer(($this->save)($shop, $product, $request->product(), $request->extras(), ReadEditing::of($request)), $shop, 200);
+    }
+
+    private function answer(Product $product, Shop $shop, int $status): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Product, $shop, $product->id);
+
+        return response()->json(ProductFormResource::of($product->refresh(), $version, $shop, $this->clock->moment()), $status);
     }
 }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Console;
 
+use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
 use App\Http\Input;
+use App\Http\ReadEditing;
 use App\Http\Resources\RulesResource;
 use App\Http\Resources\RulesTrialResource;
 use App\Models\Shop;
@@ -23,16 +27,22 @@ use Symfony\Component\Intl\Countries;
 /** What a shop adds to the price of its goods: tax, shipping, and what its provider keeps. */
 final readonly class RulesController
 {
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
     #[OA\Get(path: '/shops/{shop}/rules', operationId: 'rules', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[Answer(RulesResource::class)]
     public function show(Shop $shop): JsonResponse
     {
-        return response()->json(RulesResource::of($shop));
+        return $this->answer($shop);
     }
 
     #[OA\Put(path: '/shops/{shop}/rules', operationId: 'changeRules', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/RulesEntry'))]
     #[Answer(RulesResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop): JsonResponse
     {
@@ -43,9 +53,19 @@ final readonly class RulesController
         if ($errors !== [] || $form->rules === null) {
             throw ValidationException::withMessages($errors);
         }
-        $shop->update(['currency' => $currency->code, 'rules' => $form->rules, 'home_country' => $home]);
+        ($this->inTransaction)(function () use ($request, $shop, $currency, $form, $home): void {
+            $this->edits->claim(EditKind::Rules, $shop, $shop->id, ReadEditing::of($request));
+            Shop::query()->whereKey($shop->id)->firstOrFail()->update(['currency' => $currency->code, 'rules' => $form->rules, 'home_country' => $home]);
+        });
 
-        return response()->json(RulesResource::of($shop->refresh()));
+        return $this->answer($shop);
+    }
+
+    private function answer(Shop $shop): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Rules, $shop, $shop->id);
+
+        return response()->json(RulesResource::of($shop->refresh(), $version));
     }
 
     /** Prices that are there are amounts of the shop’s currency, so that it can change only before there are any. */

@@ -6,7 +6,10 @@ namespace App\Http\Controllers\Console;
 
 use App\Changes\Changed;
 use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
 use App\Http\Answer;
+use App\Http\ReadEditing;
 use App\Http\Resources\ShopfrontResource;
 use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
@@ -19,28 +22,42 @@ use PaperKite\Text\Typed;
 /** Which buttons stand in the shop's own pages, what buttons say, and what follows adding. */
 final readonly class ShopfrontRulesController
 {
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
     #[OA\Get(path: '/shops/{shop}/shopfront', operationId: 'shopfront', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[Answer(ShopfrontResource::class)]
     public function show(Shop $shop): JsonResponse
     {
-        return response()->json(ShopfrontResource::of($shop));
+        return $this->answer($shop);
     }
 
     #[OA\Put(path: '/shops/{shop}/shopfront', operationId: 'changeShopfront', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ShopfrontEntry'))]
     #[Answer(ShopfrontResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function change(Request $request, Shop $shop, Changed $changed, InTransaction $inTransaction): JsonResponse
+    public function change(Request $request, Shop $shop, Changed $changed): JsonResponse
     {
         $entry = ShopfrontEntry::read(Typed::of($request->all()), $shop->checkout_rules->allows(...));
         if ($entry->errors !== []) {
             throw ValidationException::withMessages($entry->errors);
         }
-        $inTransaction(static function () use ($shop, $entry, $changed): void {
+        ($this->inTransaction)(function () use ($request, $shop, $entry, $changed): void {
+            $this->edits->claim(EditKind::Shopfront, $shop, $shop->id, ReadEditing::of($request));
             Shop::query()->whereKey($shop->id)->firstOrFail()->update(['shopfront' => $entry->rules, 'words' => $entry->words]);
             $changed->shop($shop);
         });
 
-        return response()->json(ShopfrontResource::of($shop->refresh()));
+        return $this->answer($shop);
+    }
+
+    private function answer(Shop $shop): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Shopfront, $shop, $shop->id);
+
+        return response()->json(ShopfrontResource::of($shop->refresh(), $version));
     }
 }

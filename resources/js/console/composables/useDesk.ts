@@ -14,6 +14,12 @@ interface Kept {
   saved: string
 }
 
+/** What somebody else has saved meanwhile, and who did so when. */
+export interface Theirs {
+  message: string
+  offer: Schemas['Offer']
+}
+
 const MOST_DESKS = 15
 
 /**
@@ -25,7 +31,7 @@ export function useDesk(id: number | undefined): {
   offer: Ref<Schemas['Offer'] | null>
   entry: Ref<Entry | null>
   refusal: Ref<Refusal | null>
-  theirs: Ref<Schemas['Offer'] | null>
+  theirs: Ref<Theirs | null>
   hasNoProducts: Ref<boolean>
   wasKept: Ref<boolean>
   isDirty: ComputedRef<boolean>
@@ -45,7 +51,7 @@ export function useDesk(id: number | undefined): {
   const saved = ref('')
   const seen = ref<number | null>(null)
   const refusal = ref<Refusal | null>(null)
-  const theirs = ref<Schemas['Offer'] | null>(null)
+  const theirs = ref<Theirs | null>(null)
   const hasNoProducts = ref(false)
   const wasKept = ref(false)
   const isDirty = computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value)
@@ -152,7 +158,7 @@ export function useDesk(id: number | undefined): {
       .PUT('/shops/{shop}/offers/{offer}', { params: { path: { shop: session.slug, offer: which } }, body })
       .catch(() => null)
     if (answer?.error && 'offer' in answer.error) {
-      theirs.value = answer.error.offer
+      theirs.value = answer.error
       return { message: answer.error.message }
     }
     const { data, refusal: refused } = await outcome(
@@ -167,7 +173,7 @@ export function useDesk(id: number | undefined): {
 
   /** After two sellers have changed the same offer: the other sentence is not lost either way. */
   async function settle(keepsMine: boolean): Promise<Refusal | null> {
-    const other = theirs.value
+    const other = theirs.value?.offer
     const mine = entry.value
     theirs.value = null
     if (!other || !mine) return null

@@ -2,6 +2,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../shared/client'
 import { useSession } from '../stores/session'
+import { oneAtATime } from './oneAtATime'
 import { useLatest } from './useLatest'
 
 type Entry = Schemas['LookEntry']
@@ -17,7 +18,8 @@ export function useLooks(): {
   isDirty: ComputedRef<boolean>
   choose: (id: number) => void
   beginFrom: (look: Schemas['Look']) => void
-  save: () => Promise<void>
+  load: () => Promise<void>
+  save: (over?: number) => Promise<void>
   putBack: () => Promise<void>
   makeUsual: () => Promise<void>
   putAway: (look: Schemas['Look'], isAway: boolean) => Promise<void>
@@ -35,13 +37,16 @@ export function useLooks(): {
     outcome(api.POST('/shops/{shop}/looks/trial', { params: { path: { shop: session.slug } }, body: tried })),
   )
 
-  onMounted(async () => {
+  /** The look that is shown stays the one that is shown; at first it is the usual one. */
+  async function load(): Promise<void> {
     const answer = await outcome(api.GET('/shops/{shop}/looks', { params: { path: { shop: session.slug } } }))
     refusal.value = answer.refusal ?? null
     looks.value = answer.data?.items ?? []
-    const usual = looks.value.find(({ is_usual }) => is_usual)
-    if (usual) choose(usual.id)
-  })
+    const shown = chosen.value ?? looks.value.find(({ is_usual }) => is_usual)
+    if (shown) choose(shown.id)
+  }
+
+  onMounted(load)
 
   watchDebounced(entry, (tried) => tried && latest.run(tried), { debounce: 80 })
 
@@ -67,7 +72,7 @@ export function useLooks(): {
     if (shown) choose(shown.id)
   }
 
-  async function save(): Promise<void> {
+  const save = oneAtATime(async (over?: number): Promise<void> => {
     if (!entry.value) return
     const path = { shop: session.slug }
     const name = entry.value.name.trim()
@@ -77,13 +82,13 @@ export function useLooks(): {
         ? outcome(
             api.PUT('/shops/{shop}/looks/{look}', {
               params: { path: { ...path, look: old.id } },
-              body: { ...entry.value, version: old.version },
+              body: { ...entry.value, version: over ?? old.version },
             }),
           )
         : outcome(api.POST('/shops/{shop}/looks', { params: { path }, body: entry.value })),
       name,
     )
-  }
+  })
 
   async function putBack(): Promise<void> {
     if (!chosen.value) return
@@ -116,6 +121,7 @@ export function useLooks(): {
     isDirty,
     choose,
     beginFrom,
+    load,
     save,
     putBack,
     makeUsual,

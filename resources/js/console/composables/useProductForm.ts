@@ -55,6 +55,7 @@ export function useProductForm(id: number | undefined): {
   errorAt: (path: string) => string | undefined
   load: () => Promise<void>
   save: () => Promise<boolean>
+  saveOver: (version: number) => Promise<boolean>
   forget: () => void
 } {
   const session = useSession()
@@ -65,6 +66,7 @@ export function useProductForm(id: number | undefined): {
   const refusal = ref<Refusal | null>(null)
   const isWorking = ref(false)
   const isLoaded = ref(id === undefined)
+  const version = ref(1)
   const latest = useLatest((asked: Entry) =>
     outcome(
       api.POST('/shops/{shop}/products/check', {
@@ -91,6 +93,7 @@ export function useProductForm(id: number | undefined): {
     refusal.value = refused ?? null
     if (!data) return
     entry.value = data.entry
+    version.value = data.version
     pictures.value = data.pictures
     addOns.value = data.add_ons
     isLoaded.value = true
@@ -121,13 +124,19 @@ export function useProductForm(id: number | undefined): {
       ? await outcome(
           api.PUT('/shops/{shop}/products/{product}', {
             params: { path: { ...path, product: id } },
-            body: filled.value,
+            body: { ...filled.value, version: version.value },
           }),
         )
       : await outcome(api.POST('/shops/{shop}/products', { params: { path }, body: filled.value }))
     isWorking.value = false
     refusal.value = refused ?? null
     return data !== undefined
+  }
+
+  /** Saves over what somebody else has saved meanwhile, which is this version. */
+  async function saveOver(theirs: number): Promise<boolean> {
+    version.value = theirs
+    return save()
   }
 
   function forget(): void {
@@ -148,6 +157,7 @@ export function useProductForm(id: number | undefined): {
     errorAt,
     load,
     save,
+    saveOver,
     forget,
   }
 }

@@ -21,6 +21,7 @@ export function useRules(): {
   errorAt: (path: string) => string | undefined
   load: () => Promise<void>
   save: () => Promise<void>
+  saveOver: (version: number) => Promise<void>
 } {
   const session = useSession()
   const rules = ref<Rules | null>(null)
@@ -28,6 +29,7 @@ export function useRules(): {
   const currency = ref('')
   const mayChangeCurrency = ref(false)
   const saved = ref('')
+  const version = ref(1)
   const sample = ref<Sample>({ amount: '25.00', weight: '900', pieces: '2', country: '', tax_class: 'standard' })
   const refusal = ref<Refusal | null>(null)
   const isWorking = ref(false)
@@ -43,6 +45,7 @@ export function useRules(): {
     rules.value = data.rules
     homeCountry.value = data.home_country
     currency.value = data.currency
+    version.value = data.version
     mayChangeCurrency.value = data.may_change_currency
     saved.value = JSON.stringify([data.rules, data.home_country, data.currency])
   }
@@ -63,7 +66,7 @@ export function useRules(): {
     const { data, refusal: refused } = await outcome(
       api.PUT('/shops/{shop}/rules', {
         params: { path: { shop: session.slug } },
-        body: { rules: rules.value, home_country: homeCountry.value, currency: currency.value },
+        body: { rules: rules.value, home_country: homeCountry.value, currency: currency.value, version: version.value },
       }),
     )
     isWorking.value = false
@@ -71,6 +74,12 @@ export function useRules(): {
     if (!data) return
     take(data)
     await session.reload()
+  }
+
+  /** Saves over what somebody else has saved meanwhile, which is this version. */
+  async function saveOver(theirs: number): Promise<void> {
+    version.value = theirs
+    await save()
   }
 
   function errorAt(path: string): string | undefined {
@@ -99,5 +108,6 @@ export function useRules(): {
     errorAt,
     load,
     save,
+    saveOver,
   }
 }

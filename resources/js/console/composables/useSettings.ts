@@ -1,5 +1,6 @@
 import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue'
 import type { Refusal } from '../../shared/client'
+import { oneAtATime } from './oneAtATime'
 
 type Outcome<T> = Promise<{ data?: T; refusal?: Refusal }>
 
@@ -7,18 +8,19 @@ type Outcome<T> = Promise<{ data?: T; refusal?: Refusal }>
  * A form of settings: loaded once, changed here, saved as a whole.
  *
  * @param load Asks for what is saved.
- * @param save Writes the form, and answers what is saved then.
+ * @param save Writes the form, over a version where one is given, and answers what is saved then.
  */
 export function useSettings<T>(
   load: () => Outcome<T>,
-  save: (entry: T) => Outcome<T>,
+  save: (entry: T, version: number | undefined) => Outcome<T>,
 ): {
   entry: Ref<T | null>
   refusal: Ref<Refusal | null>
   isDirty: ComputedRef<boolean>
   wasSaved: Ref<boolean>
   change: (part: Partial<T>) => void
-  submit: () => Promise<T | null>
+  load: () => Promise<void>
+  submit: (over?: number) => Promise<T | null>
 } {
   const entry = ref(null) as Ref<T | null>
   const saved = ref('')
@@ -33,21 +35,23 @@ export function useSettings<T>(
     return data
   }
 
-  onMounted(async () => {
+  async function begin(): Promise<void> {
     take(await load())
-  })
+  }
+
+  onMounted(begin)
 
   function change(part: Partial<T>): void {
     wasSaved.value = false
     if (entry.value !== null) entry.value = { ...entry.value, ...part }
   }
 
-  async function submit(): Promise<T | null> {
+  const submit = oneAtATime(async (over?: number): Promise<T | null> => {
     if (entry.value === null) return null
-    const taken = take(await save(entry.value))
+    const taken = take(await save(entry.value, over))
     wasSaved.value = taken !== null
     return taken
-  }
+  })
 
   return {
     entry,
@@ -55,6 +59,7 @@ export function useSettings<T>(
     isDirty: computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value),
     wasSaved,
     change,
+    load: begin,
     submit,
   }
 }

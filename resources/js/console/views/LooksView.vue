@@ -14,12 +14,13 @@ import ButtonStrip from '../components/look/ButtonStrip.vue'
 import LookForm from '../components/look/LookForm.vue'
 import LookSwatch from '../components/look/LookSwatch.vue'
 import PickField from '../components/PickField.vue'
+import RefusalNotice from '../components/RefusalNotice.vue'
 import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useLooks } from '../composables/useLooks'
 import { useSession } from '../stores/session'
 
 const session = useSession()
-const { looks, chosen, entry, trial, refusal, isDirty, choose, beginFrom, save, putBack, makeUsual, putAway } =
+const { looks, chosen, entry, trial, refusal, isDirty, choose, beginFrom, load, save, putBack, makeUsual, putAway } =
   useLooks()
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const beside = ref('')
@@ -49,9 +50,8 @@ const choices = computed(() => [
     <LeaveDialog :is-open="isAsking" @answer="answer" />
     <h1 class="sentence mb-1 text-3xl font-semibold">Looks</h1>
     <p class="mb-5 text-pencil">What buttons look like. A look is shared by offers; a change shows in all of them.</p>
-    <p v-if="refusal && (!refusal.errors || refusal.errors.is_away)" class="mb-3 text-wrong" role="alert">
-      {{ refusal.message }}
-    </p>
+    <RefusalNotice class="mb-3" :refusal="refusal" @insist="save" @reload="load" />
+    <p v-if="refusal?.errors?.is_away" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="entry" class="grid gap-x-10 gap-y-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
       <div>
         <RadioGroup :model-value="chosen?.id ?? 0" @update:model-value="choose">
@@ -114,7 +114,7 @@ const choices = computed(() => [
             <strong>Careful:</strong> {{ doubt.sentence }}
           </li>
         </ul>
-        <form novalidate @submit.prevent="save">
+        <form novalidate @submit.prevent="save()">
           <LookForm v-model="entry" :trial="trial" :refusal="refusal" />
           <div class="sticky bottom-0 flex flex-wrap items-center gap-2 border-t border-rule bg-paper py-3">
             <button type="submit" class="deed" :disabled="!isDirty">Save</button>

@@ -6,8 +6,10 @@ import CopyButton from '../components/CopyButton.vue'
 import LeaveDialog from '../components/LeaveDialog.vue'
 import LedgerRow from '../components/LedgerRow.vue'
 import PreviewFrame from '../components/PreviewFrame.vue'
+import RefusalNotice from '../components/RefusalNotice.vue'
 import TableColumns from '../components/TableColumns.vue'
 import TextField from '../components/TextField.vue'
+import { oneAtATime } from '../composables/oneAtATime'
 import { useLeaveGuard } from '../composables/useLeaveGuard'
 import { useSession } from '../stores/session'
 import { useDates } from '../composables/useDates'
@@ -25,7 +27,7 @@ const ground = ref<'light' | 'dark' | 'patterned'>('light')
 const isDirty = computed(() => JSON.stringify([name.value, columns.value]) !== saved.value)
 const { isAsking, answer } = useLeaveGuard(isDirty)
 
-onMounted(async () => {
+async function load(): Promise<void> {
   if (!props.id) return
   const { data, refusal: refused } = await outcome(
     api.GET('/shops/{shop}/price-tables/{priceTable}', {
@@ -34,7 +36,9 @@ onMounted(async () => {
   )
   refusal.value = refused ?? null
   if (data) take(data)
-})
+}
+
+onMounted(load)
 
 function take(taken: Schemas['PriceTable']): void {
   table.value = taken
@@ -43,7 +47,7 @@ function take(taken: Schemas['PriceTable']): void {
   saved.value = JSON.stringify([name.value, columns.value])
 }
 
-async function save(): Promise<void> {
+const save = oneAtATime(async (version: number | undefined = table.value?.version): Promise<void> => {
   const body = {
     name: name.value,
     offers: columns.value.map(({ offer_id }) => offer_id),
@@ -54,7 +58,7 @@ async function save(): Promise<void> {
     ? await outcome(
         api.PUT('/shops/{shop}/price-tables/{priceTable}', {
           params: { path: { ...path, priceTable: table.value.id } },
-          body,
+          body: { ...body, ...(version === undefined ? {} : { version }) },
         }),
       )
     : await outcome(api.POST('/shops/{shop}/price-tables', { params: { path }, body }))
@@ -62,7 +66,7 @@ async function save(): Promise<void> {
   if (!data) return
   take(data)
   if (!props.id) await router.replace({ name: 'price-table', params: { ...path, id: data.id } })
-}
+})
 
 async function putAway(isAway: boolean): Promise<void> {
   if (!table.value) return
@@ -94,8 +98,8 @@ async function remember(): Promise<void> {
     <h1 class="sentence mb-4 text-3xl font-semibold">
       <bdi>{{ name || 'A price table' }}</bdi>
     </h1>
-    <p v-if="refusal && !refusal.errors" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
-    <form class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save">
+    <RefusalNotice class="mb-3" :refusal="refusal" @insist="save" @reload="load" />
+    <form class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save()">
       <div>
         <LedgerRow title="Name">
           <TextField v-model="name" label="Name of the table" :error="sentenceAt(refusal, 'name')" />

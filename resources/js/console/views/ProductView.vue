@@ -14,6 +14,7 @@ import PicturesField from '../components/product/PicturesField.vue'
 import PriceTimeline from '../components/product/PriceTimeline.vue'
 import TraitsField from '../components/product/TraitsField.vue'
 import VariantSheet from '../components/product/VariantSheet.vue'
+import RefusalNotice from '../components/RefusalNotice.vue'
 import RichTextField from '../components/RichTextField.vue'
 import SwitchField from '../components/SwitchField.vue'
 import TagField from '../components/TagField.vue'
@@ -45,10 +46,13 @@ const units: { value: Schemas['WeightUnit']; label: string }[] = [
 onMounted(form.load)
 
 async function save(): Promise<void> {
-  if (await form.save()) {
-    await session.reload()
-    await leave()
-  }
+  await leaveOnce(form.save())
+}
+
+async function leaveOnce(saved: Promise<boolean>): Promise<void> {
+  if (!(await saved)) return
+  await session.reload()
+  await leave()
 }
 
 /** Leaves without being asked: all is saved, or is not wanted. */
@@ -67,7 +71,6 @@ function movePictures(moved: Schemas['Picture'][]): void {
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <form v-if="isLoaded" class="pt-6 pb-24" novalidate @submit.prevent="save">
     <h1 class="sentence mb-5 text-3xl font-semibold" dir="auto">{{ title }}</h1>
-    <p v-if="refusal && !refusal.errors" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">
         <LedgerRow title="Called">
@@ -198,6 +201,12 @@ function movePictures(moved: Schemas['Picture'][]): void {
     </div>
 
     <div class="fixed inset-x-0 bottom-0 z-20 border-t border-rule bg-paper">
+      <RefusalNotice
+        class="mx-auto max-w-[80rem] px-5 pt-2.5 sm:px-8"
+        :refusal="refusal"
+        @insist="(version) => leaveOnce(form.saveOver(version))"
+        @reload="form.load"
+      />
       <div class="mx-auto flex max-w-[80rem] items-center justify-between gap-4 px-5 py-2.5 sm:px-8">
         <p class="text-sm" :class="wrongCount > 0 && (refusal || id) ? 'text-wrong' : 'text-pencil'">
           <template v-if="wrongCount > 0 && (refusal || id)"

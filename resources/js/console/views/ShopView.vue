@@ -14,6 +14,7 @@ import RatesField from '../components/shop/RatesField.vue'
 import SampleBill from '../components/shop/SampleBill.vue'
 import ShopfrontForm from '../components/shop/ShopfrontForm.vue'
 import ZonesField from '../components/shop/ZonesField.vue'
+import RefusalNotice from '../components/RefusalNotice.vue'
 import SwitchField from '../components/SwitchField.vue'
 import TextField from '../components/TextField.vue'
 import { useLeaveGuard } from '../composables/useLeaveGuard'
@@ -34,6 +35,7 @@ const {
   errorAt,
   load,
   save,
+  saveOver,
 } = useRules()
 const isCheckoutDirty = ref(false)
 const isShopfrontDirty = ref(false)
@@ -67,7 +69,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <div class="pt-6 pb-24">
     <h1 class="sentence mb-5 text-3xl font-semibold">What the shop adds, and how it asks</h1>
-    <p v-if="refusal && !refusal.errors" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
+    <p v-if="refusal && !rules" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">
         <LedgerRow id="payee" title="Paid to"><PayeeForm /></LedgerRow>
@@ -163,6 +165,12 @@ function change(part: Partial<Schemas['ShopRules']>): void {
       </div>
     </div>
     <div v-if="isDirty" class="fixed inset-x-0 bottom-0 z-20 border-t border-rule bg-paper">
+      <RefusalNotice
+        class="mx-auto max-w-[80rem] px-5 pt-2.5 sm:px-8"
+        :refusal="refusal"
+        @insist="saveOver"
+        @reload="load"
+      />
       <div class="mx-auto flex max-w-[80rem] items-center justify-between gap-4 px-5 py-2.5 sm:px-8">
         <p class="text-sm" :class="wrongCount > 0 ? 'text-wrong' : 'text-pencil'">
           {{

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../../shared/client'
+import { oneAtATime } from '../../composables/oneAtATime'
 import { useFields } from '../../composables/useFields'
 import { useSession } from '../../stores/session'
 import PickField from '../PickField.vue'
+import RefusalNotice from '../RefusalNotice.vue'
 import RichTextField from '../RichTextField.vue'
 import TagField from '../TagField.vue'
 import TextField from '../TextField.vue'
@@ -61,7 +63,7 @@ function demandOf(name: string): Demand {
   return rules.value?.fields.find((field) => field.name === name)?.demand ?? 'off'
 }
 
-async function save(): Promise<void> {
+const save = oneAtATime(async (version: number | undefined = rules.value?.version): Promise<void> => {
   if (!rules.value) return
   const { coupon_place, terms, policy, hosts, after_paying, after_cancelling } = rules.value
   const { data, refusal: refused } = await outcome(
@@ -78,6 +80,7 @@ async function save(): Promise<void> {
         hosts,
         after_paying,
         after_cancelling,
+        ...(version === undefined ? {} : { version }),
       },
     }),
   )
@@ -86,19 +89,23 @@ async function save(): Promise<void> {
   take(data)
   wasSaved.value = true
   emit('dirty', false)
-}
+})
 
-onMounted(async () => {
+async function load(): Promise<void> {
   const { data, refusal: refused } = await outcome(
     api.GET('/shops/{shop}/checkout', { params: { path: { shop: session.slug } } }),
   )
   refusal.value = refused ?? null
-  if (data) take(data)
-})
+  if (!data) return
+  take(data)
+  emit('dirty', false)
+}
+
+onMounted(load)
 </script>
 
 <template>
-  <form v-if="rules" class="grid gap-5" novalidate @submit.prevent="save">
+  <form v-if="rules" class="grid gap-5" novalidate @submit.prevent="save()">
     <ul class="grid gap-x-8 md:grid-cols-2">
       <li
         v-for="asked in rules.fields"
@@ -137,7 +144,7 @@ onMounted(async () => {
       :known="[]"
       note="Such as www.fern.example. No link leads anywhere else."
     />
-    <p v-if="refusal && !refusal.errors" class="text-wrong" role="alert">{{ refusal.message }}</p>
+    <RefusalNotice :refusal="refusal" @insist="save" @reload="load" />
     <div class="flex items-center gap-4">
       <button type="submit" class="deed" :disabled="!isDirty">Save the checkout</button>
       <span v-if="wasSaved" class="text-good" role="status">Saved.</span>

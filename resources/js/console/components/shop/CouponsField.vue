@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../../shared/client'
+import { oneAtATime } from '../../composables/oneAtATime'
 import { useSession } from '../../stores/session'
 import PageTurner from '../PageTurner.vue'
 import PickField from '../PickField.vue'
 import ProductPicker from '../ProductPicker.vue'
+import RefusalNotice from '../RefusalNotice.vue'
 import TagField from '../TagField.vue'
 import TextField from '../TextField.vue'
 
@@ -16,6 +18,7 @@ const list = ref<Schemas['CouponList'] | null>(null)
 const page = ref(1)
 const open = ref<number | 'new' | null>(null)
 const entry = ref<Entry>(blank())
+const version = ref(1)
 const refusal = ref<Refusal | null>(null)
 const kinds: { value: Schemas['CouponKind']; label: string }[] = [
   { value: 'percent', label: 'a percentage off' },
@@ -47,17 +50,18 @@ async function load(): Promise<void> {
 function edit(coupon: Schemas['Coupon'] | null): void {
   open.value = coupon?.id ?? 'new'
   entry.value = coupon ? { ...coupon.entry } : blank()
+  version.value = coupon?.version ?? 1
   refusal.value = null
 }
 
-async function save(): Promise<void> {
+const save = oneAtATime(async (over: number = version.value): Promise<void> => {
   const path = { shop: session.slug }
   const { data, refusal: refused } =
     typeof open.value === 'number'
       ? await outcome(
           api.PUT('/shops/{shop}/coupons/{coupon}', {
             params: { path: { ...path, coupon: open.value } },
-            body: entry.value,
+            body: { ...entry.value, version: over },
           }),
         )
       : await outcome(api.POST('/shops/{shop}/coupons', { params: { path }, body: entry.value }))
@@ -65,6 +69,13 @@ async function save(): Promise<void> {
   if (!data) return
   open.value = null
   await load()
+})
+
+/** Of somebody else’s change to the coupon that is being changed. */
+async function showSaved(): Promise<void> {
+  await load()
+  const saved = list.value?.items.find(({ id }) => id === open.value)
+  if (saved) edit(saved)
 }
 
 function turnTo(wanted: number): void {
@@ -142,9 +153,9 @@ onMounted(load)
         note="None: for all goods. A product’s SKU stands for all its variants."
       />
       <ProductPicker is-quiet @picked="(product) => (entry.skus = [...new Set([...entry.skus, product.sku])])" />
-      <p v-if="refusal && !refusal.errors" class="text-wrong" role="alert">{{ refusal.message }}</p>
+      <RefusalNotice :refusal="refusal" @insist="save" @reload="showSaved" />
       <div class="flex gap-3">
-        <button type="button" class="deed" @click="save">Save the coupon</button>
+        <button type="button" class="deed" @click="save()">Save the coupon</button>
         <button type="button" class="side-deed !min-h-10" @click="open = null">Leave it</button>
       </div>
     </div>

@@ -5,6 +5,7 @@ import { useFields } from '../../composables/useFields'
 import { useSettings } from '../../composables/useSettings'
 import { useSession } from '../../stores/session'
 import PickField from '../PickField.vue'
+import RefusalNotice from '../RefusalNotice.vue'
 import SwitchField from '../SwitchField.vue'
 import TextField from '../TextField.vue'
 
@@ -12,9 +13,17 @@ import TextField from '../TextField.vue'
 const emit = defineEmits<{ dirty: [is: boolean] }>()
 const session = useSession()
 const facts = ref<Schemas['Shopfront'] | null>(null)
-const { entry, refusal, isDirty, wasSaved, change, submit } = useSettings<Schemas['ShopfrontEntry']>(
+const { entry, refusal, isDirty, wasSaved, change, load, submit } = useSettings<Schemas['ShopfrontEntry']>(
   () => taken(outcome(api.GET('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } } }))),
-  (body) => taken(outcome(api.PUT('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } }, body }))),
+  (body, version = facts.value?.version ?? 1) =>
+    taken(
+      outcome(
+        api.PUT('/shops/{shop}/shopfront', {
+          params: { path: { shop: session.slug } },
+          body: { ...body, version },
+        }),
+      ),
+    ),
 )
 const { value, field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
 
@@ -40,7 +49,7 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
 </script>
 
 <template>
-  <form v-if="entry && facts" class="grid gap-5" novalidate @submit.prevent="submit">
+  <form v-if="entry && facts" class="grid gap-5" novalidate @submit.prevent="submit()">
     <div v-for="surface in facts.surfaces" :key="surface.value" class="grid gap-3 sm:grid-cols-3">
       <PickField
         :label="surface.label"
@@ -101,7 +110,7 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
     <p class="flex flex-wrap items-center gap-4">
       <button type="submit" class="side-deed" :disabled="!isDirty">Save the shopfront</button>
       <span v-if="wasSaved" class="text-good" role="status">The shopfront is saved.</span>
-      <span v-if="refusal && !refusal.errors" class="text-wrong" role="alert">{{ refusal.message }}</span>
+      <RefusalNotice :refusal="refusal" @insist="submit" @reload="load" />
       <a :href="session.shop?.base" class="follow ml-auto" target="_blank" rel="noopener">{{ session.shop?.base }}</a>
     </p>
   </form>
