@@ -9,12 +9,12 @@ use App\Http\Middleware\ConsoleHeaders;
 use App\Http\Middleware\FindShop;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\ShopperHeaders;
+use App\Http\Middleware\TrustListedProxies;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Middleware\ValidatePathEncoding;
 use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -33,7 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withMiddleware(function (Middleware $middleware): void {
         // Text is kept to the byte, so nothing trims or empties what was sent; the core says what it takes.
-        $middleware->use([ValidatePathEncoding::class, TrustProxies::class, ValidatePostSize::class]);
+        $middleware->use([ValidatePathEncoding::class, TrustListedProxies::class, ValidatePostSize::class]);
         $middleware->group('console', [
             ConsoleHeaders::class,
             EncryptCookies::class,

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
-use App\Models\Cart;
 use App\Models\Order;
-use App\Models\Placement;
 use App\Models\Product;
 use App\Models\StockMovement;
 use App\Payments\PaymentState;
@@ -81,22 +79,6 @@ final class LastPiecesTest extends ServedTestCase
         self::assertSame(0, $product->refresh()->stock);
         self::assertSame(self::PIECES, StockMovement::query()->where('product_id', $product->id)->count());
         self::assertSame(self::SHOPPERS - self::PIECES, \App\Models\Payment::query()->where('shop_id', $this->shop->id)->where('state', PaymentState::SoldOut)->count());
-    }
-
-    /** From the click to the provider's page, as a browser sends it. */
-    private function hostedPage(Client $shopper, Placement $placement, ?string $coupon = null): string
-    {
-        $base = $this->shop->base();
-        $checkout = $base.$shopper->get($placement->link($this->shop)->url())->getHeaderLine('Location');
-        if ($coupon !== null) {
-            Cart::query()->where('ref', basename($checkout))->update(['coupon_code' => $coupon]);
-        }
-        preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $shopper->get($checkout)->getBody(), $found);
-
-        return $shopper->post($checkout, [
-            'headers' => ['Origin' => $base],
-            'form_params' => ['digest' => $found[1] ?? '', 'email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE'],
-        ])->getHeaderLine('Location');
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Models\Cart;
 use App\Models\Person;
+use App\Models\Placement;
 use App\Models\Shop;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
@@ -45,6 +47,22 @@ abstract class ServedTestCase extends TestCase
     protected static function shopper(?HandlerStack $together = null): Client
     {
         return new Client(($together === null ? [] : ['handler' => $together]) + ['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
+    }
+
+    /** From the click to the provider’s page, as a browser sends it. */
+    protected function hostedPage(Client $shopper, Placement $placement, ?string $coupon = null): string
+    {
+        $base = $this->shop->base();
+        $checkout = $base.$shopper->get($placement->link($this->shop)->url())->getHeaderLine('Location');
+        if ($coupon !== null) {
+            Cart::query()->where('ref', basename($checkout))->update(['coupon_code' => $coupon]);
+        }
+        preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $shopper->get($checkout)->getBody(), $found);
+
+        return $shopper->post($checkout, [
+            'headers' => ['Origin' => $base],
+            'form_params' => ['digest' => $found[1] ?? '', 'email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE'],
+        ])->getHeaderLine('Location');
     }
 
     /** Of the database itself, as its administrator. */
