@@ -37,7 +37,7 @@ final readonly class NoProvider implements PaymentProvider
 
     public function origin(): string
     {
-        return "'none'";
+        return '';
     }
 
     public function notice(): string

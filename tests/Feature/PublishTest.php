@@ -73,6 +73,7 @@ final class PublishTest extends TestCase
         $this->become($offer, 'live')->assertUnprocessable();
         self::assertFalse($this->shop->isReady());
         self::assertInstanceOf(NoProvider::class, app(PaymentProvider::class));
+        self::assertStringContainsString("form-action 'self'; base-uri", (string) $this->get($this->shop->base().'/')->headers->get('Content-Security-Policy'));
     }
 
     public function test_nothing_to_stay_with_keeps_an_offer_from_going_live(): void

@@ -22,7 +22,7 @@ final readonly class ShopperHeaders
         $response = $next($request);
         // A form's redirect is held to form-action as well, and paying leads to the provider's page.
         $policy = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self'; font-src 'self'; connect-src 'self'; "
-            ."form-action 'self' {$this->provider->origin()}; base-uri 'none'; frame-ancestors 'none'";
+            .rtrim("form-action 'self' {$this->provider->origin()}")."; base-uri 'none'; frame-ancestors 'none'";
         foreach ([
             'Content-Security-Policy' => $policy,
             'X-Content-Type-Options' => 'nosniff',
