@@ -24,67 +24,80 @@ final readonly class LookColours
 
     private const PAGE_DARK = '#14191f';
 
-    private function __construct(
-        public ColourSet $idle,
-        public ColourSet $hover,
-        public ColourSet $pressed,
-        public ColourSet $disabled,
-        /** On a dark page. */
-        public ColourSet $dark,
-        /** The ring around what has the focus, on a light page and on a dark one. */
-        public Colour $focus,
-        public Colour $focusOnDark,
-    ) {}
+    private function __construct(private Look $look) {}
 
+    /** Each is worked out when it is asked for: what is pasted shows the idle ones alone. */
     public static function of(Look $look): self
     {
-        $fill = Oklch::of($look->fill);
-        $step = $fill->lightness > self::LIGHT_FILL ? -1 : 1;
-        $light = Colour::read(self::PAGE_LIGHT, 'A page');
-        $dark = Colour::read(self::PAGE_DARK, 'A page');
-
-        return new self(
-            new ColourSet($look->fill, $look->ink, $look->border),
-            self::moved($look, $step * self::HOVER),
-            self::moved($look, $step * self::PRESSED),
-            self::disabled($look),
-            self::onDark($look, $dark),
-            Contrast::nearest($look->fill, Contrast::EDGE, $light),
-            Contrast::nearest($look->fill, Contrast::EDGE, $dark),
-        );
+        return new self($look);
     }
 
-    private static function moved(Look $look, float $by): ColourSet
+    public function idle(): ColourSet
     {
-        $fill = Oklch::of($look->fill);
-        $border = Oklch::of($look->border);
-        $movedFill = $fill->withLightness($fill->lightness + $by)->colour();
+        return new ColourSet($this->look->fill, $this->look->ink, $this->look->border);
+    }
 
-        return new ColourSet($movedFill, self::inkOn($look, $movedFill), $border->withLightness($border->lightness + $by)->colour());
+    public function hover(): ColourSet
+    {
+        return $this->moved(self::HOVER);
+    }
+
+    public function pressed(): ColourSet
+    {
+        return $this->moved(self::PRESSED);
     }
 
     /** Half the colour gone; the words stay readable, since they say why. */
-    private static function disabled(Look $look): ColourSet
+    public function disabled(): ColourSet
     {
-        $fill = Oklch::of($look->fill);
+        $fill = Oklch::of($this->look->fill);
         $paled = $fill->withChroma($fill->chroma * 0.25)->withLightness(0.86)->colour();
 
-        return new ColourSet($paled, Contrast::nearest($look->ink, Contrast::TEXT, $paled), Oklch::of($look->border)->withChroma(0.02)->withLightness(0.7)->colour());
+        return new ColourSet($paled, Contrast::nearest($this->look->ink, Contrast::TEXT, $paled), Oklch::of($this->look->border)->withChroma(0.02)->withLightness(0.7)->colour());
     }
 
-    private static function onDark(Look $look, Colour $page): ColourSet
+    /** On a dark page. */
+    public function dark(): ColourSet
     {
-        if (Contrast::ratio($look->fill, $page) >= Contrast::EDGE) {
-            return new ColourSet($look->fill, self::inkOn($look, $look->fill), $look->border);
+        $page = self::page(self::PAGE_DARK);
+        if (Contrast::ratio($this->look->fill, $page) >= Contrast::EDGE) {
+            return new ColourSet($this->look->fill, $this->inkOn($this->look->fill), $this->look->border);
         }
-        $fill = Oklch::of($look->fill)->withLightness(self::ON_DARK)->colour();
+        $fill = Oklch::of($this->look->fill)->withLightness(self::ON_DARK)->colour();
 
-        return new ColourSet($fill, self::inkOn($look, $fill), Contrast::nearest($look->border, Contrast::EDGE, $page));
+        return new ColourSet($fill, $this->inkOn($fill), Contrast::nearest($this->look->border, Contrast::EDGE, $page));
+    }
+
+    /** The ring around what has the focus, on a light page. */
+    public function focus(): Colour
+    {
+        return Contrast::nearest($this->look->fill, Contrast::EDGE, self::page(self::PAGE_LIGHT));
+    }
+
+    public function focusOnDark(): Colour
+    {
+        return Contrast::nearest($this->look->fill, Contrast::EDGE, self::page(self::PAGE_DARK));
+    }
+
+    /** @param  float  $by  steps of lightness, away from the side on which the fill is */
+    private function moved(float $by): ColourSet
+    {
+        $fill = Oklch::of($this->look->fill);
+        $step = $fill->lightness > self::LIGHT_FILL ? -$by : $by;
+        $border = Oklch::of($this->look->border);
+        $movedFill = $fill->withLightness($fill->lightness + $step)->colour();
+
+        return new ColourSet($movedFill, $this->inkOn($movedFill), $border->withLightness($border->lightness + $step)->colour());
     }
 
     /** The look's own ink where it is as readable as on the idle fill, or readable enough. */
-    private static function inkOn(Look $look, Colour $fill): Colour
+    private function inkOn(Colour $fill): Colour
     {
-        return Contrast::nearest($look->ink, min(Contrast::TEXT, Contrast::ratio($look->ink, $look->fill)), $fill);
+        return Contrast::nearest($this->look->ink, min(Contrast::TEXT, Contrast::ratio($this->look->ink, $this->look->fill)), $fill);
+    }
+
+    private static function page(string $hex): Colour
+    {
+        return Colour::read($hex, 'A page');
     }
 }

@@ -40,7 +40,7 @@ final readonly class EmailButton implements Medium
     public function snippet(Placed $placed): string
     {
         $look = $placed->look;
-        $colours = LookColours::of($look)->idle;
+        $colours = LookColours::of($look)->idle();
         $radius = $look->corner === $look->crossCorner ? "{$look->corner}px" : "{$look->corner}px {$look->crossCorner}px";
         $cell = Markup::style([
             'background-color' => $colours->fill->hex(),

@@ -45,7 +45,7 @@ final readonly class HtmlButton implements Medium
             'dir' => $look->picture === null ? 'auto' : null,
             'target' => $placed->opensNewTab ? '_blank' : null,
             'rel' => $placed->opensNewTab ? 'noopener' : null,
-            'style' => $look->picture === null ? Markup::style($style->values(LookColours::of($look)->idle)) : Markup::style(['display' => 'inline-block', 'max-width' => '100%']),
+            'style' => $look->picture === null ? Markup::style($style->values(LookColours::of($look)->idle())) : Markup::style(['display' => 'inline-block', 'max-width' => '100%']),
         ]).($look->picture === null ? $style->content($placed->caption) : $this->picture($look->picture, $placed->base)).'</a>';
     }
 

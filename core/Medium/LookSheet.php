@@ -25,21 +25,21 @@ final readonly class LookSheet
     /** For a page that is light or dark as its reader likes. */
     public function css(): string
     {
-        return $this->onLight().'@media (prefers-color-scheme:dark){'.$this->changes($this->colours->dark, $this->colours->focusOnDark).'}';
+        return $this->onLight().'@media (prefers-color-scheme:dark){'.$this->changes($this->colours->dark(), $this->colours->focusOnDark()).'}';
     }
 
     public function onLight(): string
     {
-        $disabled = $this->look->followsPage ? 'opacity:.6' : $this->colouring($this->colours->disabled);
+        $disabled = $this->look->followsPage ? 'opacity:.6' : $this->colouring($this->colours->disabled());
 
-        return "{$this->selector}{".Markup::style((new ButtonStyle($this->look))->values($this->colours->idle)).'}'
-            .$this->changes($this->colours->hover, $this->colours->focus, $this->colours->pressed)
+        return "{$this->selector}{".Markup::style((new ButtonStyle($this->look))->values($this->colours->idle())).'}'
+            .$this->changes($this->colours->hover(), $this->colours->focus(), $this->colours->pressed())
             ."{$this->selector}[aria-disabled=true]{{$disabled};box-shadow:none}";
     }
 
     public function onDark(): string
     {
-        return $this->onLight().($this->look->followsPage ? '' : "{$this->selector}:not([aria-disabled=true]){".$this->colouring($this->colours->dark).'}').$this->ring($this->colours->focusOnDark);
+        return $this->onLight().($this->look->followsPage ? '' : "{$this->selector}:not([aria-disabled=true]){".$this->colouring($this->colours->dark()).'}').$this->ring($this->colours->focusOnDark());
     }
 
     private function changes(ColourSet $hover, Colour $focus, ?ColourSet $pressed = null): string

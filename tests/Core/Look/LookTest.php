@@ -86,11 +86,11 @@ final class LookTest extends TestCase
             $fill = Colour::of($red, $green, $blue);
             $colours = LookColours::of(self::look(['fill' => $fill->hex(), 'ink' => Contrast::nearest(self::colour('#ffffff'), Contrast::TEXT, $fill)->hex()]));
 
-            foreach ([$colours->idle, $colours->hover, $colours->pressed, $colours->disabled, $colours->dark] as $set) {
+            foreach ([$colours->idle(), $colours->hover(), $colours->pressed(), $colours->disabled(), $colours->dark()] as $set) {
                 self::assertGreaterThanOrEqual(Contrast::TEXT, Contrast::ratio($set->ink, $set->fill));
             }
-            self::assertGreaterThanOrEqual(Contrast::EDGE, Contrast::ratio($colours->focus, self::colour('#ffffff')));
-            self::assertGreaterThanOrEqual(Contrast::EDGE, Contrast::ratio($colours->focusOnDark, self::colour('#14191f')));
+            self::assertGreaterThanOrEqual(Contrast::EDGE, Contrast::ratio($colours->focus(), self::colour('#ffffff')));
+            self::assertGreaterThanOrEqual(Contrast::EDGE, Contrast::ratio($colours->focusOnDark(), self::colour('#14191f')));
         });
     }
 
@@ -98,7 +98,7 @@ final class LookTest extends TestCase
     {
         foreach (ShippedLooks::all() as $look) {
             $colours = LookColours::of($look);
-            $fills = array_map(static fn (ColourSet $set): string => $set->fill->hex(), [$colours->idle, $colours->hover, $colours->pressed, $colours->disabled]);
+            $fills = array_map(static fn (ColourSet $set): string => $set->fill->hex(), [$colours->idle(), $colours->hover(), $colours->pressed(), $colours->disabled()]);
 
             self::assertSame($fills, array_unique($fills));
         }

@@ -23,7 +23,7 @@ final class ButtonStyleTest extends TestCase
     {
         $look = self::look($with);
 
-        self::assertSame($value, (new ButtonStyle($look))->values(LookColours::of($look)->idle)[$property]);
+        self::assertSame($value, (new ButtonStyle($look))->values(LookColours::of($look)->idle())[$property]);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string|null}> */
