@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use App\Console\Scheduled;
+use App\Http\Console\CheckToken;
+use App\Http\Console\ConsoleHeaders;
 use App\Http\ErrorPages;
-use App\Http\Middleware\CheckToken;
-use App\Http\Middleware\ConsoleHeaders;
-use App\Http\Middleware\FindShop;
-use App\Http\Middleware\SameOrigin;
-use App\Http\Middleware\ShopperHeaders;
-use App\Http\Middleware\TrustListedProxies;
+use App\Http\Shopper\FindShop;
+use App\Http\Shopper\SameOrigin;
+use App\Http\Shopper\ShopperHeaders;
+use App\Http\TrustListedProxies;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;

@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\Shop\AccountController;
-use App\Http\Controllers\Shop\AddController;
-use App\Http\Controllers\Shop\CancelledController;
-use App\Http\Controllers\Shop\CartController;
-use App\Http\Controllers\Shop\CheckoutController;
-use App\Http\Controllers\Shop\OfferController;
-use App\Http\Controllers\Shop\PaymentEventController;
-use App\Http\Controllers\Shop\PlacementController;
-use App\Http\Controllers\Shop\ReturnController;
-use App\Http\Controllers\Shop\ShopfrontController;
-use App\Http\Controllers\Shop\TakeController;
-use App\Http\Controllers\Shop\TextController;
-use App\Http\Controllers\Shop\ThankYouController;
-use App\Http\Middleware\FindShop;
-use App\Http\Middleware\KnowCheckout;
-use App\Http\Middleware\ShopperHeaders;
+use App\Http\Shopper\Account\AccountController;
+use App\Http\Shopper\Cart\AddController;
+use App\Http\Shopper\Cart\CartController;
+use App\Http\Shopper\Checkout\CancelledController;
+use App\Http\Shopper\Checkout\CheckoutController;
+use App\Http\Shopper\Checkout\KnowCheckout;
+use App\Http\Shopper\Checkout\PaymentEventController;
+use App\Http\Shopper\Checkout\ReturnController;
+use App\Http\Shopper\Checkout\ThankYouController;
+use App\Http\Shopper\FindShop;
+use App\Http\Shopper\Offers\OfferController;
+use App\Http\Shopper\Offers\PlacementController;
+use App\Http\Shopper\Offers\TakeController;
+use App\Http\Shopper\Shopfront\ShopfrontController;
+use App\Http\Shopper\Shopfront\TextController;
+use App\Http\Shopper\ShopperHeaders;
 use Illuminate\Support\Facades\Route;
 
 // A placement link finds its shop in the one read that finds its offer.

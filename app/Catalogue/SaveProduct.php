@@ -13,12 +13,9 @@ use App\Edits\Edits;
 use App\Models\Category;
 use App\Models\Product;
 use App\Models\Shop;
-use Carbon\CarbonImmutable;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
-use PaperKite\Catalogue\Entry\EnteredTrait;
 use PaperKite\Catalogue\KeptSales;
-use PaperKite\Time\Moment;
 
 /** Writes a product as its form says, with its variants, pictures, categories and add-ons, or nothing of it. */
 final readonly class SaveProduct
@@ -61,9 +58,10 @@ final readonly class SaveProduct
         if ($taken !== []) {
             throw ValidationException::withMessages($taken);
         }
-        $saved = $this->written($shop, $product, $this->attributes($entered, $extras, $shop), $entered, $extras);
+        $rows = ProductRows::of($entered, $extras, $shop->currency());
+        $saved = $this->written($shop, $product, $rows->product, $entered, $extras);
         ($this->savePictures)($saved, $extras->pictures);
-        ($this->saveVariants)($saved, $entered->variants, $extras->stockSeen);
+        ($this->saveVariants)($saved, $rows->variants, $extras->stockSeen);
         $this->name->markFormer($saved);
         $this->saveCategories($shop, $saved, $entered->categories);
         $this->saveAddOns($saved, $addOns);
@@ -98,40 +96,6 @@ final readonly class SaveProduct
         return $locked;
     }
 
-    /** @return array<string, mixed> */
-    private function attributes(EnteredProduct $entered, ProductExtras $extras, Shop $shop): array
-    {
-        $sale = $entered->price->sale;
-
-        return [
-            'name' => $entered->name,
-            'sku' => $entered->sku->text,
-            'is_draft' => $extras->isDraft,
-            'summary' => $extras->summary,
-            'description' => $extras->description,
-            'currency' => $shop->currency,
-            'price_minor' => $entered->price->regular->minor,
-            'sale_minor' => $sale?->price->minor,
-            'sale_from' => $this->date($sale?->from),
-            'sale_until' => $this->date($sale?->until),
-            'cost_minor' => $entered->cost?->minor,
-            'tax_class' => $entered->taxClass,
-            'weight' => $entered->weight?->text,
-            'weight_unit' => $entered->weight->unit->value ?? 'g',
-            'weight_g' => $entered->weight->grams ?? 0,
-            'shipping_first_minor' => $entered->shipping?->first->minor,
-            'shipping_more_minor' => $entered->shipping?->more->minor,
-            'picture' => $entered->picture,
-            'stock' => $entered->stock,
-            'allows_back_order' => $entered->allowsBackOrder,
-            'low_stock' => $entered->lowStock,
-            'options' => $entered->options,
-            'has_variants' => $entered->variants !== [],
-            'buttons' => $extras->buttons === [] ? null : $extras->buttons,
-            'traits' => $entered->traits === [] ? null : array_map(static fn (EnteredTrait $trait): array => ['name' => $trait->name, 'values' => $trait->values], $entered->traits),
-        ];
-    }
-
     /**
      * What was sold while the form was open stays sold: a number that the seller did not touch is not written.
      *
@@ -143,11 +107,6 @@ final readonly class SaveProduct
         return $attributes['stock'] !== null && $attributes['stock'] === ($extras->stockSeen[''] ?? null)
             ? array_diff_key($attributes, ['stock' => true])
             : $attributes;
-    }
-
-    private function date(?Moment $moment): ?\DateTimeInterface
-    {
-        return $moment === null ? null : CarbonImmutable::createFromTimestampUTC($moment->seconds);
     }
 
     /** @param  list<string>  $names */

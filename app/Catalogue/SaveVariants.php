@@ -7,30 +7,33 @@ namespace App\Catalogue;
 use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Variant;
-use PaperKite\Catalogue\Entry\EnteredVariant;
 
-/** Writes a product’s table of variants; a variant is known again by its choices. */
+/**
+ * Writes a product’s table of variants; a variant is known again by its choices.
+ *
+ * @phpstan-import-type VariantRow from ProductRows
+ */
 final readonly class SaveVariants
 {
     /**
-     * @param  list<EnteredVariant>  $entered
+     * @param  list<VariantRow>  $rows
      * @param  array<string, int>  $stockSeen  by SKU
      */
-    public function __invoke(Product $product, array $entered, array $stockSeen): void
+    public function __invoke(Product $product, array $rows, array $stockSeen): void
     {
         $kept = Variant::query()->where('product_id', $product->id)->lockForUpdate()->get()->keyBy('choices_digest');
-        $digests = array_map(static fn (EnteredVariant $variant): string => self::digest($variant->choices), $entered);
+        $digests = array_map(static fn (array $row): string => self::digest($row['choices']), $rows);
         Variant::query()->where('product_id', $product->id)->whereNotIn('choices_digest', $digests)->delete();
-        $this->makeRoom($product, $entered, $kept->all());
+        $this->makeRoom($product, array_combine($digests, $rows), $kept->all());
         $pictures = Picture::query()->where('product_id', $product->id)->pluck('id')->all();
-        foreach ($entered as $position => $variant) {
+        foreach ($rows as $position => $row) {
             $known = $kept->get($digests[$position]);
-            $attributes = $this->attributes($product, $variant, $position, $pictures) + $this->endedSale($known, $variant);
-            $isUntouched = $known !== null && $variant->stock !== null && $variant->stock === ($stockSeen[$variant->sku->text] ?? null);
+            $owned = ['shop_id' => $product->shop_id, 'picture_id' => in_array($row['picture_id'], $pictures, true) ? $row['picture_id'] : null];
+            $isUntouched = $known !== null && $row['stock'] !== null && $row['stock'] === ($stockSeen[$row['sku']] ?? null);
             Variant::query()->updateOrCreate(
                 ['product_id' => $product->id, 'choices_digest' => $digests[$position]],
                 // What was sold while the form was open stays sold.
-                $isUntouched ? array_diff_key($attributes, ['stock' => true]) : $attributes,
+                $owned + array_diff_key($row, $isUntouched ? ['stock' => true] : []) + $this->endedSale($known, $row),
             );
         }
     }
@@ -44,15 +47,15 @@ final readonly class SaveVariants
     /**
      * SKUs may change places among the variants: whoever changes theirs leaves the old one first.
      *
-     * @param  list<EnteredVariant>  $entered
+     * @param  array<string, VariantRow>  $rows  by digest
      * @param  array<array-key, Variant>  $kept  by digest
      */
-    private function makeRoom(Product $product, array $entered, array $kept): void
+    private function makeRoom(Product $product, array $rows, array $kept): void
     {
         Variant::query()->where('product_id', $product->id)->whereNotNull('is_preselected')->update(['is_preselected' => null]);
-        foreach ($entered as $variant) {
-            $known = $kept[self::digest($variant->choices)] ?? null;
-            if ($known !== null && $known->sku !== $variant->sku->text) {
+        foreach ($rows as $digest => $row) {
+            $known = $kept[$digest] ?? null;
+            if ($known !== null && $known->sku !== $row['sku']) {
                 Variant::query()->whereKey($known->id)->toBase()->update(['sku' => "~{$known->id}"]);
             }
         }
@@ -61,31 +64,13 @@ final readonly class SaveVariants
     /**
      * A sale that the form does not ask for stays, as long as it stands below a price.
      *
+     * @param  VariantRow  $row
      * @return array<string, null>
      */
-    private function endedSale(?Variant $known, EnteredVariant $entered): array
+    private function endedSale(?Variant $known, array $row): array
     {
-        $isSale = $known?->sale_minor === null || ($entered->price !== null && $entered->price->minor >= $known->sale_minor);
+        $isSale = $known?->sale_minor === null || ($row['price_minor'] !== null && $row['price_minor'] >= $known->sale_minor);
 
         return $isSale ? [] : ['sale_minor' => null, 'sale_from' => null, 'sale_until' => null];
-    }
-
-    /**
-     * @param  array<mixed>  $pictures  ids of the product’s pictures
-     * @return array<string, mixed>
-     */
-    private function attributes(Product $product, EnteredVariant $variant, int $position, array $pictures): array
-    {
-        return [
-            'shop_id' => $product->shop_id,
-            'position' => $position,
-            'sku' => $variant->sku->text,
-            'choices' => $variant->choices,
-            'price_minor' => $variant->price?->minor,
-            'weight_g' => $variant->weightGrams,
-            'stock' => $variant->stock,
-            'picture_id' => in_array($variant->pictureId, $pictures, true) ? $variant->pictureId : null,
-            'is_preselected' => $variant->isPreselected ? true : null,
-        ];
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
+use OpenApi\Annotations\OpenApi;
+use OpenApi\Annotations\Operation;
+use OpenApi\Annotations\PathItem;
 use OpenApi\Annotations\Property;
+use OpenApi\Annotations\Response;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
 use RuntimeException;
@@ -15,20 +19,69 @@ final class Description
     /** @return string JSON, OpenAPI 3.1 */
     public static function json(): string
     {
-        $api = (new Generator)->setVersion('3.1.0')->generate([app_path('Http')]) ?? throw new RuntimeException('No attributes were found.');
+        $api = (new Generator)->setVersion('3.1.0')->generate([app_path()]) ?? throw new RuntimeException('No attributes were found.');
         foreach ($api->components->schemas as $schema) {
             self::requireAll($schema);
+            self::sayNullOnce($schema);
         }
+        self::describeOperations($api);
+        // In an order of their own, so that a file that moves changes nothing here.
+        usort($api->paths, static fn (PathItem $one, PathItem $other): int => $one->path <=> $other->path);
+        usort($api->components->schemas, static fn (Schema $one, Schema $other): int => $one->schema <=> $other->schema);
 
         return $api->toJson()."\n";
     }
 
-    /** A resource always carries all of its properties; what has no value is null. */
+    /** A resource always carries all of its properties; what has no value is null. A form may leave out what says so (`optional`). */
     private static function requireAll(Schema $schema): void
     {
         if (! is_array($schema->properties) || $schema->required !== Generator::UNDEFINED) {
             return;
         }
-        $schema->required = array_map(static fn (Property $property): string => $property->property, $schema->properties);
+        $required = [];
+        foreach ($schema->properties as $property) {
+            if ($property->x === Generator::UNDEFINED) {
+                $required[] = $property->property;
+            }
+            self::unsay($property, 'x');
+        }
+        if ($required !== []) {
+            $schema->required = $required;
+        }
+    }
+
+    /** The generator adds the type in PHP to what is described already: its class, and that it may be null. */
+    private static function sayNullOnce(Schema $schema): void
+    {
+        foreach (is_array($schema->properties) ? $schema->properties : [] as $property) {
+            if (is_array($property->oneOf)) {
+                self::unsay($property, 'type');
+                self::unsay($property, 'nullable');
+            }
+        }
+    }
+
+    private static function unsay(Property $property, string $what): void
+    {
+        $property->{$what} = Generator::UNDEFINED;
+    }
+
+    /** What is true of each: who may ask, and that whatever goes wrong is said in a sentence. */
+    private static function describeOperations(OpenApi $api): void
+    {
+        foreach ($api->paths as $path) {
+            foreach (array_filter([$path->get, $path->post, $path->put], static fn (mixed $operation): bool => $operation instanceof Operation) as $operation) {
+                if ($operation->security === Generator::UNDEFINED) {
+                    $operation->security = [$operation->method === 'get' ? ['session' => []] : ['session' => [], 'token' => []]];
+                }
+                $operation->responses = [...self::responses($operation), new Response(['response' => '4XX', 'ref' => '#/components/responses/Failed'])];
+            }
+        }
+    }
+
+    /** @return list<Response> */
+    private static function responses(Operation $operation): array
+    {
+        return is_array($operation->responses) ? array_values($operation->responses) : [];
     }
 }

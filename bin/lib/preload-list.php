@@ -16,7 +16,7 @@ foreach (['GET' => '/k/zzzzzzz', 'POST' => '/cart'] as $method => $path) {
     $kernel->handle(Request::create("http://nowhere.localhost{$path}", $method));
 }
 foreach ([
-    App\Http\Controllers\Shop\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class,
+    App\Http\Shopper\Offers\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class,
     App\Clicks\RecordClick::class, App\Clicks\RecentClicks::class, App\Carts\FillCart::class, App\Http\Shopper\Visitor::class, App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
     Illuminate\Database\Query\Builder::class, Illuminate\Database\Eloquent\Builder::class, Illuminate\View\View::class,
     Illuminate\Database\Eloquent\Collection::class, Illuminate\Database\Eloquent\Relations\HasMany::class, Illuminate\Cache\ApcStore::class,

@@ -4,17 +4,34 @@
  */
 
 export interface paths {
-    "/shops/{shop}/placements/{placement}/trial": {
+    "/me": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Who is signed in */
+        get: operations["me"];
         put?: never;
-        /** @description To whoever is signed in, and to nobody else. */
-        post: operations["mailButton"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A shop, with the lists that its forms choose from */
+        get: operations["shop"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -28,7 +45,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** How the checkout asks */
         get: operations["checkoutRules"];
+        /** Change how the checkout asks */
         put: operations["changeCheckoutRules"];
         post?: never;
         delete?: never;
@@ -44,6 +63,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Copies that no longer say what their offers say */
         get: operations["staleCopies"];
         put?: never;
         post?: never;
@@ -60,8 +80,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The coupons */
         get: operations["coupons"];
         put?: never;
+        /** Make a coupon */
         post: operations["createCoupon"];
         delete?: never;
         options?: never;
@@ -77,6 +99,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Change a coupon */
         put: operations["changeCoupon"];
         post?: never;
         delete?: never;
@@ -92,8 +115,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The looks */
         get: operations["looks"];
         put?: never;
+        /** Make a look */
         post: operations["createLook"];
         delete?: never;
         options?: never;
@@ -110,7 +135,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description Says what is wrong or hard to see in a look; nothing is saved. */
+        /**
+         * Try a look
+         * @description Says what is wrong or hard to see in a look; nothing is saved.
+         */
         post: operations["tryLook"];
         delete?: never;
         options?: never;
@@ -126,8 +154,29 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Change a look */
         put: operations["changeLook"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/looks/{look}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Put a look away, or bring it back
+         * @description Offers that name it keep it; it is no longer offered for others.
+         */
+        post: operations["putLookAway"];
         delete?: never;
         options?: never;
         head?: never;
@@ -143,7 +192,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description Puts the values back that the look had before its last change. */
+        /**
+         * Undo the last change of a look
+         * @description Puts the values back that the look had before its last change.
+         */
         post: operations["putLookBack"];
         delete?: never;
         options?: never;
@@ -160,25 +212,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description Makes it the look of offers that name none. */
+        /**
+         * Make a look the usual one
+         * @description Makes it the look of offers that name none.
+         */
         post: operations["makeLookUsual"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/looks/{look}/away": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description Offers that name it keep it; it is no longer offered for others. */
-        post: operations["putLookAway"];
         delete?: never;
         options?: never;
         head?: never;
@@ -193,7 +231,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** @description Every address that the shop leaves leads to it for good. */
+        /**
+         * Change the names of a shop
+         * @description Every address that the shop leaves leads to it for good.
+         */
         put: operations["renameShop"];
         post?: never;
         delete?: never;
@@ -209,8 +250,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The offers */
         get: operations["offers"];
         put?: never;
+        /** Make an offer */
         post: operations["createOffer"];
         delete?: never;
         options?: never;
@@ -225,57 +268,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description What a new offer begins with. */
+        /**
+         * A blank offer
+         * @description What a new offer begins with.
+         */
         get: operations["blankOffer"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/offers/{offer}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["offer"];
-        put: operations["changeOffer"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/offers/{offer}/duplicate": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description Makes a draft that says the same and is placed nowhere. */
-        post: operations["duplicateOffer"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/offers/{offer}/history": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["offerHistory"];
         put?: never;
         post?: never;
         delete?: never;
@@ -293,7 +290,80 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Prove an offer that is not saved */
         post: operations["proof"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/offers/{offer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An offer */
+        get: operations["offer"];
+        /** Change an offer */
+        put: operations["changeOffer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/offers/{offer}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Duplicate an offer
+         * @description Makes a draft that says the same and is placed nowhere.
+         */
+        post: operations["duplicateOffer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/offers/{offer}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an offer has said */
+        get: operations["offerHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/offers/{offer}/placements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Place an offer */
+        post: operations["place"];
         delete?: never;
         options?: never;
         head?: never;
@@ -309,6 +379,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Publish, pause or archive an offer */
         post: operations["setOfferState"];
         delete?: never;
         options?: never;
@@ -323,7 +394,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** How links by hand work */
         get: operations["openLinks"];
+        /** Change how links by hand work */
         put: operations["changeOpenLinks"];
         post?: never;
         delete?: never;
@@ -341,6 +414,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Build a link by hand */
         post: operations["buildOpenLink"];
         delete?: never;
         options?: never;
@@ -355,6 +429,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The orders */
         get: operations["orders"];
         put?: never;
         post?: never;
@@ -371,6 +446,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** An order */
         get: operations["order"];
         put?: never;
         post?: never;
@@ -388,6 +464,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Change whom payments go to */
         put: operations["changePayee"];
         post?: never;
         delete?: never;
@@ -405,23 +482,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Upload a picture */
         post: operations["uploadPicture"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/offers/{offer}/placements": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["place"];
         delete?: never;
         options?: never;
         head?: never;
@@ -436,6 +498,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Change a place */
         put: operations["changePlacement"];
         post?: never;
         delete?: never;
@@ -453,8 +516,31 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description Remembers what was copied, so that it can be said when the copy grows stale. */
+        /**
+         * Remember that a place was copied
+         * @description Remembers what was copied, so that it can be said when the copy grows stale.
+         */
         post: operations["rememberCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/placements/{placement}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Mail a button to oneself
+         * @description To whoever is signed in, and to nobody else.
+         */
+        post: operations["mailButton"];
         delete?: never;
         options?: never;
         head?: never;
@@ -468,8 +554,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The price tables */
         get: operations["priceTables"];
         put?: never;
+        /** Make a price table */
         post: operations["createPriceTable"];
         delete?: never;
         options?: never;
@@ -484,26 +572,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** A price table */
         get: operations["priceTable"];
+        /** Change a price table */
         put: operations["changePriceTable"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/price-tables/{priceTable}/copied": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description Remembers what was copied, so that it can be said when the copy grows stale. */
-        post: operations["rememberTableCopy"];
         delete?: never;
         options?: never;
         head?: never;
@@ -519,8 +592,66 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description What was copied of it goes on working. */
+        /**
+         * Put a price table away, or bring it back
+         * @description What was copied of it goes on working.
+         */
         post: operations["putTableAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/price-tables/{priceTable}/copied": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Remember that a price table was copied
+         * @description Remembers what was copied, so that it can be said when the copy grows stale.
+         */
+        post: operations["rememberTableCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The products */
+        get: operations["products"];
+        put?: never;
+        /** Make a product */
+        post: operations["createProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/products/blank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A blank product */
+        get: operations["blankProduct"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -536,23 +667,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Check a product that is not saved */
         post: operations["checkProduct"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/products": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["products"];
-        put?: never;
-        post: operations["createProduct"];
         delete?: never;
         options?: never;
         head?: never;
@@ -566,7 +682,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** A product, as its form holds it */
         get: operations["product"];
+        /** Change a product */
         put: operations["changeProduct"];
         post?: never;
         delete?: never;
@@ -582,6 +700,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Events of the provider that were refused */
         get: operations["refusedEvents"];
         put?: never;
         post?: never;
@@ -598,7 +717,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** What the shop adds to its prices */
         get: operations["rules"];
+        /** Change what the shop adds to its prices */
         put: operations["changeRules"];
         post?: never;
         delete?: never;
@@ -616,24 +737,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description What unsaved rules do to the bill of a sample cart. */
+        /**
+         * Try rules on a sample cart
+         * @description What unsaved rules do to the bill of a sample cart.
+         */
         post: operations["tryRules"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["shop"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -647,8 +755,27 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The buttons of the shop’s own pages */
         get: operations["shopfront"];
+        /** Change the buttons of the shop’s own pages */
         put: operations["changeShopfront"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/troubles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the seller should know of now */
+        get: operations["troubles"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -665,6 +792,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Sign in */
         post: operations["signIn"];
         delete?: never;
         options?: never;
@@ -681,39 +809,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Sign out */
         post: operations["signOut"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/me": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["me"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/shops/{shop}/troubles": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["troubles"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -725,61 +822,129 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {string} */
-        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "parcel" | "kite";
-        /** @enum {string} */
-        CartUse: "just_this" | "with_cart";
-        /** @enum {string} */
-        Destination: "pay" | "cart" | "stay" | "choose";
-        /** @enum {string} */
-        Opening: "same_tab" | "new_tab" | "own_page";
+        AfterAdding: "stay" | "cart" | "checkout" | "address";
+        /** @description An amount, to be typed and to be read. */
+        Amount: {
+            /**
+             * @description Digits with a point and the currency’s decimals.
+             * @example 9.80
+             */
+            decimal: string;
+            /**
+             * @description As the shopper sees it.
+             * @example €9.80
+             */
+            shown: string;
+        };
+        AnatomyPart: {
+            part: string;
+            value: string;
+            meaning: string;
+        };
+        /** @description As typed. */
+        AskEntry: {
+            is_asked: boolean;
+            label: string;
+            least: string;
+            most: string;
+        };
+        /** @description What the shopper pays, and why. */
+        Bill: {
+            lines: components["schemas"]["BillLine"][];
+            items: components["schemas"]["Amount"];
+            discount: components["schemas"]["Amount"] | null;
+            discount_because: string;
+            shipping: components["schemas"]["Amount"];
+            shipping_because: string;
+            tax: components["schemas"]["Amount"] | null;
+            tax_because: string;
+            /** @description Whether the tax is in the prices already. */
+            tax_is_contained: boolean;
+            total: components["schemas"]["Amount"];
+            /** @description What is left to the seller. */
+            profit: components["schemas"]["Amount"];
+        };
+        BillLine: {
+            name: string;
+            /** @description The choices made; blank where there were none. */
+            choices: string;
+            sku: string;
+            picture_path: string;
+            quantity: number;
+            /** @description Of the quantity, pieces that were not on the shelf. */
+            back_ordered: number;
+            unit: components["schemas"]["Amount"];
+            subtotal: components["schemas"]["Amount"];
+            /** @description Why a piece costs what it costs; blank where nothing needs saying. */
+            because: string;
+        };
+        BlankOffer: {
+            /** @description Something in every slot; null where the shop has no product. */
+            entry: components["schemas"]["OfferEntry"] | null;
+        };
+        BlankProduct: {
+            entry: components["schemas"]["ProductEntry"];
+        };
+        /** @description An open link and its parts, or what is wrong with the choices. */
+        BuiltLink: {
+            /** @description Blank where something is wrong. */
+            url: string;
+            anatomy: components["schemas"]["AnatomyPart"][];
+            /** @description What is wrong, in a sentence; blank where nothing is. */
+            finding: string;
+            /** @description What is doubtful about it, in a sentence; blank where nothing is. */
+            caution: string;
+        };
         /** @enum {string} */
         ButtonState: "idle" | "working" | "added" | "sold_out" | "not_available";
+        ButtonStateChoice: {
+            value: components["schemas"]["ButtonState"];
+            label: string;
+        };
+        /** @description By surface. */
+        ButtonsEntry: {
+            /** @description What is sent about a shop's own pages, and about its names. */
+            list: string;
+            product: string;
+            glance: string;
+        };
+        /** @description By surface and what the button does; blank: as built in. */
+        CaptionsEntry: {
+            list_cart: string;
+            list_pay: string;
+            product_cart: string;
+            product_pay: string;
+            glance_cart: string;
+            glance_pay: string;
+        };
         /** @enum {string} */
-        WordSource: "placement" | "offer" | "surface" | "shop" | "built_in";
-        /** @enum {string} */
-        AfterAdding: "stay" | "cart" | "checkout" | "address";
-        /** @enum {string} */
-        Shadow: "none" | "soft" | "edge";
-        /** @enum {string} */
-        Font: "host" | "plain" | "round" | "serif" | "mono";
-        /** @enum {string} */
-        Icon: "none" | "kite" | "line" | "parcel" | "leaf";
-        /** @enum {string} */
-        Side: "start" | "middle" | "end";
-        /** @enum {string} */
-        Width: "own" | "percent" | "full";
-        /** @enum {string} */
-        MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
-        /** @enum {string} */
-        OpenDestination: "pay" | "cart" | "choose" | "stay";
-        /** @enum {string} */
-        OfferState: "draft" | "live" | "paused" | "archived";
-        /** @enum {string} */
-        Room: "payee" | "shipping" | "product" | "looks";
-        /** @enum {string} */
-        Severity: "error" | "caution" | "hint";
-        /** @enum {string} */
-        Slot: "caption" | "look" | "quantity" | "product" | "variant" | "destination" | "cart_use" | "opening" | "landing";
-        /** @enum {string} */
-        CouponKind: "percent" | "amount" | "free_shipping";
-        /** @enum {string} */
-        CouponPlace: "nowhere" | "cart" | "checkout" | "both";
-        /** @enum {string} */
-        Demand: "off" | "optional" | "required";
-        /** @enum {string} */
-        ShippingMeasure: "total" | "weight" | "quantity";
-        /** @enum {string} */
-        WeightUnit: "g" | "kg" | "oz" | "lb";
-        /** @description Why nothing was changed. */
-        Refusal: {
-            /** @description One sentence. */
-            message: string;
-            /** @description Sentences by field. */
-            errors?: {
-                [key: string]: string[];
-            };
-            /** @description Where somebody else has changed it since: the version that stands now. */
-            version?: number;
+        CartUse: "just_this" | "with_cart";
+        /** @description What an offer can do with the shopper’s cart. */
+        CartUseChoice: {
+            value: components["schemas"]["CartUse"];
+            /** @description As it reads in the sentence. */
+            words: string;
+            /** @description What choosing it means. */
+            note: string;
+        };
+        CheckoutField: {
+            name: string;
+            label: string;
+            demand: components["schemas"]["Demand"];
+            allowed: components["schemas"]["Demand"][];
+            /** @description Why there is no choice; blank where there is one. */
+            locked_because: string;
+        };
+        CheckoutRules: {
+            fields: components["schemas"]["CheckoutField"][];
+            coupon_place: components["schemas"]["CouponPlace"];
+            terms: string;
+            policy: string;
+            hosts: string[];
+            after_paying: string;
+            after_cancelling: string;
+            /** @description Counts the changes that sellers make. */
+            version: number;
         };
         CheckoutRulesEntry: {
             /** @description What is sent about a shop’s checkout. */
@@ -795,8 +960,37 @@ export interface components {
             hosts: string[];
             after_paying: string;
             after_cancelling: string;
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
+        };
+        /** @description One of a short list. */
+        Choice: {
+            value: string;
+            label: string;
+        };
+        /** @description One of each choice: what could be a variant. */
+        Combination: {
+            choices: string[];
+            /** @description What it costs where the variant sets no price of its own; null while that can’t be told. */
+            price_shown: string | null;
+            /** @description A proposal. */
+            sku: string;
+        };
+        CopiedEntry: {
+            /** @description SHA-256 of what was copied, in hexadecimal digits. */
+            digest: string;
+        };
+        Country: {
+            /** @description ISO 3166-1 alpha-2. */
+            code: string;
+            name: string;
+        };
+        Coupon: {
+            id: number;
+            /** @description Counts the changes that sellers make; a use is none. */
+            version: number;
+            entry: components["schemas"]["CouponEntry"];
+            /** @description What it does, in a sentence. */
+            sentence: string;
+            uses: number;
         };
         /** @description As typed. */
         CouponEntry: {
@@ -812,8 +1006,90 @@ export interface components {
             until: string;
             most_uses: string;
             most_uses_each: string;
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
+        };
+        /** @enum {string} */
+        CouponKind: "percent" | "amount" | "free_shipping";
+        CouponList: {
+            items: components["schemas"]["Coupon"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @enum {string} */
+        CouponPlace: "nowhere" | "cart" | "checkout" | "both";
+        /** @enum {string} */
+        Demand: "off" | "optional" | "required";
+        /** @enum {string} */
+        Destination: "pay" | "cart" | "stay" | "choose";
+        /** @description A destination that an offer can have. */
+        DestinationChoice: {
+            value: components["schemas"]["Destination"];
+            /** @description As it reads in the sentence. */
+            words: string;
+            /** @description What choosing it means. */
+            note: string;
+            /** @description Whether an offer that adds nothing can lead there. */
+            is_possible_without_goods: boolean;
+        };
+        /** @enum {string} */
+        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "parcel" | "kite";
+        DrawingChoice: {
+            value: components["schemas"]["Drawing"];
+            label: string;
+            path: string;
+        };
+        /** @description A step of a shipping table, to be drawn. */
+        FeeStep: {
+            /** @description Where it begins, in minor units, grams or pieces. */
+            from: number;
+            /** @description In minor units. */
+            fee: number;
+            from_shown: string;
+            fee_shown: string;
+        };
+        FeeTable: {
+            by: components["schemas"]["ShippingMeasure"];
+            limit: string | number | null;
+            bands: {
+                from: string | number;
+                fee: string;
+            }[];
+        };
+        Finding: {
+            severity: components["schemas"]["Severity"];
+            /** @description The slot it concerns; null where it concerns the shop. */
+            slot: components["schemas"]["Slot"] | null;
+            sentence: string;
+            /** @description Which of the offer’s goods the slot is about. */
+            item: number | null;
+            /** @description Where it is mended, if not in the sentence. */
+            room: components["schemas"]["Room"] | null;
+        };
+        /** @enum {string} */
+        Font: "host" | "plain" | "round" | "serif" | "mono";
+        /** @enum {string} */
+        Icon: "none" | "kite" | "line" | "parcel" | "leaf";
+        Look: {
+            id: number;
+            name: string;
+            /** @description Counts the changes that sellers make. */
+            version: number;
+            /** @description Whether it is used by offers that name none. */
+            is_usual: boolean;
+            /** @description Whether the values before the last change can be put back. */
+            has_earlier: boolean;
+            /** @description By how many offers it is named. */
+            offers: number;
+            /** @description Whether it is put away, and no longer offered for others. */
+            is_away: boolean;
+            entry: components["schemas"]["LookEntry"];
+            doubts: components["schemas"]["LookDoubt"][];
+        };
+        /** @description What is hard to see or to hit in a look. */
+        LookDoubt: {
+            /** @description The field it is about. */
+            at: string;
+            sentence: string;
+            /** @description A value that would do. */
+            proposal: string | null;
         };
         /** @description As typed; lengths are in px. */
         LookEntry: {
@@ -851,465 +1127,9 @@ export interface components {
             picture_size: string;
             /** @enum {string} */
             picture_unit: "px" | "%";
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
-        };
-        OfferItemEntry: {
-            /** @description What is sent about an offer. */
-            product_id: number;
-            /** @description The SKU of a variant; blank: none, or the shopper says which. */
-            variant: string;
-            /** @description As typed. */
-            quantity: string;
-        };
-        /** @description As typed. */
-        AskEntry: {
-            is_asked: boolean;
-            label: string;
-            least: string;
-            most: string;
-        };
-        /** @description What a button says in each state, as typed; blank: as the next more general says. */
-        WordsEntry: {
-            idle: string;
-            working: string;
-            added: string;
-            sold_out: string;
-            not_available: string;
-        };
-        OfferEntry: {
-            /** @description None: the shopper’s cart as it is. */
-            items: components["schemas"]["OfferItemEntry"][];
-            destination: components["schemas"]["Destination"];
-            cart_use: components["schemas"]["CartUse"];
-            opening: components["schemas"]["Opening"];
-            ask: components["schemas"]["AskEntry"];
-            words: components["schemas"]["WordsEntry"];
-            /** @description Null: the shop’s. */
-            look_id: number | null;
-            /** @description Where the shopper lands afterwards; blank: as the shop has it. */
-            landing: string;
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
-            /** @description Where the bill of the proof is for, ISO 3166-1. */
-            country?: string;
-        };
-        PlacementEntry: {
-            /** @description What the seller calls the place. */
-            page: string;
-            medium: components["schemas"]["MediumKey"];
-            /** @description For the results; blank: none. */
-            label: string;
-            /** @description Blank: as the offer says. */
-            caption: string;
-            is_paused?: boolean;
-        };
-        CopiedEntry: {
-            /** @description SHA-256 of what was copied, in hexadecimal digits. */
-            digest: string;
-        };
-        PriceTableEntry: {
-            name: string;
-            /** @description Two to four, from the first column to the last. */
-            offers: number[];
-            /** @description The offer whose column stands out; null: none. */
-            stressed: number | null;
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
-        };
-        /** @description Choices from which a link is built; what is blank is left out. */
-        OpenLinkEntry: {
-            items: {
-                /** @description What is sent about open links. */
-                sku: string;
-                /** @description As typed. */
-                quantity: string;
-            }[];
-            /** @description A destination, or blank. */
-            to: string;
-            coupon: string;
-            back: string;
-            from: string;
-        };
-        /** @description As typed; amounts with a point, moments as the shop’s clock shows them. */
-        ProductEntry: {
-            /** @description What is sent about a product. */
-            name: string;
-            sku: string;
-            /** @description Whether it is shown nowhere and can’t be bought yet. */
-            is_draft: boolean;
-            /** @description HTML. */
-            summary: string;
-            /** @description HTML. */
-            description: string;
-            price: string;
-            sale_price: string;
-            sale_from: string;
-            sale_until: string;
-            cost: string;
-            tax_class: string;
-            weight: string;
-            weight_unit: components["schemas"]["WeightUnit"];
-            shipping_first: string;
-            shipping_more: string;
-            picture: components["schemas"]["Drawing"];
-            tracks_stock: boolean;
-            stock: string;
-            /** @description What the form was filled with, so that what is sold meanwhile stays sold. */
-            stock_seen?: number | null;
-            allows_back_order: boolean;
-            low_stock: string;
-            categories: string[];
-            traits: {
-                name: string;
-                values: string[];
-            }[];
-            /** @description Ids of products. */
-            add_ons: number[];
-            pictures: {
-                id: number;
-                alt: string;
-            }[];
-            buttons: components["schemas"]["ProductButtonsEntry"];
-            options: components["schemas"]["OptionEntry"][];
-            variants: components["schemas"]["VariantEntry"][];
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
-        };
-        OptionEntry: {
-            name: string;
-            choices: {
-                name: string;
-                price: string;
-                adds: string;
-            }[];
-        };
-        VariantEntry: {
-            choices: string[];
-            sku: string;
-            /** @description Blank: as its choices say. */
-            price: string;
-            /** @description Blank: not counted. */
-            stock: string;
-            stock_seen?: number | null;
-            /** @description In grams; blank: as the product’s. */
-            weight: string;
-            picture_id: number | null;
-            is_preselected: boolean;
-        };
-        /** @description Amounts and percentages as texts with a point; from and limit are texts where a table goes by total, whole numbers otherwise. */
-        ShopRules: {
-            /** @description What is sent about a shop’s rules. */
-            prices_include_tax: boolean;
-            /** @description IANA. */
-            timezone: string;
-            payment_fee: {
-                percent: string;
-                fixed: string;
-            };
-            shipping_tax_class: string | null;
-            tax: {
-                country: string;
-                class: string;
-                rate: string;
-            }[];
-            zones: components["schemas"]["ZoneEntry"][];
-        };
-        ZoneEntry: {
-            name: string;
-            countries: string[];
-            free_from: string | null;
-            table: components["schemas"]["FeeTable"] | null;
-        };
-        FeeTable: {
-            by: components["schemas"]["ShippingMeasure"];
-            limit: string | number | null;
-            bands: {
-                from: string | number;
-                fee: string;
-            }[];
-        };
-        RulesEntry: {
-            /** @description ISO 4217. */
-            currency: string;
-            rules: components["schemas"]["ShopRules"];
-            home_country: string;
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
-        };
-        RulesTrialEntry: {
-            /** @description ISO 4217. */
-            currency: string;
-            rules: components["schemas"]["ShopRules"];
-            sample: {
-                amount: string;
-                /** @description In grams. */
-                weight: string;
-                pieces: string;
-                country: string;
-                tax_class: string;
-            };
-        };
-        /** @description By surface. */
-        ButtonsEntry: {
-            /** @description What is sent about a shop's own pages, and about its names. */
-            list: string;
-            product: string;
-            glance: string;
-        };
-        /** @description What differs from the shop: buttons by surface, and what they say; blank: as the shop has it. */
-        ProductButtonsEntry: {
-            list: string;
-            product: string;
-            glance: string;
-            /** @description On the button that adds to the cart. */
-            cart: string;
-            /** @description On the button that leads to paying. */
-            pay: string;
-        };
-        /** @description By surface and what the button does; blank: as built in. */
-        CaptionsEntry: {
-            list_cart: string;
-            list_pay: string;
-            product_cart: string;
-            product_pay: string;
-            glance_cart: string;
-            glance_pay: string;
-        };
-        ShopfrontEntry: {
-            buttons: components["schemas"]["ButtonsEntry"];
-            captions: components["schemas"]["CaptionsEntry"];
-            words: components["schemas"]["WordsEntry"];
-            after_adding: components["schemas"]["AfterAdding"];
-            has_notice: boolean;
-            notice_leads: components["schemas"]["AfterAdding"];
-            address: string;
-            /** @description The version that the change begins with; left out, whatever is there is written over. */
-            version?: number;
-        };
-        NamesEntry: {
-            name: string;
-            /** @description In the console’s addresses. */
-            slug: string;
-            /** @description Where the shop is. */
-            host: string;
-            /** @description The first part of the checkout’s address. */
-            checkout_slug: string;
-        };
-        OfferStateEntry: {
-            state: components["schemas"]["OfferState"];
-        };
-        PutAwayEntry: {
-            /** @description Whether it is put away or brought back. */
-            is_away: boolean;
-        };
-        SignInEntry: {
-            email: string;
-            password: string;
-        };
-        /** @description An amount, to be typed and to be read. */
-        Amount: {
-            /**
-             * @description Digits with a point and the currency’s decimals.
-             * @example 9.80
-             */
-            decimal: string;
-            /**
-             * @description As the shopper sees it.
-             * @example €9.80
-             */
-            shown: string;
-        };
-        AnatomyPart: {
-            part: string;
-            value: string;
-            meaning: string;
-        };
-        BillLine: {
-            name: string;
-            /** @description The choices made; blank where there were none. */
-            choices: string;
-            sku: string;
-            picture_path: string;
-            quantity: number;
-            /** @description Of the quantity, pieces that were not on the shelf. */
-            back_ordered: number;
-            unit: components["schemas"]["Amount"];
-            subtotal: components["schemas"]["Amount"];
-            /** @description Why a piece costs what it costs; blank where nothing needs saying. */
-            because: string;
-        };
-        /** @description What the shopper pays, and why. */
-        Bill: {
-            lines: components["schemas"]["BillLine"][];
-            items: components["schemas"]["Amount"];
-            discount: components["schemas"]["Amount"] | null;
-            discount_because: string;
-            shipping: components["schemas"]["Amount"];
-            shipping_because: string;
-            tax: components["schemas"]["Amount"] | null;
-            tax_because: string;
-            /** @description Whether the tax is in the prices already. */
-            tax_is_contained: boolean;
-            total: components["schemas"]["Amount"];
-            /** @description What is left to the seller. */
-            profit: components["schemas"]["Amount"];
-        };
-        BlankOffer: {
-            /** @description Something in every slot; null where the shop has no product. */
-            entry: components["schemas"]["OfferEntry"] | null;
-        };
-        /** @description An open link and its parts, or what is wrong with the choices. */
-        BuiltLink: {
-            /** @description Blank where something is wrong. */
-            url: string;
-            anatomy: components["schemas"]["AnatomyPart"][];
-            /** @description What is wrong, in a sentence; blank where nothing is. */
-            finding: string;
-            /** @description What is doubtful about it, in a sentence; blank where nothing is. */
-            caution: string;
-        };
-        ButtonStateChoice: {
-            value: components["schemas"]["ButtonState"];
-            label: string;
-        };
-        /** @description What an offer can do with the shopper’s cart. */
-        CartUseChoice: {
-            value: components["schemas"]["CartUse"];
-            /** @description As it reads in the sentence. */
-            words: string;
-            /** @description What choosing it means. */
-            note: string;
-        };
-        CheckoutField: {
-            name: string;
-            label: string;
-            demand: components["schemas"]["Demand"];
-            allowed: components["schemas"]["Demand"][];
-            /** @description Why there is no choice; blank where there is one. */
-            locked_because: string;
-        };
-        CheckoutRules: {
-            fields: components["schemas"]["CheckoutField"][];
-            coupon_place: components["schemas"]["CouponPlace"];
-            terms: string;
-            policy: string;
-            hosts: string[];
-            after_paying: string;
-            after_cancelling: string;
-            /** @description Counts the changes that sellers make. */
-            version: number;
-        };
-        /** @description One of a short list. */
-        Choice: {
-            value: string;
-            label: string;
-        };
-        /** @description One of each choice: what could be a variant. */
-        Combination: {
-            choices: string[];
-            /** @description What it costs where the variant sets no price of its own; null while that can’t be told. */
-            price_shown: string | null;
-            /** @description A proposal. */
-            sku: string;
-        };
-        StaleCopyList: {
-            items: components["schemas"]["StaleCopy"][];
-            /** @description Price tables that are to be copied again. */
-            tables: components["schemas"]["PriceTable"][];
-            at: components["schemas"]["PageFacts"];
-        };
-        /** @description A place whose copy no longer says what its offer says. */
-        StaleCopy: {
-            placement_id: number;
-            offer_id: number;
-            page: string;
-            medium: string;
-            /** @description RFC 3339. */
-            copied_at: string;
-            /** @description What is to be pasted in its place. */
-            snippet: string;
-            /** @description SHA-256 of the snippet. */
-            digest: string;
-        };
-        Country: {
-            /** @description ISO 3166-1 alpha-2. */
-            code: string;
-            name: string;
-        };
-        CouponList: {
-            items: components["schemas"]["Coupon"][];
-            at: components["schemas"]["PageFacts"];
-        };
-        Coupon: {
-            id: number;
-            /** @description Counts the changes that sellers make; a use is none. */
-            version: number;
-            entry: components["schemas"]["CouponEntry"];
-            /** @description What it does, in a sentence. */
-            sentence: string;
-            uses: number;
-        };
-        /** @description A destination that an offer can have. */
-        DestinationChoice: {
-            value: components["schemas"]["Destination"];
-            /** @description As it reads in the sentence. */
-            words: string;
-            /** @description What choosing it means. */
-            note: string;
-            /** @description Whether an offer that adds nothing can lead there. */
-            is_possible_without_goods: boolean;
-        };
-        DrawingChoice: {
-            value: components["schemas"]["Drawing"];
-            label: string;
-            path: string;
-        };
-        /** @description A step of a shipping table, to be drawn. */
-        FeeStep: {
-            /** @description Where it begins, in minor units, grams or pieces. */
-            from: number;
-            /** @description In minor units. */
-            fee: number;
-            from_shown: string;
-            fee_shown: string;
-        };
-        Finding: {
-            severity: components["schemas"]["Severity"];
-            /** @description The slot it concerns; null where it concerns the shop. */
-            slot: components["schemas"]["Slot"] | null;
-            sentence: string;
-            /** @description Which of the offer’s goods the slot is about. */
-            item: number | null;
-            /** @description Where it is mended, if not in the sentence. */
-            room: components["schemas"]["Room"] | null;
-        };
-        /** @description What is hard to see or to hit in a look. */
-        LookDoubt: {
-            /** @description The field it is about. */
-            at: string;
-            sentence: string;
-            /** @description A value that would do. */
-            proposal: string | null;
         };
         LookList: {
             items: components["schemas"]["Look"][];
-        };
-        Look: {
-            id: number;
-            name: string;
-            /** @description Counts the changes that sellers make. */
-            version: number;
-            /** @description Whether it is used by offers that name none. */
-            is_usual: boolean;
-            /** @description Whether the values before the last change can be put back. */
-            has_earlier: boolean;
-            /** @description By how many offers it is named. */
-            offers: number;
-            /** @description Whether it is put away, and no longer offered for others. */
-            is_away: boolean;
-            entry: components["schemas"]["LookEntry"];
-            doubts: components["schemas"]["LookDoubt"][];
         };
         /** @description A look as it stands in its form. */
         LookTrial: {
@@ -1326,14 +1146,16 @@ export interface components {
             is_live: boolean;
             note: string;
         };
-        OfferHistory: {
-            /** @description The latest first. */
-            items: components["schemas"]["OfferVersion"][];
-            at: components["schemas"]["PageFacts"];
-        };
-        OfferList: {
-            items: components["schemas"]["OfferRow"][];
-            at: components["schemas"]["PageFacts"];
+        /** @enum {string} */
+        MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
+        NamesEntry: {
+            name: string;
+            /** @description In the console’s addresses. */
+            slug: string;
+            /** @description Where the shop is. */
+            host: string;
+            /** @description The first part of the checkout’s address. */
+            checkout_slug: string;
         };
         Offer: {
             id: number;
@@ -1347,6 +1169,38 @@ export interface components {
             decided: string;
             placements: components["schemas"]["Placement"][];
         };
+        OfferEntry: {
+            /** @description None: the shopper’s cart as it is. */
+            items: components["schemas"]["OfferItemEntry"][];
+            destination: components["schemas"]["Destination"];
+            cart_use: components["schemas"]["CartUse"];
+            opening: components["schemas"]["Opening"];
+            ask: components["schemas"]["AskEntry"];
+            words: components["schemas"]["WordsEntry"];
+            /** @description Null: the shop’s. */
+            look_id: number | null;
+            /** @description Where the shopper lands afterwards; blank: as the shop has it. */
+            landing: string;
+            /** @description Where the bill of the proof is for, ISO 3166-1. */
+            country?: string;
+        };
+        OfferHistory: {
+            /** @description The latest first. */
+            items: components["schemas"]["OfferVersion"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        OfferItemEntry: {
+            /** @description What is sent about an offer. */
+            product_id: number;
+            /** @description The SKU of a variant; blank: none, or the shopper says which. */
+            variant: string;
+            /** @description As typed. */
+            quantity: string;
+        };
+        OfferList: {
+            items: components["schemas"]["OfferRow"][];
+            at: components["schemas"]["PageFacts"];
+        };
         /** @description An offer in the list. */
         OfferRow: {
             id: number;
@@ -1357,6 +1211,11 @@ export interface components {
             places: components["schemas"]["Place"][];
             /** @description Clicks of the last 30 days, the oldest first. */
             trace: number[];
+        };
+        /** @enum {string} */
+        OfferState: "draft" | "live" | "paused" | "archived";
+        OfferStateEntry: {
+            state: components["schemas"]["OfferState"];
         };
         /** @description A page of an offer’s history. */
         OfferVersion: {
@@ -1370,9 +1229,25 @@ export interface components {
             /** @description What stood on the desk. */
             entry: components["schemas"]["OfferEntry"];
         };
+        /** @enum {string} */
+        OpenDestination: "pay" | "cart" | "choose" | "stay";
         OpenDestinationChoice: {
             value: components["schemas"]["OpenDestination"];
             meaning: string;
+        };
+        /** @description Choices from which a link is built; what is blank is left out. */
+        OpenLinkEntry: {
+            items: {
+                /** @description What is sent about open links. */
+                sku: string;
+                /** @description As typed. */
+                quantity: string;
+            }[];
+            /** @description A destination, or blank. */
+            to: string;
+            coupon: string;
+            back: string;
+            from: string;
         };
         /** @description How links are written by hand in this shop. */
         OpenLinks: {
@@ -1382,6 +1257,8 @@ export interface components {
             to: components["schemas"]["OpenDestination"];
             destinations: components["schemas"]["OpenDestinationChoice"][];
         };
+        /** @enum {string} */
+        Opening: "same_tab" | "new_tab" | "own_page";
         /** @description How what a click leads to can be opened. */
         OpeningChoice: {
             value: components["schemas"]["Opening"];
@@ -1390,9 +1267,14 @@ export interface components {
             /** @description What choosing it means. */
             note: string;
         };
-        OrderList: {
-            items: components["schemas"]["OrderRow"][];
-            at: components["schemas"]["PageFacts"];
+        /** @description What a shopper chooses between, as the product's form holds it. */
+        OptionEntry: {
+            name: string;
+            choices: {
+                name: string;
+                price: string;
+                adds: string;
+            }[];
         };
         Order: {
             number: number;
@@ -1413,6 +1295,10 @@ export interface components {
             bill: components["schemas"]["Bill"];
             /** @description The provider’s id of the payment; null where nothing was to be paid. */
             payment: string | null;
+        };
+        OrderList: {
+            items: components["schemas"]["OrderRow"][];
+            at: components["schemas"]["PageFacts"];
         };
         /** @description An order in the list. */
         OrderRow: {
@@ -1474,6 +1360,16 @@ export interface components {
             /** @description The price table that it is a column of. */
             price_table_id: number | null;
         };
+        PlacementEntry: {
+            /** @description What the seller calls the place. */
+            page: string;
+            medium: components["schemas"]["MediumKey"];
+            /** @description For the results; blank: none. */
+            label: string;
+            /** @description Blank: as the offer says. */
+            caption: string;
+            is_paused?: boolean;
+        };
         /** @description A stretch of time over which the price stays the same. */
         PriceStretch: {
             price: string;
@@ -1481,10 +1377,6 @@ export interface components {
             from: string | null;
             is_now: boolean;
             is_sale: boolean;
-        };
-        PriceTableList: {
-            items: components["schemas"]["PriceTable"][];
-            at: components["schemas"]["PageFacts"];
         };
         PriceTable: {
             id: number;
@@ -1503,30 +1395,15 @@ export interface components {
             /** @description Whether it is put away; what was copied of it goes on working. */
             is_away: boolean;
         };
-        /** @description What stands in the product’s form, read back. */
-        ProductCheck: {
-            /** @description The price as the shopper will see it; null while it can’t be read. */
-            price_shown: string | null;
-            /** @description What the price was, is and will be; one stretch where there is no sale. */
-            timeline: components["schemas"]["PriceStretch"][];
-            /** @description Every combination of the choices. */
-            combinations: components["schemas"]["Combination"][];
-            /** @description Sentences by field. */
-            errors: {
-                [key: string]: string[];
-            };
+        PriceTableEntry: {
+            name: string;
+            /** @description Two to four, from the first column to the last. */
+            offers: number[];
+            /** @description The offer whose column stands out; null: none. */
+            stressed: number | null;
         };
-        /** @description A product as its form holds it. */
-        ProductForm: {
-            id: number;
-            /** @description Counts the changes that sellers make. */
-            version: number;
-            entry: components["schemas"]["ProductEntry"];
-            pictures: components["schemas"]["Picture"][];
-            add_ons: components["schemas"]["Product"][];
-        };
-        ProductList: {
-            items: components["schemas"]["Product"][];
+        PriceTableList: {
+            items: components["schemas"]["PriceTable"][];
             at: components["schemas"]["PageFacts"];
         };
         Product: {
@@ -1545,6 +1422,84 @@ export interface components {
             variant_count: number;
             /** @description Whether it is shown nowhere and can’t be bought yet. */
             is_draft: boolean;
+        };
+        /** @description What differs from the shop: buttons by surface, and what they say; blank: as the shop has it. */
+        ProductButtonsEntry: {
+            list: string;
+            product: string;
+            glance: string;
+            /** @description On the button that adds to the cart. */
+            cart: string;
+            /** @description On the button that leads to paying. */
+            pay: string;
+        };
+        /** @description What stands in the product’s form, read back. */
+        ProductCheck: {
+            /** @description The price as the shopper will see it; null while it can’t be read. */
+            price_shown: string | null;
+            /** @description What the price was, is and will be; one stretch where there is no sale. */
+            timeline: components["schemas"]["PriceStretch"][];
+            /** @description Every combination of the choices. */
+            combinations: components["schemas"]["Combination"][];
+            /** @description Sentences by field. */
+            errors: {
+                [key: string]: string[];
+            };
+        };
+        /** @description As typed; amounts with a point, moments as the shop’s clock shows them. */
+        ProductEntry: {
+            name: string;
+            sku: string;
+            /** @description Whether it is shown nowhere and can’t be bought yet. */
+            is_draft: boolean;
+            /** @description HTML. */
+            summary: string;
+            /** @description HTML. */
+            description: string;
+            price: string;
+            sale_price: string;
+            sale_from: string;
+            sale_until: string;
+            cost: string;
+            tax_class: string;
+            weight: string;
+            weight_unit: components["schemas"]["WeightUnit"];
+            shipping_first: string;
+            shipping_more: string;
+            picture: components["schemas"]["Drawing"];
+            tracks_stock: boolean;
+            stock: string;
+            /** @description What the form was filled with, so that what is sold meanwhile stays sold. */
+            stock_seen?: number | null;
+            allows_back_order: boolean;
+            low_stock: string;
+            categories: string[];
+            traits: {
+                name: string;
+                values: string[];
+            }[];
+            /** @description Ids of products. */
+            add_ons: number[];
+            pictures: {
+                id: number;
+                alt: string;
+            }[];
+            buttons: components["schemas"]["ProductButtonsEntry"];
+            options: components["schemas"]["OptionEntry"][];
+            variants: components["schemas"]["VariantEntry"][];
+        };
+        /** @description A product as its form holds it, with what its form shows of it. */
+        ProductForm: {
+            id: number;
+            /** @description Counts the changes that sellers make. */
+            version: number;
+            entry: components["schemas"]["ProductEntry"];
+            pictures: components["schemas"]["Picture"][];
+            add_ons: components["schemas"]["Product"][];
+        };
+        ProductList: {
+            items: components["schemas"]["Product"][];
+            at: components["schemas"]["PageFacts"];
         };
         /** @description An offer as it stands on the desk: said, looked at, reckoned. */
         Proof: {
@@ -1570,6 +1525,21 @@ export interface components {
             /** @description The look that is used. */
             look_id: number;
         };
+        PutAwayEntry: {
+            /** @description Whether it is put away or brought back. */
+            is_away: boolean;
+        };
+        /** @description Why nothing was changed. */
+        Refusal: {
+            /** @description One sentence. */
+            message: string;
+            /** @description Sentences by field. */
+            errors?: {
+                [key: string]: string[];
+            };
+            /** @description Where somebody else has changed it since: the version that stands now. */
+            version?: number;
+        };
         /** @description What is wrong about a payment: a message that was not believed, or a refusal. */
         RefusedEvent: {
             /** @description The payment it was about, as the provider names it. */
@@ -1579,6 +1549,8 @@ export interface components {
             /** Format: date-time */
             last_at: string;
         };
+        /** @enum {string} */
+        Room: "payee" | "shipping" | "product" | "looks";
         Rules: {
             rules: components["schemas"]["ShopRules"];
             home_country: string;
@@ -1588,6 +1560,12 @@ export interface components {
             may_change_currency: boolean;
             /** @description Counts the changes that sellers make. */
             version: number;
+        };
+        RulesEntry: {
+            /** @description ISO 4217. */
+            currency: string;
+            rules: components["schemas"]["ShopRules"];
+            home_country: string;
         };
         /** @description What rules do to the bill of a sample cart. */
         RulesTrial: {
@@ -1605,6 +1583,24 @@ export interface components {
             /** @description What the rules of tax do, in a sentence. */
             tax_sentence: string;
         };
+        RulesTrialEntry: {
+            /** @description ISO 4217. */
+            currency: string;
+            rules: components["schemas"]["ShopRules"];
+            sample: {
+                amount: string;
+                /** @description In grams. */
+                weight: string;
+                pieces: string;
+                country: string;
+                tax_class: string;
+            };
+        };
+        /** @description The version that a change begins with; left out, whatever is there is written over. */
+        Seen: {
+            /** @description Counts the changes. */
+            version?: number;
+        };
         /** @description A stretch of an offer’s sentence. */
         Segment: {
             text: string;
@@ -1617,10 +1613,12 @@ export interface components {
         Session: {
             person: components["schemas"]["Person"] | null;
         };
-        ShopName: {
-            slug: string;
-            name: string;
-        };
+        /** @enum {string} */
+        Severity: "error" | "caution" | "hint";
+        /** @enum {string} */
+        Shadow: "none" | "soft" | "edge";
+        /** @enum {string} */
+        ShippingMeasure: "total" | "weight" | "quantity";
         Shop: {
             slug: string;
             name: string;
@@ -1658,6 +1656,28 @@ export interface components {
                 values: string[];
             }[];
         };
+        ShopName: {
+            slug: string;
+            name: string;
+        };
+        /** @description Amounts and percentages as texts with a point; from and limit are texts where a table goes by total, whole numbers otherwise. */
+        ShopRules: {
+            /** @description What is sent about a shop’s rules. */
+            prices_include_tax: boolean;
+            /** @description IANA. */
+            timezone: string;
+            payment_fee: {
+                percent: string;
+                fixed: string;
+            };
+            shipping_tax_class: string | null;
+            tax: {
+                country: string;
+                class: string;
+                rate: string;
+            }[];
+            zones: components["schemas"]["ZoneEntry"][];
+        };
         Shopfront: {
             entry: components["schemas"]["ShopfrontEntry"];
             surfaces: components["schemas"]["Surface"][];
@@ -1665,6 +1685,42 @@ export interface components {
             ways: components["schemas"]["Choice"][];
             /** @description Counts the changes that sellers make. */
             version: number;
+        };
+        ShopfrontEntry: {
+            buttons: components["schemas"]["ButtonsEntry"];
+            captions: components["schemas"]["CaptionsEntry"];
+            words: components["schemas"]["WordsEntry"];
+            after_adding: components["schemas"]["AfterAdding"];
+            has_notice: boolean;
+            notice_leads: components["schemas"]["AfterAdding"];
+            address: string;
+        };
+        /** @enum {string} */
+        Side: "start" | "middle" | "end";
+        SignInEntry: {
+            email: string;
+            password: string;
+        };
+        /** @enum {string} */
+        Slot: "caption" | "look" | "quantity" | "product" | "variant" | "destination" | "cart_use" | "opening" | "landing";
+        /** @description A place whose copy no longer says what its offer says. */
+        StaleCopy: {
+            placement_id: number;
+            offer_id: number;
+            page: string;
+            medium: string;
+            /** @description RFC 3339. */
+            copied_at: string;
+            /** @description What is to be pasted in its place. */
+            snippet: string;
+            /** @description SHA-256 of the snippet. */
+            digest: string;
+        };
+        StaleCopyList: {
+            items: components["schemas"]["StaleCopy"][];
+            /** @description Price tables that are to be copied again. */
+            tables: components["schemas"]["PriceTable"][];
+            at: components["schemas"]["PageFacts"];
         };
         /** @description Some words of two sentences: in both, in the earlier one only, or in the later one only. */
         Stretch: {
@@ -1694,6 +1750,24 @@ export interface components {
             /** @description Pieces left; null where nobody counts. */
             stock: number | null;
         };
+        /** @description A variant as the product's form holds it. */
+        VariantEntry: {
+            choices: string[];
+            sku: string;
+            /** @description Blank: as its choices say. */
+            price: string;
+            /** @description Blank: not counted. */
+            stock: string;
+            stock_seen?: number | null;
+            /** @description In grams; blank: as the product’s. */
+            weight: string;
+            picture_id: number | null;
+            is_preselected: boolean;
+        };
+        /** @enum {string} */
+        WeightUnit: "g" | "kg" | "oz" | "lb";
+        /** @enum {string} */
+        Width: "own" | "percent" | "full";
         /** @description What a button says in one state, and whence. */
         Word: {
             state: components["schemas"]["ButtonState"];
@@ -1702,8 +1776,33 @@ export interface components {
             /** @description The source in words. */
             whence: string;
         };
+        /** @enum {string} */
+        WordSource: "placement" | "offer" | "surface" | "shop" | "built_in";
+        /** @description What a button says in each state, as typed; blank: as the next more general says. */
+        WordsEntry: {
+            idle: string;
+            working: string;
+            added: string;
+            sold_out: string;
+            not_available: string;
+        };
+        ZoneEntry: {
+            name: string;
+            countries: string[];
+            free_from: string | null;
+            table: components["schemas"]["FeeTable"] | null;
+        };
     };
     responses: {
+        /** @description Why it could not be done. */
+        Failed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refusal"];
+            };
+        };
         /** @description Something entered is wrong. */
         Refused: {
             headers: {
@@ -1738,30 +1837,48 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    mailButton: {
+    me: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                placement: components["parameters"]["placement"];
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description It is on its way. */
+            /** @description Done. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        to: string;
-                    };
+                    "application/json": components["schemas"]["Session"];
                 };
             };
-            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    shop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
         };
     };
     checkoutRules: {
@@ -1784,6 +1901,7 @@ export interface operations {
                     "application/json": components["schemas"]["CheckoutRules"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changeCheckoutRules: {
@@ -1797,7 +1915,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["CheckoutRulesEntry"];
+                "application/json": components["schemas"]["CheckoutRulesEntry"] & components["schemas"]["Seen"];
             };
         };
         responses: {
@@ -1812,6 +1930,7 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     staleCopies: {
@@ -1836,6 +1955,7 @@ export interface operations {
                     "application/json": components["schemas"]["StaleCopyList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     coupons: {
@@ -1860,6 +1980,7 @@ export interface operations {
                     "application/json": components["schemas"]["CouponList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     createCoupon: {
@@ -1887,6 +2008,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     changeCoupon: {
@@ -1901,7 +2023,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["CouponEntry"];
+                "application/json": components["schemas"]["CouponEntry"] & components["schemas"]["Seen"];
             };
         };
         responses: {
@@ -1916,6 +2038,7 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     looks: {
@@ -1938,6 +2061,7 @@ export interface operations {
                     "application/json": components["schemas"]["LookList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     createLook: {
@@ -1965,6 +2089,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     tryLook: {
@@ -1991,6 +2116,7 @@ export interface operations {
                     "application/json": components["schemas"]["LookTrial"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changeLook: {
@@ -2005,7 +2131,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["LookEntry"];
+                "application/json": components["schemas"]["LookEntry"] & components["schemas"]["Seen"];
             };
         };
         responses: {
@@ -2020,52 +2146,7 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
-        };
-    };
-    putLookBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                look: components["parameters"]["look"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LookList"];
-                };
-            };
-        };
-    };
-    makeLookUsual: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                look: components["parameters"]["look"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LookList"];
-                };
-            };
+            "4XX": components["responses"]["Failed"];
         };
     };
     putLookAway: {
@@ -2094,6 +2175,55 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    putLookBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                look: components["parameters"]["look"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    makeLookUsual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                look: components["parameters"]["look"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
         };
     };
     renameShop: {
@@ -2121,6 +2251,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     offers: {
@@ -2146,6 +2277,7 @@ export interface operations {
                     "application/json": components["schemas"]["OfferList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     createOffer: {
@@ -2173,6 +2305,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     blankOffer: {
@@ -2195,117 +2328,7 @@ export interface operations {
                     "application/json": components["schemas"]["BlankOffer"];
                 };
             };
-        };
-    };
-    offer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                offer: components["parameters"]["offer"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Offer"];
-                };
-            };
-        };
-    };
-    changeOffer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                offer: components["parameters"]["offer"];
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["OfferEntry"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Offer"];
-                };
-            };
-            /** @description Somebody else has changed it since: the offer as it is now. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        message: string;
-                        offer: components["schemas"]["Offer"];
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    duplicateOffer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                offer: components["parameters"]["offer"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Offer"];
-                };
-            };
-        };
-    };
-    offerHistory: {
-        parameters: {
-            query?: {
-                page?: components["parameters"]["page"];
-            };
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                offer: components["parameters"]["offer"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OfferHistory"];
-                };
-            };
+            "4XX": components["responses"]["Failed"];
         };
     };
     proof: {
@@ -2336,6 +2359,151 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                offer: components["parameters"]["offer"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changeOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                offer: components["parameters"]["offer"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["OfferEntry"] & components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            /** @description Somebody else has changed it since: the offer as it is now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        message: string;
+                        offer: components["schemas"]["Offer"];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    duplicateOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                offer: components["parameters"]["offer"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    offerHistory: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                offer: components["parameters"]["offer"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferHistory"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                offer: components["parameters"]["offer"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PlacementEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     setOfferState: {
@@ -2364,6 +2532,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     openLinks: {
@@ -2386,6 +2555,7 @@ export interface operations {
                     "application/json": components["schemas"]["OpenLinks"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changeOpenLinks: {
@@ -2415,6 +2585,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     buildOpenLink: {
@@ -2441,6 +2612,7 @@ export interface operations {
                     "application/json": components["schemas"]["BuiltLink"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     orders: {
@@ -2466,6 +2638,7 @@ export interface operations {
                     "application/json": components["schemas"]["OrderList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     order: {
@@ -2489,6 +2662,7 @@ export interface operations {
                     "application/json": components["schemas"]["Order"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changePayee: {
@@ -2519,6 +2693,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     uploadPicture: {
@@ -2549,34 +2724,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
-        };
-    };
-    place: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                offer: components["parameters"]["offer"];
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["PlacementEntry"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Offer"];
-                };
-            };
-            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     changePlacement: {
@@ -2605,6 +2753,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     rememberCopy: {
@@ -2633,6 +2782,34 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    mailButton: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                placement: components["parameters"]["placement"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is on its way. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        to: string;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     priceTables: {
@@ -2657,6 +2834,7 @@ export interface operations {
                     "application/json": components["schemas"]["PriceTableList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     createPriceTable: {
@@ -2684,6 +2862,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     priceTable: {
@@ -2707,6 +2886,7 @@ export interface operations {
                     "application/json": components["schemas"]["PriceTable"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changePriceTable: {
@@ -2721,7 +2901,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["PriceTableEntry"];
+                "application/json": components["schemas"]["PriceTableEntry"] & components["schemas"]["Seen"];
             };
         };
         responses: {
@@ -2736,34 +2916,7 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
-        };
-    };
-    rememberTableCopy: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-                priceTable: components["parameters"]["table"];
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["CopiedEntry"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PriceTable"];
-                };
-            };
-            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     putTableAway: {
@@ -2792,6 +2945,113 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    rememberTableCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                priceTable: components["parameters"]["table"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CopiedEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTable"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    products: {
+        parameters: {
+            query?: {
+                search?: components["parameters"]["search"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    createProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ProductEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductForm"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    blankProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankProduct"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
         };
     };
     checkProduct: {
@@ -2821,58 +3081,7 @@ export interface operations {
                     "application/json": components["schemas"]["ProductCheck"];
                 };
             };
-        };
-    };
-    products: {
-        parameters: {
-            query?: {
-                search?: components["parameters"]["search"];
-                page?: components["parameters"]["page"];
-            };
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProductList"];
-                };
-            };
-        };
-    };
-    createProduct: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["ProductEntry"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProductForm"];
-                };
-            };
-            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     product: {
@@ -2896,6 +3105,7 @@ export interface operations {
                     "application/json": components["schemas"]["ProductForm"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changeProduct: {
@@ -2910,7 +3120,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["ProductEntry"];
+                "application/json": components["schemas"]["ProductEntry"] & components["schemas"]["Seen"];
             };
         };
         responses: {
@@ -2925,6 +3135,7 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     refusedEvents: {
@@ -2947,6 +3158,7 @@ export interface operations {
                     "application/json": components["schemas"]["RefusedEvent"][];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     rules: {
@@ -2969,6 +3181,7 @@ export interface operations {
                     "application/json": components["schemas"]["Rules"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changeRules: {
@@ -2982,7 +3195,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["RulesEntry"];
+                "application/json": components["schemas"]["RulesEntry"] & components["schemas"]["Seen"];
             };
         };
         responses: {
@@ -2997,6 +3210,7 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     tryRules: {
@@ -3023,28 +3237,7 @@ export interface operations {
                     "application/json": components["schemas"]["RulesTrial"];
                 };
             };
-        };
-    };
-    shop: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Shop"];
-                };
-            };
+            "4XX": components["responses"]["Failed"];
         };
     };
     shopfront: {
@@ -3067,6 +3260,7 @@ export interface operations {
                     "application/json": components["schemas"]["Shopfront"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
         };
     };
     changeShopfront: {
@@ -3080,7 +3274,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["ShopfrontEntry"];
+                "application/json": components["schemas"]["ShopfrontEntry"] & components["schemas"]["Seen"];
             };
         };
         responses: {
@@ -3095,6 +3289,30 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    troubles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A sentence each; none where all is well. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
         };
     };
     signIn: {
@@ -3121,6 +3339,7 @@ export interface operations {
             };
             422: components["responses"]["Refused"];
             429: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
         };
     };
     signOut: {
@@ -3139,48 +3358,7 @@ export interface operations {
                 };
                 content?: never;
             };
-        };
-    };
-    me: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-        };
-    };
-    troubles: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                shop: components["parameters"]["shop"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A sentence each; none where all is well. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": string[];
-                };
-            };
+            "4XX": components["responses"]["Failed"];
         };
     };
 }

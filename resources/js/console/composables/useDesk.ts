@@ -153,7 +153,7 @@ export function useDesk(id: number | undefined): {
     return refused ?? null
   }
 
-  async function change(which: number, body: Entry): Promise<Refusal | null> {
+  async function change(which: number, body: Entry & Schemas['Seen']): Promise<Refusal | null> {
     const answer = await api
       .PUT('/shops/{shop}/offers/{offer}', { params: { path: { shop: session.slug, offer: which } }, body })
       .catch(() => null)

@@ -1,41 +1,10 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../shared/client'
 import { useSession } from '../stores/session'
 import { useLatest } from './useLatest'
 
 type Entry = Schemas['ProductEntry']
-
-const BLANK: Entry = {
-  name: '',
-  sku: '',
-  is_draft: false,
-  summary: '',
-  description: '',
-  price: '',
-  sale_price: '',
-  sale_from: '',
-  sale_until: '',
-  cost: '',
-  tax_class: 'standard',
-  weight: '',
-  weight_unit: 'g',
-  shipping_first: '',
-  shipping_more: '',
-  picture: 'honey-jar',
-  tracks_stock: false,
-  stock: '',
-  stock_seen: null,
-  allows_back_order: false,
-  low_stock: '',
-  categories: [],
-  traits: [],
-  add_ons: [],
-  pictures: [],
-  options: [],
-  variants: [],
-  buttons: { list: '', product: '', glance: '', cart: '', pay: '' },
-}
 
 /**
  * A product's form: what is typed, what the server reads of it while it is typed, and the saving of it.
@@ -43,12 +12,11 @@ const BLANK: Entry = {
  * @param id The product that is changed, or undefined for a new one.
  */
 export function useProductForm(id: number | undefined): {
-  entry: Ref<Entry>
+  entry: Ref<Entry | null>
   pictures: Ref<Schemas['Picture'][]>
   addOns: Ref<Schemas['Product'][]>
   check: ComputedRef<Schemas['ProductCheck'] | null>
   refusal: Ref<Refusal | null>
-  isLoaded: Ref<boolean>
   isWorking: Ref<boolean>
   isTouched: ComputedRef<boolean>
   change: (part: Partial<Entry>) => void
@@ -59,13 +27,12 @@ export function useProductForm(id: number | undefined): {
   forget: () => void
 } {
   const session = useSession()
-  const entry = ref<Entry>({ ...BLANK })
+  const entry = ref<Entry | null>(null)
   const pictures = ref<Schemas['Picture'][]>([])
   const addOns = ref<Schemas['Product'][]>([])
   const touched = ref(new Set<string>())
   const refusal = ref<Refusal | null>(null)
   const isWorking = ref(false)
-  const isLoaded = ref(id === undefined)
   const version = ref(1)
   const latest = useLatest((asked: Entry) =>
     outcome(
@@ -76,19 +43,25 @@ export function useProductForm(id: number | undefined): {
     ),
   )
   const check = computed(() => latest.answer.value?.data ?? null)
-  const filled = computed<Entry>(() => ({
-    ...entry.value,
-    pictures: pictures.value.map((picture) => ({ id: picture.id, alt: picture.alt })),
-    add_ons: addOns.value.map((product) => product.id),
-  }))
+  const filled = computed<Entry | null>(
+    () =>
+      entry.value && {
+        ...entry.value,
+        pictures: pictures.value.map((picture) => ({ id: picture.id, alt: picture.alt })),
+        add_ons: addOns.value.map((product) => product.id),
+      },
+  )
 
   async function load(): Promise<void> {
+    const path = { shop: session.slug }
     if (id === undefined) {
-      void latest.run(filled.value)
+      const { data, refusal: refused } = await outcome(api.GET('/shops/{shop}/products/blank', { params: { path } }))
+      refusal.value = refused ?? null
+      entry.value = data?.entry ?? null
       return
     }
     const { data, refusal: refused } = await outcome(
-      api.GET('/shops/{shop}/products/{product}', { params: { path: { shop: session.slug, product: id } } }),
+      api.GET('/shops/{shop}/products/{product}', { params: { path: { ...path, product: id } } }),
     )
     refusal.value = refused ?? null
     if (!data) return
@@ -96,15 +69,14 @@ export function useProductForm(id: number | undefined): {
     version.value = data.version
     pictures.value = data.pictures
     addOns.value = data.add_ons
-    isLoaded.value = true
     touched.value.clear()
-    void latest.run(filled.value)
   }
 
-  watchDebounced(filled, (now) => latest.run(now), { debounce: 150, deep: true })
+  watch(filled, (now, before) => now && !before && latest.run(now))
+  watchDebounced(filled, (now) => now && latest.run(now), { debounce: 150, deep: true })
 
   function change(part: Partial<Entry>): void {
-    entry.value = { ...entry.value, ...part }
+    if (entry.value) entry.value = { ...entry.value, ...part }
     for (const field of Object.keys(part)) touched.value.add(field)
   }
 
@@ -117,7 +89,7 @@ export function useProductForm(id: number | undefined): {
   }
 
   async function save(): Promise<boolean> {
-    if (isWorking.value) return false
+    if (isWorking.value || !filled.value) return false
     isWorking.value = true
     const path = { shop: session.slug }
     const { data, refusal: refused } = id
@@ -150,7 +122,6 @@ export function useProductForm(id: number | undefined): {
     addOns,
     check,
     refusal,
-    isLoaded,
     isWorking,
     isTouched,
     change,

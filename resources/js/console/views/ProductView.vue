@@ -28,12 +28,12 @@ const props = defineProps<{ id?: number }>()
 const session = useSession()
 const router = useRouter()
 const form = useProductForm(props.id)
-const { entry, pictures, addOns, check, refusal, isLoaded, isWorking, isTouched, change, errorAt } = form
+const { entry, pictures, addOns, check, refusal, isWorking, isTouched, change, errorAt } = form
 const { value, field } = useFields(entry, change, errorAt)
 const { isAsking, answer } = useLeaveGuard(isTouched)
 
-const title = computed(() => entry.value.name.trim() || (props.id ? 'Product' : 'New product'))
-const isVaried = computed(() => entry.value.options.length > 0)
+const title = computed(() => entry.value?.name.trim() || (props.id ? 'Product' : 'New product'))
+const isVaried = computed(() => (entry.value?.options.length ?? 0) > 0)
 const wrongCount = computed(() => Object.keys(check.value?.errors ?? {}).length)
 const taxClasses = computed(() => (session.shop?.tax_classes ?? []).map((value) => ({ value, label: value })))
 const units: { value: Schemas['WeightUnit']; label: string }[] = [
@@ -69,7 +69,7 @@ function movePictures(moved: Schemas['Picture'][]): void {
 
 <template>
   <LeaveDialog :is-open="isAsking" @answer="answer" />
-  <form v-if="isLoaded" class="pt-6 pb-24" novalidate @submit.prevent="save">
+  <form v-if="entry" class="pt-6 pb-24" novalidate @submit.prevent="save">
     <h1 class="sentence mb-5 text-3xl font-semibold" dir="auto">{{ title }}</h1>
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">

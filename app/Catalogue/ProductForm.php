@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Models\Category;
+use App\Models\Picture;
+use App\Models\Product;
+use App\Models\Variant;
+use Carbon\CarbonImmutable;
+use DateTimeZone;
+use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\Product as CatalogueProduct;
+use PaperKite\Catalogue\WeightUnit;
+use PaperKite\Shopfront\ProductButtons;
+use PaperKite\Time\LocalTime;
+use PaperKite\Time\Moment;
+
+/**
+ * A product as its form holds it: the one place where a field of it is named for the console, from which the types
+ * there are made. The core reads what comes back (`PaperKite\Catalogue\Entry\ProductEntry`), `ProductRows` writes it.
+ */
+#[OA\Schema(schema: 'ProductEntry', description: 'As typed; amounts with a point, moments as the shop’s clock shows them.')]
+final readonly class ProductForm
+{
+    /**
+     * @param  list<string>  $categories
+     * @param  list<array{name: string, values: list<string>}>  $traits
+     * @param  list<int>  $add_ons
+     * @param  list<array{id: int, alt: string}>  $pictures
+     * @param  array<string, string>  $buttons
+     * @param  list<OptionForm>  $options
+     * @param  list<VariantForm>  $variants
+     */
+    private function __construct(
+        #[OA\Property]
+        public string $name = '',
+        #[OA\Property]
+        public string $sku = '',
+        #[OA\Property(description: 'Whether it is shown nowhere and can’t be bought yet.')]
+        public bool $is_draft = false,
+        #[OA\Property(description: 'HTML.')]
+        public string $summary = '',
+        #[OA\Property(description: 'HTML.')]
+        public string $description = '',
+        #[OA\Property]
+        public string $price = '',
+        #[OA\Property]
+        public string $sale_price = '',
+        #[OA\Property]
+        public string $sale_from = '',
+        #[OA\Property]
+        public string $sale_until = '',
+        #[OA\Property]
+        public string $cost = '',
+        #[OA\Property]
+        public string $tax_class = CatalogueProduct::USUAL_TAX_CLASS,
+        #[OA\Property]
+        public string $weight = '',
+        #[OA\Property(ref: '#/components/schemas/WeightUnit')]
+        public WeightUnit $weight_unit = WeightUnit::Gram,
+        #[OA\Property]
+        public string $shipping_first = '',
+        #[OA\Property]
+        public string $shipping_more = '',
+        #[OA\Property(ref: '#/components/schemas/Drawing')]
+        public Drawing $picture = Drawing::HoneyJar,
+        #[OA\Property]
+        public bool $tracks_stock = false,
+        #[OA\Property]
+        public string $stock = '',
+        #[OA\Property(description: 'What the form was filled with, so that what is sold meanwhile stays sold.', x: ['optional' => true])]
+        public ?int $stock_seen = null,
+        #[OA\Property]
+        public bool $allows_back_order = false,
+        #[OA\Property]
+        public string $low_stock = '',
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $categories = [],
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['name', 'values'], properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string')),
+        ], type: 'object'))]
+        public array $traits = [],
+        #[OA\Property(description: 'Ids of products.', type: 'array', items: new OA\Items(type: 'integer'))]
+        public array $add_ons = [],
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'alt'], properties: [
+            new OA\Property(property: 'id', type: 'integer'),
+            new OA\Property(property: 'alt', type: 'string'),
+        ], type: 'object'))]
+        public array $pictures = [],
+        #[OA\Property(ref: '#/components/schemas/ProductButtonsEntry', type: 'object')]
+        public array $buttons = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OptionForm::class))]
+        public array $options = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: VariantForm::class))]
+        public array $variants = [],
+    ) {}
+
+    /** What a new product begins with. */
+    public static function blank(): self
+    {
+        return new self(buttons: ProductButtons::form([]));
+    }
+
+    /** @param  Product  $product  with variants, pictures, categories and add-ons */
+    public static function of(Product $product, DateTimeZone $zone): self
+    {
+        $amount = static fn (?int $minor): string => $minor === null ? '' : $product->money($minor)->decimal();
+        $local = static fn (?CarbonImmutable $at): string => $at === null ? '' : LocalTime::typed(Moment::ofSeconds((int) $at->getTimestamp()), $zone);
+
+        return new self(
+            name: $product->name,
+            sku: $product->sku,
+            is_draft: $product->is_draft,
+            summary: $product->summary ?? '',
+            description: $product->description ?? '',
+            price: $amount($product->price_minor),
+            sale_price: $amount($product->sale_minor),
+            sale_from: $local($product->sale_from),
+            sale_until: $local($product->sale_until),
+            cost: $amount($product->cost_minor),
+            tax_class: $product->tax_class,
+            weight: $product->weight ?? '',
+            weight_unit: WeightUnit::from($product->weight_unit),
+            shipping_first: $amount($product->shipping_first_minor),
+            shipping_more: $amount($product->shipping_more_minor),
+            picture: $product->picture,
+            tracks_stock: $product->stock !== null,
+            stock: (string) $product->stock,
+            stock_seen: $product->stock,
+            allows_back_order: $product->allows_back_order,
+            low_stock: (string) $product->low_stock,
+            categories: array_values($product->categories->map(static fn (Category $category): string => $category->name)->all()),
+            traits: $product->traits ?? [],
+            add_ons: array_values($product->addOns->map(static fn (Product $other): int => $other->id)->all()),
+            pictures: array_values($product->pictures->map(static fn (Picture $picture): array => ['id' => $picture->id, 'alt' => $picture->alt])->all()),
+            buttons: ProductButtons::form($product->buttons ?? []),
+            options: array_map(static fn (Option $option): OptionForm => OptionForm::of($option), $product->options),
+            variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product))->all()),
+        );
+    }
+}

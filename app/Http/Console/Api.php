@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console;
+
+use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\WeightUnit;
+use PaperKite\Checkout\CouponPlace;
+use PaperKite\Checkout\Demand;
+use PaperKite\Link\OpenDestination;
+use PaperKite\Look\Font;
+use PaperKite\Look\Icon;
+use PaperKite\Look\Shadow;
+use PaperKite\Look\Side;
+use PaperKite\Look\Width;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Opening;
+use PaperKite\Offer\Room;
+use PaperKite\Offer\Severity;
+use PaperKite\Offer\Slot;
+use PaperKite\Offer\WordSource;
+use PaperKite\Quote\CouponKind;
+use PaperKite\Quote\ShippingMeasure;
+use PaperKite\Shopfront\AfterAdding;
+
+/** What is true of the console's whole interface. */
+#[OA\OpenApi(openapi: '3.1.0')]
+#[OA\Info(version: '1', title: 'Paper Kite console', license: new OA\License(name: 'Proprietary', identifier: 'LicenseRef-Proprietary'), description: 'Between the console and its server. Signed in by session; every change carries the XSRF-TOKEN cookie as X-XSRF-TOKEN.')]
+#[OA\Server(url: '/api')]
+#[OA\Components(
+    schemas: [
+        new OA\Schema(schema: 'Drawing', type: 'string', enum: Drawing::class),
+        new OA\Schema(schema: 'CartUse', type: 'string', enum: CartUse::class),
+        new OA\Schema(schema: 'Destination', type: 'string', enum: Destination::class),
+        new OA\Schema(schema: 'Opening', type: 'string', enum: Opening::class),
+        new OA\Schema(schema: 'ButtonState', type: 'string', enum: ButtonState::class),
+        new OA\Schema(schema: 'WordSource', type: 'string', enum: WordSource::class),
+        new OA\Schema(schema: 'AfterAdding', type: 'string', enum: AfterAdding::class),
+        new OA\Schema(schema: 'Shadow', type: 'string', enum: Shadow::class),
+        new OA\Schema(schema: 'Font', type: 'string', enum: Font::class),
+        new OA\Schema(schema: 'Icon', type: 'string', enum: Icon::class),
+        new OA\Schema(schema: 'Side', type: 'string', enum: Side::class),
+        new OA\Schema(schema: 'Width', type: 'string', enum: Width::class),
+        new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
+        new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
+        new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
+        new OA\Schema(schema: 'Room', type: 'string', enum: Room::class),
+        new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
+        new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),
+        new OA\Schema(schema: 'CouponKind', type: 'string', enum: CouponKind::class),
+        new OA\Schema(schema: 'CouponPlace', type: 'string', enum: CouponPlace::class),
+        new OA\Schema(schema: 'Demand', type: 'string', enum: Demand::class),
+        new OA\Schema(schema: 'ShippingMeasure', type: 'string', enum: ShippingMeasure::class),
+        new OA\Schema(schema: 'WeightUnit', type: 'string', enum: WeightUnit::class),
+        new OA\Schema(schema: 'Seen', description: 'The version that a change begins with; left out, whatever is there is written over.', properties: [new OA\Property(property: 'version', description: 'Counts the changes.', type: 'integer', x: ['optional' => true])]),
+        new OA\Schema(schema: 'Refusal', description: 'Why nothing was changed.', required: ['message'], properties: [
+            new OA\Property(property: 'message', description: 'One sentence.', type: 'string'),
+            new OA\Property(property: 'errors', description: 'Sentences by field.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+            new OA\Property(property: 'version', description: 'Where somebody else has changed it since: the version that stands now.', type: 'integer'),
+        ]),
+    ],
+    responses: [
+        new OA\Response(response: 'Failed', description: 'Why it could not be done.', content: new OA\JsonContent(ref: '#/components/schemas/Refusal')),
+        new OA\Response(response: 'Refused', description: 'Something entered is wrong.', content: new OA\JsonContent(ref: '#/components/schemas/Refusal')),
+        new OA\Response(response: 'Changed', description: 'Somebody else has changed it since; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Refusal')),
+    ],
+    securitySchemes: [
+        new OA\SecurityScheme(securityScheme: 'session', type: 'apiKey', in: 'cookie', name: 'kite_console', description: 'Begun by signing in.'),
+        new OA\SecurityScheme(securityScheme: 'token', type: 'apiKey', in: 'header', name: 'X-XSRF-TOKEN', description: 'What the cookie XSRF-TOKEN holds.'),
+    ],
+    parameters: [
+        new OA\Parameter(parameter: 'shop', name: 'shop', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(parameter: 'offer', name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'search', name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(parameter: 'page', name: 'page', in: 'query', schema: new OA\Schema(type: 'integer')),
+    ],
+)]
+final class Api {}

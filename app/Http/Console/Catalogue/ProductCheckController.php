@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Catalogue;
+
+use App\Http\Console\Shared\Answer;
+use App\Http\Input;
+use App\Models\Shop;
+use App\Time\Clock;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** Reads a product's form back while it is filled in; nothing is saved. */
+final readonly class ProductCheckController
+{
+    #[OA\Post(path: '/shops/{shop}/products/check', operationId: 'checkProduct', summary: 'Check a product that is not saved', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'except', description: 'The product that is being changed.', in: 'query', schema: new OA\Schema(type: 'integer'))])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
+    #[Answer(ProductCheckResource::class)]
+    public function __invoke(ProductRequest $request, Shop $shop, Clock $clock): JsonResponse
+    {
+        $product = $request->has('except') ? $shop->products()->whereKey($request->integer('except'))->first() : null;
+
+        return response()->json(ProductCheckResource::of($request->entry(), Input::text($request, 'sku'), $request->findings($product), $shop, $clock->moment()));
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Catalogue;
+
+use App\Catalogue\ProductForm;
+use App\Catalogue\SaveProduct;
+use App\Edits\EditKind;
+use App\Edits\Edits;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\ReadEditing;
+use App\Http\Console\Shared\Search;
+use App\Models\Product;
+use App\Models\Shop;
+use App\Time\Clock;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final readonly class ProductController
+{
+    private const PER_PAGE = 20;
+
+    public function __construct(
+        private SaveProduct $save,
+        private Edits $edits,
+        private Clock $clock,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', summary: 'The products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(ProductListResource::class)]
+    public function list(Request $request, Shop $shop): JsonResponse
+    {
+        $pattern = Search::pattern($request);
+        $products = CountedPage::of(Product::query()->where('shop_id', $shop->id)->with('variants')
+            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
+                ->where('name', 'like', $pattern)
+                ->orWhere('sku', 'like', $pattern)
+                ->orWhereRelation('variants', 'sku', 'like', $pattern)
+                ->orWhereRelation('categories', 'name', 'like', $pattern)))
+            ->orderBy('name')->orderBy('id'), self::PER_PAGE);
+
+        return response()->json(ProductListResource::of($products, $this->clock->moment()));
+    }
+
+    #[OA\Get(path: '/shops/{shop}/products/blank', operationId: 'blankProduct', summary: 'A blank product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(BlankProductResource::class)]
+    public function blank(Shop $shop): JsonResponse
+    {
+        return response()->json(new BlankProductResource(ProductForm::blank()));
+    }
+
+    #[OA\Post(path: '/shops/{shop}/products', operationId: 'createProduct', summary: 'Make a product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
+    #[Answer(ProductFormResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function create(ProductRequest $request, Shop $shop): JsonResponse
+    {
+        return $this->answer(($this->save)($shop, null, $request->product(), $request->extras(), ReadEditing::of($request)), $shop, 201);
+    }
+
+    #[OA\Get(path: '/shops/{shop}/products/{product}', operationId: 'product', summary: 'A product, as its form holds it', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[Answer(ProductFormResource::class)]
+    public function show(Shop $shop, Product $product): JsonResponse
+    {
+        return $this->answer($product, $shop, 200);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/products/{product}', operationId: 'changeProduct', summary: 'Change a product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[ChangeOf('ProductEntry')]
+    #[Answer(ProductFormResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(ProductRequest $request, Shop $shop, Product $product): JsonResponse
+    {
+        return $this->answer(($this->save)($shop, $product, $request->product(), $request->extras(), ReadEditing::of($request)), $shop, 200);
+    }
+
+    private function answer(Product $product, Shop $shop, int $status): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Product, $shop, $product->id);
+
+        return response()->json(ProductFormResource::of($product->refresh(), $version, $shop, $this->clock->moment()), $status);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Catalogue;
+
+use App\Catalogue\ProductForm;
+use App\Models\Product;
+use App\Models\Shop;
+use OpenApi\Attributes as OA;
+use PaperKite\Time\Moment;
+
+#[OA\Schema(schema: 'ProductForm', description: 'A product as its form holds it, with what its form shows of it.')]
+final readonly class ProductFormResource
+{
+    /**
+     * @param  list<PictureResource>  $pictures
+     * @param  list<ProductResource>  $add_ons
+     */
+    private function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property(description: 'Counts the changes that sellers make.')]
+        public int $version,
+        #[OA\Property]
+        public ProductForm $entry,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PictureResource::class))]
+        public array $pictures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ProductResource::class))]
+        public array $add_ons,
+    ) {}
+
+    public static function of(Product $product, int $version, Shop $shop, Moment $at): self
+    {
+        $product->load(['variants', 'pictures', 'categories', 'addOns.variants']);
+
+        return new self(
+            $product->id,
+            $version,
+            ProductForm::of($product, $shop->zone()),
+            array_values($product->pictures->map(PictureResource::of(...))->all()),
+            array_values($product->addOns->map(static fn (Product $other) => ProductResource::of($other, $at))->all()),
+        );
+    }
+}

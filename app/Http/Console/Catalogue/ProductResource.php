@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Catalogue;
+
+use App\Models\Product;
+use App\Shopfront\PriceTag;
+use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Time\Moment;
+
+#[OA\Schema(schema: 'Product')]
+final readonly class ProductResource
+{
+    private function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property]
+        public string $sku,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(description: 'As the shopfront shows it: “from €6.50” where it varies.')]
+        public string $price_shown,
+        #[OA\Property(ref: '#/components/schemas/Drawing')]
+        public Drawing $picture,
+        #[OA\Property]
+        public string $picture_path,
+        #[OA\Property(description: 'Pieces on hand, of all variants; null where stock is not tracked.')]
+        public ?int $stock,
+        #[OA\Property]
+        public bool $is_sold_out,
+        #[OA\Property(description: 'Whether no more is left than the seller wants to be told of.')]
+        public bool $is_low,
+        #[OA\Property]
+        public int $variant_count,
+        #[OA\Property(description: 'Whether it is shown nowhere and can’t be bought yet.')]
+        public bool $is_draft,
+    ) {}
+
+    public static function of(Product $product, Moment $at): self
+    {
+        $tag = PriceTag::of($product, $at);
+        $stock = $product->piecesOnHand();
+
+        return new self(
+            $product->id,
+            $product->sku,
+            $product->name,
+            $tag->shown(),
+            $product->picture,
+            $product->lead()->path,
+            $stock,
+            $tag->isSoldOut,
+            $product->low_stock !== null && $stock !== null && $stock <= $product->low_stock,
+            $product->has_variants ? $product->variants->count() : 0,
+            $product->is_draft,
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console;
+
+use App\Http\ErrorPages;
+use Closure;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Auth;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A page whose token has run out is given a new one with the refusal, so that trying again helps; one whose session has ended is told that. */
+final class CheckToken extends ValidateCsrfToken
+{
+    public function handle($request, Closure $next): Response
+    {
+        try {
+            $answer = parent::handle($request, $next);
+        } catch (TokenMismatchException) {
+            $answer = $this->addCookieToResponse($request, ErrorPages::sentence(Auth::check() ? 419 : 401));
+        }
+
+        return $answer instanceof Response ? $answer : throw new \LogicException('Every middleware answers.');
+    }
+}

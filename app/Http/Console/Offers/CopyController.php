@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use App\Edits\EditKind;
+use App\Edits\Edits;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\Page;
+use App\Models\Offer;
+use App\Models\Placement;
+use App\Models\PriceTable;
+use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\OfferSnippets;
+use App\Time\Clock;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** The places whose copies no longer say what their offers say. */
+final readonly class CopyController
+{
+    private const PER_PAGE = 20;
+
+    /** A shop has few; what is more comes once these are copied. */
+    private const MOST_TABLES = 20;
+
+    #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', summary: 'Copies that no longer say what their offers say', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(CopyListResource::class)]
+    public function __invoke(Shop $shop, Clock $clock, Edits $edits): JsonResponse
+    {
+        $looks = LookBook::of($shop);
+        $at = $clock->moment();
+        $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements']));
+        $page = CountedPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), self::PER_PAGE);
+        $tables = array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()->all());
+        $versions = $edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));
+
+        return response()->json(new CopyListResource(
+            array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)), array_values($page->items())),
+            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $versions[$table->id], $shop, $looks, $at), $tables),
+            Page::of($page),
+        ));
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use App\Edits\ChangedMeanwhile;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\Page;
+use App\Http\Console\Shared\ReadEditing;
+use App\Http\Console\Shared\Search;
+use App\Models\Offer;
+use App\Models\Shop;
+use App\Offers\BlankOffer;
+use App\Offers\DuplicateOffer;
+use App\Offers\LookBook;
+use App\Offers\OfferEntry;
+use App\Offers\OfferGoods;
+use App\Offers\SaveOffer;
+use App\Results\ClickTrace;
+use App\Time\Clock;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final readonly class OfferController
+{
+    private const PER_PAGE = 20;
+
+    public function __construct(
+        private SaveOffer $save,
+        private Clock $clock,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(OfferListResource::class)]
+    public function list(Request $request, Shop $shop, ClickTrace $traces): JsonResponse
+    {
+        $pattern = Search::pattern($request);
+        $page = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
+            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
+                ->where('caption', 'like', $pattern)
+                ->orWhereRelation('lines.product', 'name', 'like', $pattern)
+                ->orWhereRelation('placements', 'page', 'like', $pattern)
+                // A state is of ASCII, and can't be compared with more.
+                ->when(mb_check_encoding($pattern ?? '', 'ASCII'), static fn (Builder $state) => $state->orWhere('state', 'like', $pattern))))
+            ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
+        $offers = new Collection(array_values($page->items()));
+        OfferGoods::load($offers);
+        $trace = $traces->ofOffers(array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
+        $looks = LookBook::of($shop);
+        $at = $this->clock->moment();
+
+        return response()->json(new OfferListResource(
+            array_values($offers->map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $looks, $trace[$offer->id], $at))->all()),
+            Page::of($page),
+        ));
+    }
+
+    #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(BlankOfferResource::class)]
+    public function blank(Shop $shop): JsonResponse
+    {
+        $blank = BlankOffer::of($shop);
+
+        return response()->json(new BlankOfferResource($blank === null ? null : (object) OfferEntry::of($blank)));
+    }
+
+    #[OA\Post(path: '/shops/{shop}/offers', operationId: 'createOffer', summary: 'Make an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OfferEntry'))]
+    #[Answer(OfferResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function create(OfferRequest $request, Shop $shop): JsonResponse
+    {
+        return response()->json(OfferResource::of(($this->save)($shop, null, $request->draft(), ReadEditing::of($request)), $shop, $this->clock->moment()), 201);
+    }
+
+    #[OA\Get(path: '/shops/{shop}/offers/{offer}', operationId: 'offer', summary: 'An offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
+    #[Answer(OfferResource::class)]
+    public function show(Shop $shop, Offer $offer): JsonResponse
+    {
+        return response()->json(OfferResource::of($offer->load(Offer::TOLD_WITH), $shop, $this->clock->moment()));
+    }
+
+    #[OA\Put(path: '/shops/{shop}/offers/{offer}', operationId: 'changeOffer', summary: 'Change an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
+    #[ChangeOf('OfferEntry')]
+    #[Answer(OfferResource::class)]
+    #[OA\Response(response: 409, description: 'Somebody else has changed it since: the offer as it is now.', content: new OA\JsonContent(required: ['message', 'offer'], properties: [new OA\Property(property: 'message', type: 'string'), new OA\Property(property: 'offer', ref: OfferResource::class)]))]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(OfferRequest $request, Shop $shop, Offer $offer): JsonResponse
+    {
+        try {
+            return response()->json(OfferResource::of(($this->save)($shop, $offer, $request->draft(), ReadEditing::of($request)), $shop, $this->clock->moment()));
+        } catch (ChangedMeanwhile $changed) {
+            return response()->json(['message' => $changed->getMessage(), 'offer' => OfferResource::of($offer->refresh()->load(Offer::TOLD_WITH), $shop, $this->clock->moment())], 409);
+        }
+    }
+
+    #[OA\Post(path: '/shops/{shop}/offers/{offer}/duplicate', operationId: 'duplicateOffer', summary: 'Duplicate an offer', description: 'Makes a draft that says the same and is placed nowhere.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
+    #[Answer(OfferResource::class, 201)]
+    public function duplicate(Request $request, Shop $shop, Offer $offer, DuplicateOffer $duplicate): JsonResponse
+    {
+        return response()->json(OfferResource::of($duplicate($shop, $offer->load(Offer::TOLD_WITH), ReadEditing::of($request)->person), $shop, $this->clock->moment()), 201);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use App\Models\Offer;
+use App\Models\Placement;
+use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\OfferEntry;
+use App\Offers\OfferSnippets;
+use OpenApi\Attributes as OA;
+use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Sentence;
+use PaperKite\Time\Moment;
+
+#[OA\Schema(schema: 'Offer')]
+final readonly class OfferResource
+{
+    /**
+     * @param  list<OfferState>  $next_states
+     * @param  list<PlacementResource>  $placements
+     */
+    private function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property(ref: '#/components/schemas/OfferState')]
+        public OfferState $state,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/OfferState'))]
+        public array $next_states,
+        #[OA\Property(description: 'Counts the changes.')]
+        public int $version,
+        #[OA\Property(ref: '#/components/schemas/OfferEntry', description: 'As it stands on the desk.')]
+        public object $entry,
+        #[OA\Property(description: 'What the seller has decided, in one sentence.')]
+        public string $decided,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PlacementResource::class))]
+        public array $placements,
+    ) {}
+
+    /** @param  Offer  $offer  with all that its sentence needs */
+    public static function of(Offer $offer, Shop $shop, Moment $at): self
+    {
+        $look = LookBook::of($shop)->chosen($offer->look_id);
+        $snippets = OfferSnippets::of($offer, $shop, $look->values, $at);
+
+        return new self(
+            $offer->id,
+            $offer->state,
+            $offer->state->next(),
+            $offer->version,
+            (object) OfferEntry::of($offer),
+            Sentence::decided($offer->toCore($shop, $look->name))->text(),
+            array_values($offer->placements->map(fn (Placement $placement) => PlacementResource::of($placement, $snippets, $shop))->all()),
+        );
+    }
+}

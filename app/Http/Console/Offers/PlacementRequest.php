@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use App\Http\Console\Shared\CoreRule;
+use App\Http\Input;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use PaperKite\Medium\Media;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\StateWords;
+use PaperKite\Text\Line;
+
+/** What a seller says of a place. */
+final class PlacementRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'page' => ['present', 'string', new CoreRule(fn (string $text) => $this->page($text))],
+            'medium' => ['required', Rule::in(Media::keys())],
+            'label' => ['present', 'string', new CoreRule(fn (string $text) => $this->label($text))],
+            'caption' => ['present', 'string', new CoreRule(fn (string $text) => StateWords::read(ButtonState::Idle, $text))],
+            'is_paused' => ['boolean'],
+        ];
+    }
+
+    /** @return array<string, mixed> as the table of placements keeps it */
+    public function attributesOfPlacement(): array
+    {
+        return [
+            'page' => $this->page(Input::text($this, 'page')),
+            'medium' => Input::text($this, 'medium'),
+            'label' => $this->label(Input::text($this, 'label')),
+            'caption' => StateWords::read(ButtonState::Idle, Input::text($this, 'caption')),
+        ];
+    }
+
+    private function page(string $text): string
+    {
+        return Line::of($text, 'The name of the page', 120)->text;
+    }
+
+    private function label(string $text): ?string
+    {
+        return trim($text, ' ') === '' ? null : Line::of($text, 'The label', 40)->text;
+    }
+}

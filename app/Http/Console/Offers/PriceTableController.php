@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use App\Edits\EditKind;
+use App\Edits\Edits;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\Page;
+use App\Http\Console\Shared\PutAwayRequest;
+use App\Http\Console\Shared\ReadEditing;
+use App\Models\PriceTable;
+use App\Models\Shop;
+use App\Offers\LookBook;
+use App\Offers\SavePriceTable;
+use App\Offers\TableSnippet;
+use App\Time\Clock;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** Offers side by side. */
+final readonly class PriceTableController
+{
+    private const PER_PAGE = 10;
+
+    public function __construct(
+        private SavePriceTable $save,
+        private Edits $edits,
+        private Clock $clock,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/price-tables', operationId: 'priceTables', summary: 'The price tables', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(PriceTableListResource::class)]
+    public function list(Shop $shop): JsonResponse
+    {
+        $looks = LookBook::of($shop);
+        $at = $this->clock->moment();
+        $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderBy('put_away_at')->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
+        $tables = array_values($page->items());
+        $versions = $this->edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));
+
+        return response()->json(new PriceTableListResource(
+            array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $versions[$table->id], $shop, $looks, $at), $tables),
+            Page::of($page),
+        ));
+    }
+
+    #[OA\Post(path: '/shops/{shop}/price-tables', operationId: 'createPriceTable', summary: 'Make a price table', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
+    #[Answer(PriceTableResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function create(PriceTableRequest $request, Shop $shop): JsonResponse
+    {
+        return $this->answer(($this->save)($shop, null, $request->name(), $request->offers(), $request->stressed(), ReadEditing::of($request)), $shop, 201);
+    }
+
+    #[OA\Get(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'priceTable', summary: 'A price table', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[Answer(PriceTableResource::class)]
+    public function show(Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        return $this->answer($priceTable, $shop, 200);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'changePriceTable', summary: 'Change a price table', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[ChangeOf('PriceTableEntry')]
+    #[Answer(PriceTableResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(PriceTableRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        return $this->answer(($this->save)($shop, $priceTable, $request->name(), $request->offers(), $request->stressed(), ReadEditing::of($request)), $shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/price-tables/{priceTable}/copied', operationId: 'rememberTableCopy', summary: 'Remember that a price table was copied', description: 'Remembers what was copied, so that it can be said when the copy grows stale.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/CopiedEntry'))]
+    #[Answer(PriceTableResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function copied(CopiedRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        $told = $priceTable->load(PriceTable::TOLD_WITH);
+        $told->fill(['copied' => $request->digest(), 'copied_at' => $this->clock->now()]);
+        $told->is_stale = TableSnippet::isStale($told, $shop, LookBook::of($shop), $this->clock->moment());
+        $told->save();
+
+        return $this->answer($told, $shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/price-tables/{priceTable}/away', operationId: 'putTableAway', summary: 'Put a price table away, or bring it back', description: 'What was copied of it goes on working.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: PutAwayRequest::class))]
+    #[Answer(PriceTableResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function putAway(PutAwayRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
+    {
+        $priceTable->update(['put_away_at' => $request->since($this->clock)]);
+
+        return $this->answer($priceTable, $shop, 200);
+    }
+
+    private function answer(PriceTable $table, Shop $shop, int $status): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::PriceTable, $shop, $table->id);
+
+        return response()->json(PriceTableResource::of($table->refresh()->load(PriceTable::TOLD_WITH), $version, $shop, LookBook::of($shop), $this->clock->moment()), $status);
+    }
+}

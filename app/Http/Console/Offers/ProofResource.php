@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use App\Http\Console\Orders\BillResource;
+use App\Models\Shop;
+use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\Variant;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\CaptionIdeas;
+use PaperKite\Offer\DraftItem;
+use PaperKite\Offer\Finding;
+use PaperKite\Offer\Proof;
+use PaperKite\Offer\Proofreading;
+use PaperKite\Offer\StateWords;
+use PaperKite\Offer\WordLadder;
+use PaperKite\Quote\Fault;
+
+#[OA\Schema(schema: 'Proof', description: 'An offer as it stands on the desk: said, looked at, reckoned.')]
+final readonly class ProofResource
+{
+    /**
+     * @param  list<SegmentResource>  $sentence
+     * @param  list<FindingResource>  $findings
+     * @param  list<WordResource>  $words
+     * @param  list<WordResource>  $words_without
+     * @param  list<string>  $caption_ideas
+     * @param  list<list<VariantChoiceResource>>  $variants
+     */
+    private function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SegmentResource::class))]
+        public array $sentence,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FindingResource::class))]
+        public array $findings,
+        #[OA\Property]
+        public bool $can_save,
+        #[OA\Property]
+        public bool $can_go_live,
+        #[OA\Property(description: 'What the button says in each state.', type: 'array', items: new OA\Items(ref: WordResource::class))]
+        public array $words,
+        #[OA\Property(description: 'What it would say if the offer said nothing.', type: 'array', items: new OA\Items(ref: WordResource::class))]
+        public array $words_without,
+        #[OA\Property(description: 'Captions that say where the click leads.', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $caption_ideas,
+        #[OA\Property(description: 'The variants of each of its goods, from which one can be named.', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(ref: VariantChoiceResource::class)))]
+        public array $variants,
+        #[OA\Property(description: 'Null where it can’t be told.')]
+        public ?BillResource $bill,
+        #[OA\Property(description: 'Why it can’t be told, in sentences; blank where it can, and where there are no goods.')]
+        public string $no_bill_because,
+        #[OA\Property(description: 'The country that the bill is for, as a person reads it.')]
+        public string $country,
+        #[OA\Property(description: 'The steps from the click to the payment, as a sentence.')]
+        public string $way,
+        #[OA\Property(description: 'The look that is used.')]
+        public int $look_id,
+    ) {}
+
+    public static function of(Proof $proof, Shop $shop, int $lookId): self
+    {
+        $findings = $proof->findings();
+        $offer = $proof->offer;
+        $without = WordLadder::ofOffer(StateWords::none(), $shop->words);
+
+        return new self(
+            SegmentResource::listOf($proof->sentence()),
+            array_map(static fn (Finding $finding) => FindingResource::of($finding), $findings),
+            Proofreading::allowsSaving($findings),
+            Proofreading::allowsGoingLive($findings),
+            array_map(static fn (ButtonState $state) => WordResource::of($offer->word($state)), ButtonState::cases()),
+            array_map(static fn (ButtonState $state) => WordResource::of($without->word($state, $offer->destination, $offer->items !== [])), ButtonState::cases()),
+            CaptionIdeas::for($offer, $shop->name),
+            array_map(self::variants(...), $proof->draft->items),
+            $proof->bill === null ? null : BillResource::ofReceipt($proof->bill, ''),
+            implode(' ', array_map(static fn (Fault $fault): string => $fault->message, $proof->faults)),
+            $proof->country,
+            $offer->way()->words(),
+            $lookId,
+        );
+    }
+
+    /** @return list<VariantChoiceResource> */
+    private static function variants(DraftItem $item): array
+    {
+        $product = $item->product;
+
+        return $product === null ? [] : array_map(static fn (Variant $variant) => VariantChoiceResource::of($variant, $product), $product->variants);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Orders;
+
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\Search;
+use App\Models\Order;
+use App\Models\Shop;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final readonly class OrderController
+{
+    private const PER_PAGE = 20;
+
+    #[OA\Get(path: '/shops/{shop}/orders', operationId: 'orders', summary: 'The orders', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(OrderListResource::class)]
+    public function list(Request $request, Shop $shop): JsonResponse
+    {
+        $pattern = Search::pattern($request);
+        $orders = CountedPage::of(Order::query()->where('shop_id', $shop->id)->with('lines')
+            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
+                ->where('number', 'like', $pattern)
+                ->orWhere('name', 'like', $pattern)
+                ->orWhere('email', 'like', $pattern)
+                ->orWhereRelation('lines', 'sku', 'like', $pattern)))
+            ->orderByDesc('number'), self::PER_PAGE);
+
+        return response()->json(OrderListResource::of($orders));
+    }
+
+    #[OA\Get(path: '/shops/{shop}/orders/{number}', operationId: 'order', summary: 'An order', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[Answer(OrderResource::class)]
+    public function show(Shop $shop, Order $order): JsonResponse
+    {
+        return response()->json(OrderResource::of($order->load(['lines', 'payment'])));
+    }
+}

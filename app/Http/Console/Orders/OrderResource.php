@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Orders;
+
+use App\Models\Order;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Intl\Countries;
+
+#[OA\Schema(schema: 'Order')]
+final readonly class OrderResource
+{
+    /** @param  list<string>  $address */
+    private function __construct(
+        #[OA\Property]
+        public int $number,
+        #[OA\Property(format: 'date-time')]
+        public string $placed_at,
+        #[OA\Property(description: 'When the money was taken; null while it is only held.', format: 'date-time')]
+        public ?string $captured_at,
+        #[OA\Property]
+        public string $email,
+        #[OA\Property(description: 'Line by line.', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $address,
+        #[OA\Property(description: 'Blank where none was given.')]
+        public string $phone,
+        #[OA\Property(description: 'Blank where there is none.')]
+        public string $comment,
+        #[OA\Property]
+        public BillResource $bill,
+        #[OA\Property(description: 'The provider’s id of the payment; null where nothing was to be paid.')]
+        public ?string $payment,
+    ) {}
+
+    public static function of(Order $order): self
+    {
+        return new self(
+            $order->number,
+            $order->placed_at->toIso8601ZuluString(),
+            $order->captured_at?->toIso8601ZuluString(),
+            $order->email,
+            array_values(array_filter([$order->name, $order->company, $order->street, trim("{$order->postcode} {$order->town}"), Countries::getName($order->country, 'en')], static fn (string $line): bool => $line !== '')),
+            $order->phone,
+            $order->comment,
+            BillResource::ofOrder($order),
+            $order->payment->provider_id,
+        );
+    }
+}

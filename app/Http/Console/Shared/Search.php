@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shared;
+
+use App\Http\Input;
+use Illuminate\Http\Request;
+
+/** What was typed to filter a list, as a pattern of SQL's LIKE. */
+final class Search
+{
+    private const LONGEST = 100;
+
+    public static function pattern(Request $request): ?string
+    {
+        $typed = mb_substr(trim(mb_scrub(Input::text($request, 'search'), 'UTF-8')), 0, self::LONGEST);
+
+        return $typed === '' ? null : '%'.addcslashes($typed, '%_\\').'%';
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shop;
+
+use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\ReadEditing;
+use App\Http\Input;
+use App\Models\Shop;
+use App\Text\RichText;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use PaperKite\Checkout\RulesEntry;
+use PaperKite\Text\Sentences;
+use PaperKite\Text\Typed;
+
+/** How the checkout asks, and where it leads. */
+final readonly class CheckoutRulesController
+{
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/checkout', operationId: 'checkoutRules', summary: 'How the checkout asks', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(CheckoutRulesResource::class)]
+    public function show(Shop $shop): JsonResponse
+    {
+        return $this->answer($shop);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/checkout', operationId: 'changeCheckoutRules', summary: 'Change how the checkout asks', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[ChangeOf('CheckoutRulesEntry')]
+    #[Answer(CheckoutRulesResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(Request $request, Shop $shop): JsonResponse
+    {
+        $wrong = new Sentences;
+        $terms = $wrong->at('terms', static fn (): string => RichText::of(Input::text($request, 'terms'), 'The text'));
+        $policy = $wrong->at('policy', static fn (): string => RichText::of(Input::text($request, 'policy'), 'The text'));
+        $entry = RulesEntry::read(Typed::of($request->all()), $terms ?? '', $policy ?? '');
+        $errors = $entry->errors + $wrong->all();
+        if ($errors !== [] || $entry->rules === null) {
+            throw ValidationException::withMessages($errors);
+        }
+        $rules = $entry->rules;
+        ($this->inTransaction)(function () use ($request, $shop, $rules): void {
+            $this->edits->claim(EditKind::Checkout, $shop, $shop->id, ReadEditing::of($request));
+            Shop::query()->whereKey($shop->id)->firstOrFail()->update(['checkout_rules' => $rules]);
+        });
+
+        return $this->answer($shop);
+    }
+
+    private function answer(Shop $shop): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Checkout, $shop, $shop->id);
+
+        return response()->json(CheckoutRulesResource::of($shop->refresh()->checkout_rules, $version));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shop;
+
+use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\Page;
+use App\Http\Console\Shared\ReadEditing;
+use App\Models\Coupon;
+use App\Models\Shop;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use PaperKite\Quote\Coupon as QuoteCoupon;
+use PaperKite\Quote\Entry\CouponEntry;
+use PaperKite\Text\Typed;
+use PaperKite\Time\Moment;
+
+final readonly class CouponController
+{
+    private const PER_PAGE = 20;
+
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/coupons', operationId: 'coupons', summary: 'The coupons', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[Answer(CouponListResource::class)]
+    public function list(Shop $shop): JsonResponse
+    {
+        $coupons = $shop->coupons()->orderByDesc('id')->paginate(self::PER_PAGE);
+        $versions = $this->edits->versions(EditKind::Coupon, $shop, array_map(static fn (Coupon $coupon): int => $coupon->id, array_values($coupons->items())));
+
+        return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $versions[$coupon->id], $shop), array_values($coupons->items())), Page::of($coupons)));
+    }
+
+    #[OA\Post(path: '/shops/{shop}/coupons', operationId: 'createCoupon', summary: 'Make a coupon', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/CouponEntry'))]
+    #[Answer(CouponResource::class, 201)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function create(Request $request, Shop $shop): JsonResponse
+    {
+        return $this->answer($shop->coupons()->create($this->attributes($request, $shop, null)), $shop, 201);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/coupons/{coupon}', operationId: 'changeCoupon', summary: 'Change a coupon', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'coupon', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[ChangeOf('CouponEntry')]
+    #[Answer(CouponResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(Request $request, Shop $shop, Coupon $coupon): JsonResponse
+    {
+        ($this->inTransaction)(function () use ($request, $shop, $coupon): void {
+            $this->edits->claim(EditKind::Coupon, $shop, $coupon->id, ReadEditing::of($request));
+            $locked = $shop->coupons()->whereKey($coupon->id)->lockForUpdate()->firstOrFail();
+            $locked->update($this->attributes($request, $shop, $locked));
+        });
+
+        return $this->answer($coupon, $shop, 200);
+    }
+
+    private function answer(Coupon $coupon, Shop $shop, int $status): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Coupon, $shop, $coupon->id);
+
+        return response()->json(CouponResource::of($coupon->refresh(), $version, $shop), $status);
+    }
+
+    /** @return array<string, mixed> */
+    private function attributes(Request $request, Shop $shop, ?Coupon $coupon): array
+    {
+        $entry = CouponEntry::read(Typed::of($request->all()), $shop->currency(), $shop->zone());
+        $read = $entry->coupon ?? throw ValidationException::withMessages($entry->errors);
+        if ($shop->coupons()->where('code', $read->code)->whereKeyNot($coupon->id ?? 0)->exists()) {
+            throw ValidationException::withMessages(['code' => "There is a coupon “{$read->code}” already; choose another code."]);
+        }
+        if ($coupon !== null && $entry->mostUses !== null && $entry->mostUses < $coupon->uses) {
+            throw ValidationException::withMessages(['most_uses' => "It has been used {$coupon->uses} times already; enter that or more."]);
+        }
+
+        return ['most_uses' => $entry->mostUses, 'most_uses_each' => $entry->mostUsesEach, ...$this->columns($read)];
+    }
+
+    /** @return array<string, mixed> */
+    private function columns(QuoteCoupon $coupon): array
+    {
+        $date = static fn (?Moment $moment): ?\DateTimeInterface => $moment === null ? null : CarbonImmutable::createFromTimestampUTC($moment->seconds);
+
+        return [
+            'code' => $coupon->code,
+            'kind' => $coupon->kind,
+            'percent' => $coupon->percent?->text,
+            'amount_minor' => $coupon->amount?->minor,
+            'min_spend_minor' => $coupon->minSpend?->minor,
+            'skus' => $coupon->skus,
+            'counts_from' => $date($coupon->from),
+            'counts_until' => $date($coupon->until),
+        ];
+    }
+}

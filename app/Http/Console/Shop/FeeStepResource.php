@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shop;
+
+use OpenApi\Attributes as OA;
+use PaperKite\Quote\ShippingTable;
+use PaperKite\Quote\ShippingWords;
+
+#[OA\Schema(schema: 'FeeStep', description: 'A step of a shipping table, to be drawn.')]
+final readonly class FeeStepResource
+{
+    private function __construct(
+        #[OA\Property(description: 'Where it begins, in minor units, grams or pieces.')]
+        public int $from,
+        #[OA\Property(description: 'In minor units.')]
+        public int $fee,
+        #[OA\Property]
+        public string $from_shown,
+        #[OA\Property]
+        public string $fee_shown,
+    ) {}
+
+    /** @return list<self> */
+    public static function listOf(ShippingTable $table): array
+    {
+        return array_map(static fn ($band): self => new self(
+            $band->from,
+            $band->fee->minor,
+            ShippingWords::measured($table->by, $band->from, $band->fee->currency),
+            $band->fee->shown(),
+        ), $table->bands);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shop;
+
+use App\Database\InTransaction;
+use App\Http\Console\Shared\Answer;
+use App\Http\Input;
+use App\Messages\MessageKind;
+use App\Messages\WriteMessage;
+use App\Models\Person;
+use App\Models\Shop;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use PaperKite\Text\AccountName;
+use PaperKite\Text\InvalidName;
+
+/** Whom the shop’s money goes to: asked for with the password, and told to everybody in the shop. */
+final readonly class PayeeController
+{
+    #[OA\Put(path: '/shops/{shop}/payee', operationId: 'changePayee', summary: 'Change whom payments go to', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(required: ['payee', 'password'], properties: [new OA\Property(property: 'payee', type: 'string'), new OA\Property(property: 'password', type: 'string')]))]
+    #[Answer(ShopResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function __invoke(Request $request, Shop $shop, WriteMessage $write, InTransaction $inTransaction): JsonResponse
+    {
+        $person = $request->user();
+        if (! $person instanceof Person || ! Hash::check(Input::text($request, 'password'), $person->password)) {
+            throw ValidationException::withMessages(['password' => 'This is not your password; nothing was changed.']);
+        }
+        try {
+            $payee = AccountName::of(Input::text($request, 'payee'))->text;
+        } catch (InvalidName $invalid) {
+            throw ValidationException::withMessages(['payee' => $invalid->getMessage()]);
+        }
+        $inTransaction(function () use ($shop, $payee, $person, $write): void {
+            Shop::query()->whereKey($shop->id)->update(['payee' => $payee]);
+            foreach ($shop->people as $member) {
+                $write->note($shop, MessageKind::PayeeChanged, $member->email, "The payee of {$shop->name} was changed", "{$person->name} has changed the account that {$shop->name} is paid to. It is “{$payee}” now.\n\nIf that is not right, change it back and choose new passwords.");
+            }
+        });
+
+        return response()->json(ShopResource::of($shop->refresh()));
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shop;
+
+use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\ReadEditing;
+use App\Http\Input;
+use App\Models\Shop;
+use App\Shops\RulesForm;
+use App\Time\Clock;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use PaperKite\Money\Currency;
+use PaperKite\Money\UnknownCurrency;
+use PaperKite\Text\Typed;
+use Symfony\Component\Intl\Countries;
+
+/** What a shop adds to the price of its goods: tax, shipping, and what its provider keeps. */
+final readonly class RulesController
+{
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/rules', operationId: 'rules', summary: 'What the shop adds to its prices', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(RulesResource::class)]
+    public function show(Shop $shop): JsonResponse
+    {
+        return $this->answer($shop);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/rules', operationId: 'changeRules', summary: 'Change what the shop adds to its prices', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[ChangeOf('RulesEntry')]
+    #[Answer(RulesResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(Request $request, Shop $shop): JsonResponse
+    {
+        $currency = $this->currency($request, $shop);
+        $form = RulesForm::read($currency->code, $request->input('rules'));
+        $home = Input::text($request, 'home_country');
+        $errors = $form->errors + (Countries::exists($home) ? [] : ['home_country' => ['Pick the country from the list.']]);
+        if ($errors !== [] || $form->rules === null) {
+            throw ValidationException::withMessages($errors);
+        }
+        ($this->inTransaction)(function () use ($request, $shop, $currency, $form, $home): void {
+            $this->edits->claim(EditKind::Rules, $shop, $shop->id, ReadEditing::of($request));
+            Shop::query()->whereKey($shop->id)->firstOrFail()->update(['currency' => $currency->code, 'rules' => $form->rules, 'home_country' => $home]);
+        });
+
+        return $this->answer($shop);
+    }
+
+    private function answer(Shop $shop): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Rules, $shop, $shop->id);
+
+        return response()->json(RulesResource::of($shop->refresh(), $version));
+    }
+
+    /** Prices that are there are amounts of the shop’s currency, so that it can change only before there are any. */
+    private function currency(Request $request, Shop $shop): Currency
+    {
+        $code = Input::text($request, 'currency', $shop->currency);
+        if ($code !== $shop->currency && ($shop->products()->exists() || $shop->coupons()->exists())) {
+            throw ValidationException::withMessages(['currency' => "The shop has prices in {$shop->currency} already; a shop in another currency is another shop."]);
+        }
+        try {
+            return Currency::of($code);
+        } catch (UnknownCurrency $unknown) {
+            throw ValidationException::withMessages(['currency' => $unknown->getMessage()]);
+        }
+    }
+
+    #[OA\Post(path: '/shops/{shop}/rules/trial', operationId: 'tryRules', summary: 'Try rules on a sample cart', description: 'What unsaved rules do to the bill of a sample cart.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/RulesTrialEntry'))]
+    #[Answer(RulesTrialResource::class)]
+    public function try(Request $request, Shop $shop, Clock $clock): JsonResponse
+    {
+        return response()->json(RulesTrialResource::of(RulesForm::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), Typed::of($request->input('sample')), $shop, $clock->moment()));
+    }
+}

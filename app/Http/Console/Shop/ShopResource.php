@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shop;
+
+use App\Http\Console\Catalogue\DrawingResource;
+use App\Http\Console\Offers\ButtonStateResource;
+use App\Http\Console\Offers\CartUseResource;
+use App\Http\Console\Offers\DestinationResource;
+use App\Http\Console\Offers\MediumResource;
+use App\Http\Console\Offers\OpeningResource;
+use App\Models\Category;
+use App\Models\Shop;
+use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\Product;
+use PaperKite\Medium\Media;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\Opening;
+
+#[OA\Schema(schema: 'Shop')]
+final readonly class ShopResource
+{
+    /** Of one attribute, so that a list of proposals stays one. */
+    private const MOST_VALUES = 50;
+
+    /**
+     * @param  list<DrawingResource>  $drawings
+     * @param  list<DestinationResource>  $destinations
+     * @param  list<CartUseResource>  $cart_uses
+     * @param  list<OpeningResource>  $openings
+     * @param  list<MediumResource>  $media
+     * @param  list<ButtonStateResource>  $button_states
+     * @param  list<CountryResource>  $countries
+     * @param  list<string>  $hosts
+     * @param  list<string>  $categories
+     * @param  list<string>  $tax_classes
+     * @param  list<array{name: string, values: list<string>}>  $traits
+     */
+    private function __construct(
+        #[OA\Property]
+        public string $slug,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(description: 'The shop’s own origin.')]
+        public string $base,
+        #[OA\Property]
+        public string $host,
+        #[OA\Property(description: 'The first part of the checkout’s address.')]
+        public string $checkout_slug,
+        #[OA\Property(description: 'ISO 4217.')]
+        public string $currency,
+        #[OA\Property(description: 'The zone in which its days are told: an IANA name.')]
+        public string $timezone,
+        #[OA\Property(description: 'The account that is paid.')]
+        public ?string $payee,
+        #[OA\Property]
+        public bool $is_ready,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DrawingResource::class))]
+        public array $drawings,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DestinationResource::class))]
+        public array $destinations,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CartUseResource::class))]
+        public array $cart_uses,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OpeningResource::class))]
+        public array $openings,
+        #[OA\Property(description: 'In which an offer can be placed.', type: 'array', items: new OA\Items(ref: MediumResource::class))]
+        public array $media,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonStateResource::class))]
+        public array $button_states,
+        #[OA\Property(description: 'ISO 3166-1, by name.', type: 'array', items: new OA\Items(ref: CountryResource::class))]
+        public array $countries,
+        #[OA\Property(description: 'ISO 3166-1 alpha-2.')]
+        public string $home_country,
+        #[OA\Property(description: 'Where a shopper may be led to, besides the shop itself.', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $hosts,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $categories,
+        #[OA\Property(description: 'Those that a product or a rate names.', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $tax_classes,
+        #[OA\Property(description: 'Attributes that products of the shop have, with the values they have there, the latest first.', type: 'array', items: new OA\Items(required: ['name', 'values'], properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string')),
+        ], type: 'object'))]
+        public array $traits,
+    ) {}
+
+    public static function of(Shop $shop): self
+    {
+        return new self(
+            $shop->slug,
+            $shop->name,
+            $shop->base(),
+            $shop->host,
+            $shop->checkout_slug,
+            $shop->currency,
+            $shop->zone()->getName(),
+            $shop->payee,
+            $shop->isReady(),
+            array_map(DrawingResource::of(...), Drawing::cases()),
+            array_map(DestinationResource::of(...), Destination::cases()),
+            array_map(CartUseResource::of(...), CartUse::cases()),
+            array_map(OpeningResource::of(...), Opening::cases()),
+            array_map(MediumResource::of(...), Media::all()),
+            array_map(ButtonStateResource::of(...), ButtonState::cases()),
+            CountryResource::all(),
+            $shop->home_country,
+            $shop->checkout_rules->hosts,
+            array_values($shop->categories()->get()->map(fn (Category $category): string => $category->name)->all()),
+            self::taxClasses($shop),
+            self::traits($shop),
+        );
+    }
+
+    /** @return list<string> */
+    private static function taxClasses(Shop $shop): array
+    {
+        $classes = [Product::USUAL_TAX_CLASS, ...array_merge(...array_map(array_keys(...), array_values($shop->rules()->tax->rates))), ...$shop->products()->distinct()->pluck('tax_class')->all()];
+
+        return array_values(array_unique(array_filter($classes, is_string(...))));
+    }
+
+    /** @return list<array{name: string, values: list<string>}> of the products that were put in last */
+    private static function traits(Shop $shop): array
+    {
+        $values = [];
+        foreach ($shop->products()->whereNotNull('traits')->orderByDesc('id')->limit(200)->get(['id', 'traits']) as $product) {
+            foreach ($product->traits ?? [] as $trait) {
+                $values[$trait['name']] = [...$values[$trait['name']] ?? [], ...$trait['values']];
+            }
+        }
+
+        return array_map(static fn (string $name, array $all): array => ['name' => $name, 'values' => array_slice(array_values(array_unique($all)), 0, self::MOST_VALUES)], array_map(strval(...), array_keys($values)), $values);
+    }
+}

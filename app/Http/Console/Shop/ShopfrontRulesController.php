@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Shop;
+
+use App\Changes\Changed;
+use App\Database\InTransaction;
+use App\Edits\EditKind;
+use App\Edits\Edits;
+use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\ReadEditing;
+use App\Models\Shop;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use PaperKite\Shopfront\ShopfrontEntry;
+use PaperKite\Text\Typed;
+
+/** Which buttons stand in the shop's own pages, what buttons say, and what follows adding. */
+final readonly class ShopfrontRulesController
+{
+    public function __construct(
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
+    #[OA\Get(path: '/shops/{shop}/shopfront', operationId: 'shopfront', summary: 'The buttons of the shop’s own pages', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[Answer(ShopfrontResource::class)]
+    public function show(Shop $shop): JsonResponse
+    {
+        return $this->answer($shop);
+    }
+
+    #[OA\Put(path: '/shops/{shop}/shopfront', operationId: 'changeShopfront', summary: 'Change the buttons of the shop’s own pages', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[ChangeOf('ShopfrontEntry')]
+    #[Answer(ShopfrontResource::class)]
+    #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function change(Request $request, Shop $shop, Changed $changed): JsonResponse
+    {
+        $entry = ShopfrontEntry::read(Typed::of($request->all()), $shop->checkout_rules->allows(...));
+        if ($entry->errors !== []) {
+            throw ValidationException::withMessages($entry->errors);
+        }
+        ($this->inTransaction)(function () use ($request, $shop, $entry, $changed): void {
+            $this->edits->claim(EditKind::Shopfront, $shop, $shop->id, ReadEditing::of($request));
+            Shop::query()->whereKey($shop->id)->firstOrFail()->update(['shopfront' => $entry->rules, 'words' => $entry->words]);
+            $changed->shop($shop);
+        });
+
+        return $this->answer($shop);
+    }
+
+    private function answer(Shop $shop): JsonResponse
+    {
+        $version = $this->edits->version(EditKind::Shopfront, $shop, $shop->id);
+
+        return response()->json(ShopfrontResource::of($shop->refresh(), $version));
+    }
+}

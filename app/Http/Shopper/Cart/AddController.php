@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Cart;
+
+use App\Carts\ApplyCoupon;
+use App\Carts\FillCart;
+use App\Carts\Filling;
+use App\Carts\FindCart;
+use App\Carts\Goods;
+use App\Carts\TooManyCarts;
+use App\Http\Input;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\Shopfront\ProductPage;
+use App\Http\Shopper\Visitor;
+use App\Models\Cart;
+use App\Models\Placement;
+use App\Models\Product;
+use App\Models\Shop;
+use App\Models\Variant;
+use App\Shopfront\AfterAddingTo;
+use App\Shopfront\FindGoods;
+use App\Takes\FollowOpenLink;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use PaperKite\Link\OpenDestination;
+use PaperKite\Link\PlacementCode;
+use PaperKite\Link\RestOfLink;
+use PaperKite\Offer\Destination;
+use PaperKite\Quote\InvalidQuantity;
+use PaperKite\Quote\Quantity;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** A button beside goods in the shop's own pages. */
+final readonly class AddController
+{
+    public function __construct(
+        private FindGoods $find,
+        private FindCart $carts,
+        private FillCart $fill,
+        private ApplyCoupon $coupon,
+        private ReadCaller $caller,
+        private ProductPage $page,
+    ) {}
+
+    public function __invoke(Request $request, Shop $shop): Answer
+    {
+        $product = $this->find->bySku($shop, Input::text($request, 'sku'))->product ?? abort(404);
+        $choices = array_values(array_map(static fn (mixed $choice): string => is_string($choice) ? $choice : '', (array) $request->input('choice', [])));
+        $typed = Input::text($request, 'quantity', '1');
+        $variant = $product->has_variants ? $product->variants->first(fn (Variant $variant): bool => $variant->choices === $choices) : null;
+        $errors = $this->errors($product, $variant, $typed);
+        if ($errors !== []) {
+            return $request->expectsJson()
+                ? new JsonResponse(['message' => implode(' ', $errors)], 422)
+                : $this->page->corrected($request, $shop, $product, $choices, $typed, Input::text($request, 'k'), $errors);
+        }
+        $visitor = Visitor::of($request);
+        try {
+            $answer = $this->filled($request, $shop, $visitor, new Goods($product, $variant, Quantity::fromEntry($typed)->pieces));
+        } catch (TooManyCarts) {
+            abort(429);
+        }
+        $answer->headers->setCookie($visitor->cookie());
+
+        return $answer;
+    }
+
+    /** @throws TooManyCarts */
+    private function filled(Request $request, Shop $shop, Visitor $visitor, Goods $goods): Answer
+    {
+        $buys = Input::text($request, 'to') === Destination::Pay->value;
+        $rest = RestOfLink::read(Input::text($request, 'rest'))?->decidedBy($buys ? OpenDestination::Pay : OpenDestination::Cart);
+        if ($rest !== null) {
+            return $this->answer($request, $this->afterChoice($request, $shop, $visitor, $goods, $rest));
+        }
+        $filling = Filling::byButton([$goods], $buys, $this->placement(Input::text($request, 'k'), $shop, $goods->product));
+        $cart = ($this->fill)($shop, $visitor->owner(), ($this->caller)($request), $filling, null);
+
+        return $buys ? $this->answer($request, $shop->checkoutPath($cart->ref)) : $this->added($request, $shop, $cart, $goods->product);
+    }
+
+    /**
+     * The page was opened by an open link, which leads on to its other choices, and then to where it says.
+     *
+     * @throws TooManyCarts
+     */
+    private function afterChoice(Request $request, Shop $shop, Visitor $visitor, Goods $goods, RestOfLink $rest): string
+    {
+        $into = $rest->cart === null ? null : $this->carts->named($shop, $visitor->owner(), $rest->cart);
+        $caller = ($this->caller)($request);
+        $coupon = $this->coupon->byLink($rest->coupon, $visitor->owner(), $caller);
+        $back = $rest->back !== null && $shop->checkout_rules->allows($rest->back) ? $rest->back : null;
+        $cart = ($this->fill)($shop, $visitor->owner(), $caller, Filling::byChoice([$goods], $rest->isAlone(), $coupon, $back, $into), null);
+
+        return FollowOpenLink::onwards($shop, $cart, $rest, $coupon !== $rest->coupon);
+    }
+
+    private function added(Request $request, Shop $shop, Cart $cart, Product $product): Answer
+    {
+        // A placement that led to this product's page leads on to the cart.
+        if (Input::text($request, 'k') !== '') {
+            return $this->answer($request, '/cart');
+        }
+        $after = AfterAddingTo::of($shop, $cart, $product->name);
+        if ($after->address !== null) {
+            return $this->answer($request, $after->address);
+        }
+
+        return $request->expectsJson()
+            ? new JsonResponse(['go' => null, 'notice' => $after->notice, 'noticeAddress' => $after->noticeAddress, 'noticeWords' => $after->noticeWords])
+            : new RedirectResponse('/?after=added', Answer::HTTP_SEE_OTHER);
+    }
+
+    private function answer(Request $request, string $address): Answer
+    {
+        return $request->expectsJson() ? new JsonResponse(['go' => $address]) : new RedirectResponse($address, Answer::HTTP_SEE_OTHER);
+    }
+
+    /** @return array{quantity?: string, choices?: string} */
+    private function errors(Product $product, ?Variant $variant, string $quantity): array
+    {
+        $errors = [];
+        if ($product->has_variants && $variant === null) {
+            $errors['choices'] = 'Choose one of each; this combination is not to be had.';
+        } elseif (! Product::stockOf($variant !== null ? $variant->stock : $product->stock, $product->allows_back_order)->covers(1)) {
+            $errors['choices'] = 'This is sold out at the moment; choose another.';
+        }
+        try {
+            Quantity::fromEntry($quantity);
+        } catch (InvalidQuantity $invalid) {
+            $errors['quantity'] = $invalid->getMessage();
+        }
+
+        return $errors;
+    }
+
+    /** The placement that led to the product's page, so that the order can be credited to it. */
+    private function placement(string $code, Shop $shop, Product $product): ?Placement
+    {
+        $read = PlacementCode::read($code);
+
+        return $read === null ? null : Placement::query()
+            ->where(['shop_id' => $shop->id, 'code' => $read->text])
+            ->whereRelation('offer.lines', 'product_id', $product->id)
+            ->with('offer')
+            ->first();
+    }
+}

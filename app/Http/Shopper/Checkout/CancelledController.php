@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Checkout;
+
+use App\Models\Payment;
+use App\Models\Shop;
+use App\Payments\AskProvider;
+use App\Payments\PaymentState;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** Where the shopper comes back to who left the payment: nothing was paid, and the cart is as it was. */
+final readonly class CancelledController
+{
+    public function __construct(private AskProvider $ask) {}
+
+    public function __invoke(Shop $shop, string $reference): RedirectResponse|Response
+    {
+        $payment = Payment::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->firstOrFail();
+        $payment = ($this->ask)($payment)->load('cart');
+        if ($payment->state === PaymentState::Ordered) {
+            return new RedirectResponse("/return/{$reference}", Answer::HTTP_SEE_OTHER);
+        }
+
+        if ($shop->checkout_rules->afterCancelling !== null) {
+            return new RedirectResponse($shop->checkout_rules->afterCancelling, Answer::HTTP_SEE_OTHER);
+        }
+
+        return response()->view('shop.notice', [
+            'shop' => $shop,
+            'title' => 'Nothing was paid',
+            'text' => 'You left the payment. Your cart is as it was, and so is what you typed.',
+            'link' => $payment->cart === null ? '/cart' : $shop->checkoutPath($payment->cart->ref),
+            'linkText' => 'Back to the checkout',
+            'others' => [],
+        ]);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Checkout;
+
+use App\Carts\ApplyCoupon;
+use App\Carts\CartOwner;
+use App\Carts\EditCart;
+use App\Carts\FindCart;
+use App\Carts\TouchCart;
+use App\Checkout\BillChanged;
+use App\Checkout\OpenPayment;
+use App\Http\Input;
+use App\Http\Shopper\Cart\CartForm;
+use App\Http\Shopper\Cart\CouponForm;
+use App\Http\Shopper\Visitor;
+use App\Models\Cart;
+use App\Models\Order;
+use App\Models\Payment;
+use App\Models\Shop;
+use App\Payments\PaymentState;
+use App\Payments\ProviderUnreachable;
+use App\Shoppers\ShopperSession;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PaperKite\Checkout\CheckoutField;
+use PaperKite\Checkout\DetailsEntry;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** One page: the goods, still editable, the shopper's details, and the bill beside them. */
+final readonly class CheckoutController
+{
+    public function __construct(
+        private FindCart $carts,
+        private EditCart $editCart,
+        private CouponForm $coupon,
+        private OpenPayment $openPayment,
+        private CheckoutPage $page,
+        private ShopperSession $session,
+        private TouchCart $touch,
+    ) {}
+
+    public function show(Request $request, Shop $shop, string $ref): Answer
+    {
+        $cart = $this->carts->named($shop, Visitor::of($request)->owner(), $ref);
+        if ($cart === null || $cart->lines->isEmpty()) {
+            return $this->nothingToPay($shop, $cart);
+        }
+
+        ($this->touch)($cart);
+        $this->fillIn($shop, $cart, Visitor::of($request)->owner());
+
+        return $this->page->shown($shop, $cart, $request, notice: match ($request->query('after')) {
+            'declined' => 'The payment did not go through, and nothing was paid. You can try again.',
+            'codes' => ApplyCoupon::TOO_MANY,
+            'changed' => 'The bill is the new one.',
+            default => null,
+        });
+    }
+
+    public function submit(Request $request, Shop $shop, string $ref): Answer
+    {
+        $cart = $this->carts->named($shop, Visitor::of($request)->owner(), $ref);
+        if ($cart === null || $cart->lines->isEmpty()) {
+            return $this->nothingToPay($shop, $cart);
+        }
+        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules);
+        $cart->update([
+            'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
+            'country' => isset($details->errors['country']) ? $cart->country : $details->typed['country'],
+        ]);
+
+        // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
+        $form = CartForm::of($request);
+        $edit = ($this->editCart)($cart, $form->quantities, $form->remove);
+        $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? ($this->coupon)($request, $shop, $cart) : null;
+        if ($edit->errors !== [] || $couponError !== null) {
+            $errors = $couponError === null ? [] : ['coupon' => $couponError];
+
+            return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => Input::text($request, 'coupon')] + $details->typed, $errors, $form->quantities, $edit->errors);
+        }
+        if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
+            return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
+        }
+        if ($details->details === null) {
+            return $this->page->corrected($shop, $cart->refresh(), $request, $details->typed, $details->errors);
+        }
+
+        try {
+            $payment = ($this->openPayment)($shop, $cart, $details->details, Input::text($request, 'digest'));
+        } catch (BillChanged $changed) {
+            return $this->page->refused($shop, $cart->refresh(), $request, 409, $changed->getMessage());
+        } catch (ProviderUnreachable $unreachable) {
+            report($unreachable);
+
+            return $this->page->refused($shop, $cart->refresh(), $request, 503, 'The payment page can’t be reached just now. Nothing was paid; try again in a moment.');
+        }
+
+        return new RedirectResponse($payment->hosted_url ?? "/return/{$payment->reference}", Answer::HTTP_SEE_OTHER);
+    }
+
+    /** A shopper who is signed in finds what they typed the last time. */
+    private function fillIn(Shop $shop, Cart $cart, CartOwner $owner): void
+    {
+        $key = $cart->typed === null ? $this->session->emailKey($shop, $owner) : null;
+        $last = $key === null ? null : Order::query()->where(['shop_id' => $shop->id, 'email_key' => $key])->latest('id')->first();
+        if ($last !== null) {
+            $cart->update(['country' => $cart->country ?? $last->country, 'typed' => [
+                'email' => $last->email, 'name' => $last->name, 'company' => $last->company, 'street' => $last->street,
+                'postcode' => $last->postcode, 'town' => $last->town, 'country' => $last->country, 'phone' => $last->phone,
+            ]]);
+        }
+    }
+
+    /** @return array<string, string> by field */
+    private function typed(Request $request): array
+    {
+        $typed = [];
+        foreach (CheckoutField::cases() as $field) {
+            $value = $request->input($field->value);
+            $typed[$field->value] = is_string($value) ? $value : '';
+        }
+
+        return $typed;
+    }
+
+    private function nothingToPay(Shop $shop, ?Cart $cart): Response
+    {
+        $paid = $cart === null ? null : Payment::query()->where(['cart_id' => $cart->id, 'state' => PaymentState::Ordered])->with('order')->latest('id')->first();
+
+        return match (true) {
+            $cart === null => response()->view('shop.notice', ['shop' => $shop, 'title' => 'This cart is not here', 'text' => 'A cart opens only in the browser that filled it, and is cleared away when nobody goes on with it.', 'others' => []], 404),
+            $paid?->order !== null => response()->view('shop.notice', ['shop' => $shop, 'title' => 'You have ordered this', 'text' => "It is order {$paid->order->number}. Nothing more is to be paid.", 'link' => "/thanks/{$paid->order->token}", 'linkText' => 'See the order', 'others' => []]),
+            default => response()->view('shop.notice', ['shop' => $shop, 'title' => 'The cart is empty', 'text' => 'There is nothing to pay.', 'others' => []]),
+        };
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Checkout;
+
+use App\Http\Shopper\ReadCaller;
+use App\Models\Order;
+use App\Models\Shop;
+use App\Payments\PaymentProvider;
+use App\Shoppers\SendLink;
+use App\Time\Clock;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as Answer;
+use Symfony\Component\Intl\Countries;
+
+/** An order as its shopper sees it: all of it for a day, then its goods and state, until a fresh link is asked for. */
+final readonly class ThankYouController
+{
+    private const OPEN_HOURS = 24;
+
+    public function __construct(
+        private PaymentProvider $provider,
+        private SendLink $send,
+        private ReadCaller $caller,
+        private Clock $clock,
+    ) {}
+
+    public function show(Request $request, Shop $shop, string $token): Response
+    {
+        $order = $this->order($shop, $token)->load('lines');
+
+        return response()->view('shop.thanks', [
+            'shop' => $shop,
+            'order' => $order,
+            'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->greaterThan($this->clock->now()) || $order->opened_until?->greaterThan($this->clock->now()) === true,
+            'isSent' => $request->query('after') === 'sent',
+            'country' => Countries::getName($order->country, 'en'),
+            'payNotice' => $this->provider->notice(),
+        ]);
+    }
+
+    public function ask(Request $request, Shop $shop, string $token): RedirectResponse
+    {
+        $this->send->toOpen($this->order($shop, $token)->setRelation('shop', $shop), ($this->caller)($request));
+
+        return new RedirectResponse("/thanks/{$token}?after=sent", Answer::HTTP_SEE_OTHER);
+    }
+
+    private function order(Shop $shop, string $token): Order
+    {
+        return Order::query()->where(['shop_id' => $shop->id, 'token' => $token])->firstOrFail();
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Offers;
+
+use App\Carts\Goods;
+use App\Http\Input;
+use App\Models\Offer;
+use App\Models\OfferLine;
+use App\Models\Product;
+use App\Models\Variant;
+use Illuminate\Http\Request;
+use PaperKite\Quote\InvalidQuantity;
+
+/** What a shopper said on the page of an offer: which variant of each, and how many. */
+final readonly class OfferAnswer
+{
+    /**
+     * @param  list<Goods>  $goods  none where something is still to be said
+     * @param  array<int, list<string>>  $choices  as chosen, by line
+     * @param  array<int, string>  $choiceErrors  by line
+     */
+    private function __construct(
+        public array $goods,
+        public array $choices,
+        public ?string $quantity,
+        public array $choiceErrors,
+        public ?string $quantityError,
+    ) {}
+
+    public static function none(): self
+    {
+        return new self([], [], null, [], null);
+    }
+
+    public static function read(Offer $offer, Request $request): self
+    {
+        $goods = $choices = $errors = [];
+        [$pieces, $quantityError] = self::pieces($offer, Input::text($request, 'quantity'));
+        foreach ($offer->lines as $index => $line) {
+            $choices[$index] = self::typed($request, $index);
+            $variant = self::variant($line, $choices[$index]);
+            $stock = Product::stockOf($variant !== null ? $variant->stock : $line->product->stock, $line->product->allows_back_order);
+            if ($line->product->has_variants && $variant === null) {
+                $errors[$index] = 'Choose one of each; this combination is not to be had.';
+            } elseif (! $stock->covers($pieces ?? $line->quantity)) {
+                $errors[$index] = $stock->pieces === 0 ? 'This is sold out at the moment; choose another.' : "Only {$stock->pieces} of this are left; choose fewer, or another.";
+            }
+            $goods[] = new Goods($line->product, $variant, $pieces ?? $line->quantity);
+        }
+
+        return new self($errors === [] && $quantityError === null ? $goods : [], $choices, $request->has('quantity') ? Input::text($request, 'quantity') : null, $errors, $quantityError);
+    }
+
+    /** @return array{int|null, string|null} how many, where the shopper was asked, and what is wrong with the answer */
+    private static function pieces(Offer $offer, string $typed): array
+    {
+        try {
+            return [$offer->ask()?->answer($typed)->pieces, null];
+        } catch (InvalidQuantity $invalid) {
+            return [null, $invalid->getMessage()];
+        }
+    }
+
+    /** @return list<string> */
+    private static function typed(Request $request, int $line): array
+    {
+        return array_values(array_map(static fn (mixed $choice): string => is_string($choice) ? $choice : '', (array) $request->input("choice.{$line}", [])));
+    }
+
+    /** @param  list<string>  $choices */
+    private static function variant(OfferLine $line, array $choices): ?Variant
+    {
+        return $line->leavesAChoice() ? $line->product->variants->first(static fn (Variant $variant): bool => $variant->choices === $choices) : $line->variant;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Offers;
+
+use App\Carts\TooManyCarts;
+use App\Clicks\FollowPlacement;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\Visitor;
+use App\Models\OfferLine;
+use App\Models\Placement;
+use App\Offers\LookBook;
+use App\Shopfront\OfferedGoods;
+use App\Time\Clock;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PaperKite\Medium\LookSheet;
+use PaperKite\Offer\ButtonState;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** The page of an offer: what it is, and what the shopper has still to say. */
+final readonly class OfferController
+{
+    public function __construct(
+        private RequestedPlacement $requested,
+        private FollowPlacement $follow,
+        private PlacementNotices $notices,
+        private ReadCaller $caller,
+        private Clock $clock,
+    ) {}
+
+    public function show(Request $request, string $code): Answer
+    {
+        $placement = $this->placement($request, $code);
+
+        return $placement === null
+            ? $this->notices->unknown($request)
+            : $this->notices->obstacle($placement, $request) ?? $this->page($placement, OfferAnswer::none(), 200);
+    }
+
+    public function submit(Request $request, string $code): Answer
+    {
+        $placement = $this->placement($request, $code);
+        if ($placement === null) {
+            return $this->notices->unknown($request);
+        }
+        $obstacle = $this->notices->obstacle($placement, $request);
+        if ($obstacle !== null) {
+            return $obstacle;
+        }
+        $this->withGoods($placement);
+        $answer = OfferAnswer::read($placement->offer, $request);
+        if ($answer->goods === []) {
+            return $this->page($placement, $answer, 422);
+        }
+        $visitor = Visitor::of($request);
+        try {
+            $onwards = new RedirectResponse($this->follow->answered($placement, $answer->goods, $visitor->owner(), ($this->caller)($request)), Answer::HTTP_SEE_OTHER);
+        } catch (TooManyCarts) {
+            return $this->notices->tooManyCarts($placement->shop);
+        }
+        $onwards->headers->setCookie($visitor->cookie());
+
+        return $onwards;
+    }
+
+    private function placement(Request $request, string $code): ?Placement
+    {
+        $placement = ($this->requested)($request, $code);
+
+        return $placement?->offer->lines->isEmpty() === true ? null : $placement;
+    }
+
+    private function page(Placement $placement, OfferAnswer $answer, int $status): Response
+    {
+        $this->withGoods($placement);
+        $at = $this->clock->moment();
+        // A click needs little of its shop; a page shows its texts, too.
+        $placement->shop->refresh();
+
+        return response()->view('shop.offer', [
+            'shop' => $placement->shop,
+            'placement' => $placement,
+            'offer' => $placement->offer,
+            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at), array_values($placement->offer->lines->all())),
+            'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
+            'css' => (new LookSheet(LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values, '.offer-end .button'))->css(),
+            'ask' => $placement->offer->ask(),
+            'answer' => $answer,
+        ], $status, ['X-Robots-Tag' => 'noindex']);
+    }
+
+    /** A click needs little of its goods; their page needs all. */
+    private function withGoods(Placement $placement): void
+    {
+        $lines = new Collection($placement->offer->lines->all());
+        $lines->load(['product.variants.picture', 'product.pictures', 'variant.picture']);
+    }
+}

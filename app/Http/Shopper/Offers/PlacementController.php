@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Offers;
+
+use App\Carts\TooManyCarts;
+use App\Clicks\FollowPlacement;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestHeaders;
+use App\Http\Shopper\Visitor;
+use App\Models\Placement;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PaperKite\Link\PlacementLink;
+use PaperKite\Link\Visit;
+use PaperKite\Offer\ButtonState;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** A click on a placement link. */
+final readonly class PlacementController
+{
+    public function __construct(
+        private RequestedPlacement $requested,
+        private FollowPlacement $follow,
+        private PlacementNotices $notices,
+        private ReadCaller $caller,
+    ) {}
+
+    public function __invoke(Request $request, string $code): Answer
+    {
+        $visit = Visit::of($request->method(), RequestHeaders::of($request));
+        if ($visit === Visit::Silent) {
+            return response()->noContent();
+        }
+        $placement = ($this->requested)($request, $code);
+
+        return match (true) {
+            $placement === null => $this->notices->unknown($request),
+            $visit === Visit::Frame => $this->frame($placement),
+            default => $this->notices->obstacle($placement, $request) ?? $this->followed($placement, $request),
+        };
+    }
+
+    private function followed(Placement $placement, Request $request): Answer
+    {
+        $visitor = Visitor::of($request);
+        try {
+            $answer = new RedirectResponse(($this->follow)($placement, $visitor->owner(), ($this->caller)($request)), Answer::HTTP_SEE_OTHER);
+        } catch (TooManyCarts) {
+            return $this->notices->tooManyCarts($placement->shop);
+        }
+        if ($placement->offer->way()->addsAtOnce) {
+            $answer->headers->setCookie($visitor->cookie());
+        }
+
+        return $answer;
+    }
+
+    /** In a frame of another page nothing is added: one button opens the link in the whole window. */
+    private function frame(Placement $placement): Response
+    {
+        return response()->view('shop.frame', [
+            'shop' => $placement->shop,
+            'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
+            'link' => PlacementLink::PATH.$placement->code,
+        ], 200, [
+            'X-Robots-Tag' => 'noindex',
+            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; base-uri 'none'; form-action 'none'",
+        ]);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Offers;
+
+use App\Clicks\FollowPlacement;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\ShopHosts;
+use App\Http\Shopper\Visitor;
+use App\Models\Placement;
+use App\Models\Shop;
+use App\Shopfront\ShopfrontGoods;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\OfferState;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** Pages for a placement that can't be followed now: each says what is so, and what else there is. */
+final readonly class PlacementNotices
+{
+    public function __construct(
+        private FollowPlacement $follow,
+        private ShopHosts $hosts,
+        private ReadCaller $caller,
+    ) {}
+
+    /** @return Response|null `null` where the offer can be had */
+    public function obstacle(Placement $placement, Request $request): ?Response
+    {
+        $offer = $placement->offer;
+
+        return match (true) {
+            $offer->state === OfferState::Draft => $this->page($placement->shop, 404, 'Not published yet', 'This offer is not published yet. Come back a little later.'),
+            $offer->state === OfferState::Archived => $this->page($placement->shop, 410, 'This offer has ended', 'What was sold here is no longer on offer.'),
+            $offer->state === OfferState::Paused, $placement->paused_at !== null => $this->resting($placement, $request, ButtonState::NotAvailable, 'This offer is paused for now. Come back a little later.'),
+            $offer->holdsADraft() => $this->resting($placement, $request, ButtonState::NotAvailable, 'The shop has taken this off sale for now. Come back a little later.'),
+            $offer->isSoldOut() => $this->resting($placement, $request, ButtonState::SoldOut, $this->soldOut($placement)),
+            default => null,
+        };
+    }
+
+    public function unknown(Request $request): Answer
+    {
+        $shop = $this->hosts->shopAt($request->getHost()) ?? $this->hosts->stillServedAt($request, false);
+
+        return $shop === null ? $this->hosts->movedAnswer($request) ?? abort(404) : $this->nothing($shop);
+    }
+
+    public function tooManyCarts(Shop $shop): Response
+    {
+        return $this->page($shop, 200, 'A moment, please', 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.');
+    }
+
+    private function nothing(Shop $shop): Response
+    {
+        return $this->page($shop, 404, 'Nothing is sold here', 'This link leads to no offer of this shop. It may be mistyped.');
+    }
+
+    private function resting(Placement $placement, Request $request, ButtonState $state, string $text): Response
+    {
+        $this->follow->countOnly($placement, Visitor::of($request)->owner(), ($this->caller)($request));
+
+        return $this->page($placement->shop, 200, $placement->word($state, $placement->offer, $placement->shop), $text);
+    }
+
+    private function soldOut(Placement $placement): string
+    {
+        $names = [];
+        foreach ($placement->offer->lines as $line) {
+            $names[] = "“{$line->product->name}”";
+        }
+
+        return count($names) === 1
+            ? "{$names[0]} is sold out at the moment."
+            : 'Not all of '.implode(', ', $names).' is to be had at the moment.';
+    }
+
+    private function page(Shop $shop, int $status, string $title, string $text): Response
+    {
+        // A click needs little of its shop; a page shows its texts, too.
+        $shop->refresh();
+
+        return response()->view('shop.notice', [
+            'shop' => $shop,
+            'title' => $title,
+            'text' => $text,
+            'others' => ShopfrontGoods::available($shop, 4),
+        ], $status, ['X-Robots-Tag' => 'noindex']);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Offers;
+
+use App\Carts\TooManyCarts;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestHeaders;
+use App\Http\Shopper\Visitor;
+use App\Models\Shop;
+use App\Shopfront\ShopfrontGoods;
+use App\Takes\FindTakenGoods;
+use App\Takes\FollowOpenLink;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PaperKite\Link\InvalidOpenLink;
+use PaperKite\Link\OpenItem;
+use PaperKite\Link\OpenLink;
+use PaperKite\Link\Visit;
+use Symfony\Component\HttpFoundation\Response as Answer;
+
+/** A click on an open link. Every address under /take/ gets an answer that says what is so. */
+final readonly class TakeController
+{
+    public function __construct(
+        private FindTakenGoods $find,
+        private FollowOpenLink $follow,
+        private ReadCaller $caller,
+    ) {}
+
+    public function __invoke(Request $request, Shop $shop): Answer
+    {
+        $visit = Visit::of($request->method(), RequestHeaders::of($request));
+        if ($visit === Visit::Silent) {
+            return response()->noContent();
+        }
+        // As it came in: the framework would decode the path before it can be split.
+        [$path, $query] = explode('?', $request->getRequestUri(), 2) + [1 => ''];
+        try {
+            $link = OpenLink::read(substr($path, strlen(OpenLink::PATH)), $query);
+            $taken = ($this->find)($shop, $link);
+        } catch (InvalidOpenLink $invalid) {
+            return $this->page($shop, 404, 'This link can’t be followed', $invalid->part === '' ? $invalid->getMessage() : "“{$invalid->part}”: {$invalid->getMessage()}");
+        }
+        if ($visit === Visit::Frame) {
+            return $this->frame($shop, $request->getRequestUri());
+        }
+        if ($taken->soldOut !== []) {
+            $names = implode(', ', array_map(static fn (OpenItem $item): string => "“{$item->text()}”", $taken->soldOut));
+
+            return $this->page($shop, 200, 'Sold out', "There is not enough left of {$names}.");
+        }
+        $visitor = Visitor::of($request);
+        try {
+            $way = ($this->follow)($shop, $link, $taken, hash('sha256', $path.'?'.$query), $visitor->owner(), ($this->caller)($request));
+        } catch (TooManyCarts) {
+            return $this->page($shop, 200, 'A moment, please', 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.');
+        }
+        $answer = new RedirectResponse($way->address, Answer::HTTP_SEE_OTHER);
+        if ($way->hasCart) {
+            $answer->headers->setCookie($visitor->cookie());
+        }
+
+        return $answer;
+    }
+
+    private function page(Shop $shop, int $status, string $title, string $text): Response
+    {
+        return response()->view('shop.notice', ['shop' => $shop, 'title' => $title, 'text' => $text, 'others' => ShopfrontGoods::available($shop, 4)], $status, ['X-Robots-Tag' => 'noindex']);
+    }
+
+    /** In a frame of another page nothing is added: one button opens the link in the whole window. */
+    private function frame(Shop $shop, string $link): Response
+    {
+        return response()->view('shop.frame', ['shop' => $shop, 'caption' => "Go on at {$shop->name}", 'link' => $link], 200, [
+            'X-Robots-Tag' => 'noindex',
+            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; base-uri 'none'; form-action 'none'",
+        ]);
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper\Shopfront;
+
+use App\Carts\CartCountry;
+use App\Http\Input;
+use App\Http\Shopper\ReadCaller;
+use App\Models\Product;
+use App\Models\Shop;
+use App\Models\Variant;
+use App\Shopfront\ChoiceView;
+use App\Shopfront\GoodsButton;
+use App\Shopfront\PriceTag;
+use App\Shopfront\StockWords;
+use App\Time\Clock;
+use Illuminate\Database\Eloquent\Relations\Relation;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PaperKite\Link\OpenDestination;
+use PaperKite\Link\RestOfLink;
+use PaperKite\Offer\Destination;
+use PaperKite\Quote\CartLine;
+use PaperKite\Quote\Quantity;
+use PaperKite\Quote\Quote;
+use PaperKite\Quote\QuoteRequest;
+use PaperKite\Quote\ShippingWords;
+use PaperKite\Quote\Unquotable;
+use PaperKite\Shopfront\Surface;
+use PaperKite\Time\Moment;
+use Symfony\Component\Intl\Countries;
+
+/** A product's page: at first, and with what was wrong with the shopper's entry. */
+final readonly class ProductPage
+{
+    public function __construct(
+        private ReadCaller $caller,
+        private Clock $clock,
+    ) {}
+
+    public function shown(Request $request, Shop $shop, Product $product, ?Variant $chosen, string $quantity, string $code): Response
+    {
+        return $this->page($request, $shop, $product, $chosen->choices ?? $this->preselected($product), $quantity, $code, [], 200);
+    }
+
+    /**
+     * @param  list<string>  $choices
+     * @param  array{quantity?: string, choices?: string}  $errors
+     */
+    public function corrected(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors): Response
+    {
+        return $this->page($request, $shop, $product, $choices, $quantity, $code, $errors, 422);
+    }
+
+    /**
+     * @param  list<string>  $choices
+     * @param  array{quantity?: string, choices?: string}  $errors
+     */
+    private function page(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors, int $status): Response
+    {
+        $product->load(['variants.picture', 'pictures', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
+        $at = $this->clock->moment();
+        $variants = ChoiceView::listOf($product, $at);
+        $rest = RestOfLink::read(Input::text($request, 'rest'));
+
+        return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
+            'shop' => $shop,
+            'product' => $product,
+            'tag' => PriceTag::of($product, $at),
+            'at' => $at,
+            'buttons' => $this->buttons($shop, $product, $request->boolean('glance') ? Surface::Glance : Surface::Product, $rest),
+            'variants' => $variants,
+            'chosen' => $choices,
+            'now' => $this->variantOf($variants, $choices),
+            'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand()),
+            'quantity' => $quantity,
+            'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
+            'code' => $code,
+            'rest' => $rest?->text() ?? '',
+            'errors' => $errors,
+        ], $status);
+    }
+
+    /**
+     * Where an open link has led here, there is nothing to decide but the choice.
+     *
+     * @return list<GoodsButton>
+     */
+    private function buttons(Shop $shop, Product $product, Surface $surface, ?RestOfLink $rest): array
+    {
+        return $rest === null || $rest->to === OpenDestination::Choose
+            ? GoodsButton::listOf($shop, $product, $surface)
+            : [GoodsButton::of($shop, $product, $surface, $rest->isAlone() ? Destination::Pay : Destination::Cart)];
+    }
+
+    /** What sending one piece would cost, with the reason; blank where it can't be told. */
+    private function shipping(Shop $shop, Product $product, string $country, Moment $at): string
+    {
+        $core = $product->toCore();
+        try {
+            $shipping = Quote::of(new QuoteRequest($shop->rules(), [new CartLine($core, Quantity::of(1), $core->variants[0] ?? null)], $country, $at))->shipping;
+        } catch (Unquotable) {
+            return '';
+        }
+        $name = Countries::getName($country, 'en');
+
+        return $shipping->fee->isZero() ? "Ships free to {$name}." : "Shipping to {$name}: {$shipping->fee->shown()}. ".ShippingWords::of($shipping);
+    }
+
+    /** @return list<string> */
+    private function preselected(Product $product): array
+    {
+        return $product->has_variants ? $product->variants->firstWhere('is_preselected', true)->choices ?? [] : [];
+    }
+
+    /**
+     * @param  list<ChoiceView>  $variants
+     * @param  list<string>  $choices
+     */
+    private function variantOf(array $variants, array $choices): ?ChoiceView
+    {
+        foreach ($variants as $variant) {
+            if ($variant->choices === $choices) {
+                return $variant;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shopper;
+
+use App\Payments\PaymentProvider;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Vite;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Headers of every page that shoppers see. A controller may set a stricter or an opener one first. */
+final readonly class ShopperHeaders
+{
+    public function __construct(private PaymentProvider $provider) {}
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $nonce = Vite::useCspNonce();
+        $response = $next($request);
+        // A form's redirect is held to form-action as well, and paying leads to the provider's page.
+        $policy = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self'; font-src 'self'; connect-src 'self'; "
+            .rtrim("form-action 'self' {$this->provider->origin()}")."; base-uri 'none'; frame-ancestors 'none'";
+        foreach ([
+            'Content-Security-Policy' => $policy,
+            'X-Content-Type-Options' => 'nosniff',
+            'Referrer-Policy' => 'no-referrer',
+            'Cache-Control' => 'no-store, private',
+        ] as $name => $value) {
+            if (! $response->headers->has($name) || $name === 'Cache-Control') {
+                $response->headers->set($name, $value);
+            }
+        }
+
+        return $response;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Console\Links\OpenLinkController;
+use Illuminate\Support\Facades\Route;
+
+// Links by hand.
+
+Route::get('open-links', [OpenLinkController::class, 'show']);
+Route::put('open-links', [OpenLinkController::class, 'change']);
+Route::post('open-links/build', [OpenLinkController::class, 'build']);

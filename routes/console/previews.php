@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Console\Offers\ButtonPreviewController;
+use Illuminate\Support\Facades\Route;
+
+// Pages that stand in a frame of the console.
+
+Route::get('button', [ButtonPreviewController::class, 'button']);
+Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table']);

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Console\Session\SignInController;
+use Illuminate\Support\Facades\Route;
+
+// Who is there.
+
+Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
+Route::get('me', [SignInController::class, 'me']);
+Route::post('sign-out', [SignInController::class, 'signOut'])->middleware('auth:sanctum');
