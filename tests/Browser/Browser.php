@@ -27,6 +27,32 @@ final class Browser
         private readonly string $profile,
     ) {}
 
+    /** The same browser as somebody else's: a new window, without a cookie and without anything that was kept at a host. */
+    public function anew(int $width, int $height, string ...$origins): self
+    {
+        $before = $this->windows();
+        $this->driver->switchTo()->newWindow();
+        $own = $this->driver->getWindowHandle();
+        foreach ($before as $window) {
+            $this->driver->switchTo()->window($window)->close();
+        }
+        $this->driver->switchTo()->window($own);
+        $this->devTools->execute('Network.clearBrowserCookies');
+        foreach ($origins as $origin) {
+            $this->devTools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+        }
+        $this->complaints();
+        $this->resize($width, $height);
+
+        return $this;
+    }
+
+    /** @return list<string> */
+    public function windows(): array
+    {
+        return array_values(array_filter($this->driver->getWindowHandles(), is_string(...)));
+    }
+
     public static function open(string $chromeDriver, int $width = 1280, int $height = 800): self
     {
         $profile = sys_get_temp_dir().'/kite-browser-'.bin2hex(random_bytes(6));
@@ -56,6 +82,14 @@ final class Browser
     public function resize(int $width, int $height): void
     {
         $this->devTools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    /** @param  string  $address  at whose host it counts */
+    public function keepCookie(string $address, string $name, string $value): self
+    {
+        $this->devTools->execute('Network.setCookie', ['url' => $address, 'name' => $name, 'value' => $value, 'httpOnly' => true, 'sameSite' => 'Lax']);
+
+        return $this;
     }
 
     public function useDarkScheme(): void

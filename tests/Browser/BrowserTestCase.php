@@ -6,8 +6,12 @@ namespace Tests\Browser;
 
 use App\Models\Person;
 use App\Models\Shop;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Cookie\CookieValuePrefix;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Tests\Support\Makes;
 use Throwable;
 
@@ -21,6 +25,9 @@ abstract class BrowserTestCase extends TestCase
     protected Shop $shop;
 
     protected Person $person;
+
+    /** One for all tests of a class, each of which finds it as new. */
+    private static ?Browser $opened = null;
 
     private ?Browser $browser = null;
 
@@ -41,28 +48,51 @@ abstract class BrowserTestCase extends TestCase
                 self::assertSame([], $this->complaints($browser), 'The browser’s console complains.');
             }
         } finally {
-            $browser?->close();
             $this->browser = null;
             parent::tearDown();
         }
     }
 
+    public static function tearDownAfterClass(): void
+    {
+        self::$opened?->close();
+        self::$opened = null;
+        parent::tearDownAfterClass();
+    }
+
     protected function onNotSuccessfulTest(Throwable $thrown): never
     {
-        $this->browser?->close();
+        // Whatever it is stuck in, the next test does not begin with it.
+        self::$opened?->close();
+        self::$opened = null;
 
         parent::onNotSuccessfulTest($thrown);
     }
 
     protected function browser(int $width = 1280, int $height = 800): Browser
     {
-        return $this->browser ??= Browser::open((string) getenv('KITE_CHROMEDRIVER'), $width, $height);
+        return $this->browser ??= (self::$opened ??= Browser::open((string) getenv('KITE_CHROMEDRIVER')))->anew($width, $height, $this->consoleAddress(''));
     }
 
     protected function signedIn(int $width = 1280): Browser
     {
-        return $this->browser($width)->goTo($this->consoleAddress('/sign-in'))->seeing('Password')
-            ->type('E-mail', $this->person->email)->type('Password', self::PASSWORD)->click('Sign in')->seeing('Offers');
+        return $this->signIn($this->browser($width), $this->person);
+    }
+
+    /** By a session that was begun for them; what the page of signing in does has tests of its own. */
+    protected function signIn(Browser $browser, Person $person): Browser
+    {
+        $id = Str::random(40);
+        DB::table('sessions')->insert([
+            'id' => $id,
+            'user_id' => $person->id,
+            'payload' => base64_encode(serialize(['_token' => Str::random(40), 'login_web_'.sha1(SessionGuard::class) => $person->id])),
+            'last_activity' => time(),
+        ]);
+        $name = config()->string('session.cookie');
+        $sealed = Crypt::encrypt(CookieValuePrefix::create($name, app('encrypter')->getKey()).$id, false);
+
+        return $browser->keepCookie($this->consoleAddress('/'), $name, rawurlencode($sealed))->goTo($this->consoleAddress('/'))->seeing('Offers');
     }
 
     protected function consoleAddress(string $path): string

@@ -38,7 +38,7 @@ final class SellerGoodsTest extends BrowserTestCase
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('For sale')
             ->type('Name', 'Cut comb')->type('SKU', 'comb')->type('Price', '7.00')->click('For sale')->seeing('shoppers don’t see it')->click('Save')->arrivingAt('/products')->seeing('Draft');
         $browser->goTo("{$this->shop->base()}/p/comb")->seeing('Nothing is here');
-        $desk = $this->consoleAddress("/{$this->shop->slug}/offers/{$this->offer(Product::query()->where('sku', 'comb')->sole(), ['state' => OfferState::Draft])->id}");
+        $desk = $this->consoleAddress("/{$this->shop->slug}/offers/{$this->offer($this->shop->products()->where('sku', 'comb')->sole(), ['state' => OfferState::Draft])->id}");
         $browser->goTo($desk)->seeing('is a draft and can’t be bought yet');
         self::assertTrue($browser->evaluate('return [...document.querySelectorAll("button")].find((button) => button.textContent.includes("Publish")).disabled'));
 
@@ -73,7 +73,7 @@ final class SellerGoodsTest extends BrowserTestCase
         $browser->click('Add an attribute')->proposing('Attribute')->sendKeys(['tast']);
         $browser->seeing('Tastes of')->press(WebDriverKeys::ENTER)->tag('Values', 'woodsmoke')->click('Save')->seeing('not counted');
 
-        self::assertEquals([['name' => 'Tastes of', 'values' => ['woodsmoke']]], Product::query()->where('sku', 'lime')->sole()->traits);
+        self::assertEquals([['name' => 'Tastes of', 'values' => ['woodsmoke']]], $this->shop->products()->where('sku', 'lime')->sole()->traits);
     }
 
     public function test_the_shops_rules_are_tried_before_they_are_saved(): void
