@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Shop;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Cookie\CookieValuePrefix;
+use Illuminate\Encryption\Encrypter;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -90,7 +91,7 @@ abstract class BrowserTestCase extends TestCase
             'last_activity' => time(),
         ]);
         $name = config()->string('session.cookie');
-        $sealed = Crypt::encrypt(CookieValuePrefix::create($name, app('encrypter')->getKey()).$id, false);
+        $sealed = Crypt::encrypt(CookieValuePrefix::create($name, app(Encrypter::class)->getKey()).$id, false);
 
         return $browser->keepCookie($this->consoleAddress('/'), $name, rawurlencode($sealed))->goTo($this->consoleAddress('/'))->seeing('Offers');
     }
