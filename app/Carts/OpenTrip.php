@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Carts;
 
 use App\Models\Cart;
+use App\Models\PaymentState;
 use App\Models\Shop;
-use App\Payments\PaymentState;
 use App\Time\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;

@@ -6,7 +6,7 @@ namespace App\Carts;
 
 use App\Models\Cart;
 use App\Models\Shop;
-use App\Secrets;
+use App\Text\Secrets;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 

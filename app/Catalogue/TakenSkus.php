@@ -6,6 +6,7 @@ namespace App\Catalogue;
 
 use App\Models\Product;
 use App\Models\Shop;
+use App\Models\TakenSku;
 use Illuminate\Database\ConnectionInterface;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 

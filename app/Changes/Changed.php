@@ -8,15 +8,20 @@ use App\Models\Look;
 use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Contracts\Events\Dispatcher;
+use Illuminate\Database\Connection;
 
 /**
  * The one place that hears of a change. Called in the transaction that makes it; what follows from it is done by the
- * queue once that transaction stands, so that a seller's save holds no locks while copies are looked through.
+ * queue once that transaction stands, so that a seller's save holds no locks while copies are looked through. Then the
+ * shop's revision goes up: the key of whatever is kept of a shop outside the database.
  */
 final readonly class Changed
 {
-    public function __construct(private ConnectionInterface $db) {}
+    public function __construct(
+        private Connection $db,
+        private Dispatcher $events,
+    ) {}
 
     public function product(Product $product): void
     {
@@ -41,6 +46,7 @@ final readonly class Changed
     private function note(int $shopId, Subject $kind, int $id): void
     {
         $this->db->insert('INSERT INTO rechecks (shop_id, kind, subject_id) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE changes = changes + 1', [$shopId, $kind->value, $id]);
-        RecheckChanged::dispatch($shopId, $kind, $id);
+        $this->events->dispatch(new SomethingChanged($shopId, $kind, $id));
+        $this->db->afterCommit(fn () => $this->db->insert('INSERT INTO shop_revisions (shop_id, revision) VALUES (?, 1) ON DUPLICATE KEY UPDATE revision = revision + 1', [$shopId]));
     }
 }

@@ -8,14 +8,16 @@ use App\Carts\LineNotices;
 use App\Carts\ReckonCart;
 use App\Database\InTransaction;
 use App\Models\Cart;
+use App\Models\FrozenCheckout;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Shop;
+use App\Orders\CouponUse;
 use App\Payments\GiveBack;
 use App\Payments\PaymentProvider;
-use App\Payments\PaymentState;
 use App\Payments\ProviderUnreachable;
 use App\Payments\SettlePayment;
-use App\Secrets;
+use App\Text\Secrets;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\ShopperDetails;
 

@@ -6,8 +6,6 @@ namespace App\Clicks;
 
 use App\Carts\Caller;
 use App\Carts\CartOwner;
-use App\Carts\FillCart;
-use App\Carts\Filling;
 use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;

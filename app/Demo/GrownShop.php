@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\PaymentState;
 use App\Models\Shop;
-use App\Payments\PaymentState;
-use App\Secrets;
+use App\Text\Secrets;
 use App\Time\Clock;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Erasing;
 
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Picture;
-use App\Payments\PaymentState;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;

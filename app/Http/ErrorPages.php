@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Changes\ChangedMeanwhile;
 use App\Database\Busy;
 use App\Database\Contention;
-use App\Edits\ChangedMeanwhile;
 use App\Models\Shop;
 use App\Operator\ReportQuery;
 use Illuminate\Auth\AuthenticationException;

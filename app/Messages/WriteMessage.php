@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Jobs\SendMessage;
 use App\Models\Message;
+use App\Models\MessageKind;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Time\Clock;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Catalogue\LeadPicture;
-use App\Catalogue\NameGoods;
-use App\Catalogue\OptionsCast;
+use App\Models\Casts\OptionsCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;

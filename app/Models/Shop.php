@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Checkout\CheckoutRulesCast;
-use App\Looks\GiveFirstLooks;
-use App\Offers\StateWordsCast;
-use App\Shopfront\ShopfrontRulesCast;
-use App\Shops\ShopRulesCast;
+use App\Models\Casts\CheckoutRulesCast;
+use App\Models\Casts\ShopfrontRulesCast;
+use App\Models\Casts\ShopRulesCast;
+use App\Models\Casts\StateWordsCast;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;

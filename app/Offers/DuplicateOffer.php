@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
-use App\Edits\Editing;
+use App\Changes\Editing;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Shop;

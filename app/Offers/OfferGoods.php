@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
-use App\Joined;
+use App\Database\Joined;
 use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Product;

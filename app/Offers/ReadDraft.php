@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Looks\LookBook;
 use App\Models\Look;
 use App\Models\Product;
 use App\Models\Shop;

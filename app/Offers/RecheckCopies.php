@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Changes\Subject;
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\PriceTable;
 use App\Models\Shop;

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Changes\Changed;
+use App\Changes\ChangedMeanwhile;
+use App\Changes\Editing;
 use App\Database\InTransaction;
-use App\Edits\ChangedMeanwhile;
-use App\Edits\Editing;
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\OfferVersion;
 use App\Models\Person;

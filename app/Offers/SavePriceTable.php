@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Changes\ChangedMeanwhile;
+use App\Changes\Editing;
+use App\Changes\EditKind;
+use App\Changes\Edits;
 use App\Database\InTransaction;
-use App\Edits\ChangedMeanwhile;
-use App\Edits\Editing;
-use App\Edits\EditKind;
-use App\Edits\Edits;
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\PriceTable;

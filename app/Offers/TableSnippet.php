@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Looks\LookBook;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Shop;

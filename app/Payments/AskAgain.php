@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Payments;
 
 use App\Models\Payment;
+use App\Models\PaymentState;
 
 /** Asks about a payment of which nothing was heard, and gives it up once it has been open for a day. */
 final readonly class AskAgain

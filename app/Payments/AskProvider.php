@@ -6,6 +6,7 @@ namespace App\Payments;
 
 use App\Database\Busy;
 use App\Models\Payment;
+use App\Models\PaymentState;
 
 /** The shop's own question to the provider, where its event has not come yet, or never will. */
 final readonly class AskProvider

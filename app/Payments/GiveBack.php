@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
-use App\Jobs\VoidPayment;
 use App\Models\Payment;
 use App\Time\Clock;
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Payments;
 
 use App\Database\InTransaction;
-use App\Jobs\CapturePayment;
 use App\Messages\WriteMessage;
 use App\Models\Cart;
 use App\Models\Payment;
+use App\Models\PaymentState;
+use App\Orders\GoodsGone;
+use App\Orders\WriteOrder;
 use Closure;
 
 /**

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Carts\FillCart;
 use App\Carts\NewCartLimit;
 use App\Catalogue\StorePicture;
+use App\Changes\SomethingChanged;
+use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
 use App\Erasing\Erase;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Messages\OutboxTransport;
 use App\Models\Person;
+use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
 use App\Payments\NoProvider;
@@ -34,6 +36,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
@@ -72,7 +75,11 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        FormerNames::understand();
+        Event::listen(SomethingChanged::class, static fn (SomethingChanged $it) => RecheckChanged::dispatch($it->shopId, $it->kind, $it->subjectId));
         Model::unguard();
+        // What was not read is no null: a row of which a click reads little would seem to have nothing.
+        Model::preventAccessingMissingAttributes();
         Model::preventLazyLoading($this->app->runningUnitTests());
         Date::use(new ClockedDates($this->app->make(Clock::class)));
         Queue::addConnector('clocked', fn (): ClockedConnector => new ClockedConnector($this->app->make(DatabaseManager::class), $this->app->make(Clock::class), $this->app->make(KeepUnreadable::class)));

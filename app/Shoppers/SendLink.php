@@ -6,12 +6,12 @@ namespace App\Shoppers;
 
 use App\Carts\Caller;
 use App\Database\InTransaction;
-use App\Messages\MessageKind;
 use App\Messages\WriteMessage;
+use App\Models\MessageKind;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Models\ShopperLink;
-use App\Secrets;
+use App\Text\Secrets;
 use App\Time\Clock;
 use Illuminate\Cache\RateLimiter;
 

@@ -10,7 +10,7 @@ use App\Database\InTransaction;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Models\ShopperLink;
-use App\Secrets;
+use App\Text\Secrets;
 use App\Time\Clock;
 
 /** Does what a mailed link is for, once. */

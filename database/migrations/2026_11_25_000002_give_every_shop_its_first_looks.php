@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Looks\GiveFirstLooks;
+use App\Models\GiveFirstLooks;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Edits\EditKind;
+use App\Changes\EditKind;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

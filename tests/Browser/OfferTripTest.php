@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use App\Edits\Editing;
+use App\Changes\Editing;
 use App\Models\CartLine;
 use App\Models\Product;
 use App\Offers\SavePriceTable;

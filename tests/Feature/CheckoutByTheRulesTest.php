@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Checkout\CouponUse;
 use App\Models\Cart;
+use App\Models\Casts\RulesForm;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Orders\CouponUse;
 use App\Payments\ProviderState;
 use App\Payments\SettlePayment;
-use App\Secrets;
-use App\Shops\RulesForm;
+use App\Text\Secrets;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CheckoutRules;

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Carts\ReckonCart;
-use App\Jobs\VoidPayment;
 use App\Models\Cart;
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Payments\PaymentState;
-use App\Secrets;
+use App\Payments\VoidPayment;
+use App\Text\Secrets;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CartDigest;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Cart;
 use App\Models\ShopperLink;
-use App\Secrets;
+use App\Text\Secrets;
 use App\Time\Clock;
 use App\Time\ClockedDates;
 use App\Time\MoveClock;

@@ -9,7 +9,7 @@ use App\Models\Cart;
 use App\Models\CartLine;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Secrets;
+use App\Text\Secrets;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;

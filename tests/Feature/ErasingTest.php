@@ -6,11 +6,11 @@ namespace Tests\Feature;
 
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Picture;
 use App\Models\Shop;
 use App\Models\ShopperLink;
 use App\Operator\ReportQuery;
-use App\Payments\PaymentState;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Monolog\Handler\TestHandler;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Checkout\FrozenCheckout;
-use App\Checkout\FrozenCheckoutCast;
-use App\Checkout\FrozenLine;
+use App\Models\Casts\FrozenCheckoutCast;
+use App\Models\FrozenCheckout;
+use App\Models\FrozenLine;
 use App\Models\Payment;
 use Eris\Generators;
 use Eris\TestTrait;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Shop;
-use App\Secrets;
+use App\Text\Secrets;
 use Illuminate\Database\Connection;
 use Illuminate\Routing\Route as RegisteredRoute;
 use Illuminate\Routing\Router;

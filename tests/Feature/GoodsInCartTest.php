@@ -11,7 +11,7 @@ use App\Models\Coupon;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
-use App\Secrets;
+use App\Text\Secrets;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\CapturePayment;
-use App\Jobs\VoidPayment;
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\RefusedEvent;
 use App\Models\Shop;
-use App\Payments\PaymentState;
+use App\Payments\CapturePayment;
 use App\Payments\ProviderState;
+use App\Payments\VoidPayment;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\OpensPayments;

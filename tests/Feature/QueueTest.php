@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\CapturePayment;
+use App\Payments\CapturePayment;
+use App\Providers\FormerNames;
 use App\Time\Clock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -46,6 +47,24 @@ final class QueueTest extends TestCase
         yield 'a class that is gone' => [$payload('App\Jobs\Gone', 'O:13:"App\Jobs\Gone":1:{s:9:"paymentId";i:1;}')];
         yield 'a command that is broken' => [$payload(CapturePayment::class, 'O:23:"App\Jobs\Capt')];
         yield 'a command of another class' => [$payload(CapturePayment::class, 'O:8:"stdClass":0:{}')];
+    }
+
+    public function test_a_job_that_an_earlier_release_wrote_is_done(): void
+    {
+        $shop = $this->shop();
+        $payment = $this->opened($shop, $this->product($shop), 1);
+        CapturePayment::dispatch($payment->id);
+        $former = array_search(CapturePayment::class, FormerNames::JOBS, true);
+        $named = static fn (string $class): string => 'O:'.strlen($class).':"'.$class.'"';
+        /** @var array{displayName: string, data: array{commandName: string, command: string}} $payload */
+        $payload = json_decode((string) DB::table('jobs')->value('payload'), true, flags: JSON_THROW_ON_ERROR);
+        $payload['displayName'] = $payload['data']['commandName'] = (string) $former;
+        $payload['data']['command'] = str_replace($named(CapturePayment::class), $named((string) $former), $payload['data']['command'], $replaced);
+        DB::table('jobs')->update(['payload' => json_encode($payload)]);
+        $this->workQueue('money');
+
+        self::assertSame([1, ["capture {$payment->reference}"]], [$replaced, $this->provider->asked]);
+        self::assertSame(0, DB::table('failed_jobs')->count());
     }
 
     public function test_a_job_that_can_not_be_read_stands_in_nobodys_way(): void

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Edits\Editing;
+use App\Changes\Editing;
 use App\Looks\LookForm;
-use App\Looks\LookValues;
+use App\Models\Casts\LookValues;
 use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\CapturePayment;
-use App\Jobs\VoidPayment;
 use App\Models\CartLine;
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\RefusedEvent;
 use App\Models\Shop;
 use App\Models\StockMovement;
+use App\Payments\CapturePayment;
 use App\Payments\PaymentProvider;
-use App\Payments\PaymentState;
 use App\Payments\ProviderState;
 use App\Payments\RefuseEvent;
 use App\Payments\SettlePayment;
 use App\Payments\StandinProvider;
-use App\Secrets;
+use App\Payments\VoidPayment;
+use App\Text\Secrets;
 use App\Time\Clock;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Client\Factory;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Checkout\CouponUse;
-use App\Jobs\SendMessage;
+use App\Messages\SendMessage;
 use App\Models\Cart;
 use App\Models\Message;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Models\ShopperLink;
+use App\Orders\CouponUse;
 use App\Payments\ProviderState;
 use App\Payments\SettlePayment;
-use App\Secrets;
+use App\Text\Secrets;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;

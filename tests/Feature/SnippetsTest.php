@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Edits\Editing;
+use App\Changes\Editing;
+use App\Looks\LookBook;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\SavePriceTable;
 use App\Offers\TableSnippet;
 use App\Time\Clock;

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Catalogue\SaveVariants;
-use App\Jobs\VoidPayment;
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
-use App\Payments\PaymentState;
 use App\Payments\ProviderState;
 use App\Payments\SettlePayment;
+use App\Payments\VoidPayment;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Shop;
 use App\Payments\PaymentGone;
-use App\Payments\PaymentState;
 use App\Payments\ProviderRefused;
 use App\Payments\ProviderState;
 use App\Payments\ProviderUnreachable;
 use App\Payments\StandinProvider;
 use App\Payments\UnverifiedEvent;
-use App\Secrets;
+use App\Text\Secrets;
 use App\Time\Clock;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\Request;
@@ -234,7 +234,7 @@ final class StandinProviderTest extends TestCase
     {
         config(['queue.default' => 'database']);
         $payment = $this->payment();
-        \App\Jobs\CapturePayment::dispatch($payment->id);
+        \App\Payments\CapturePayment::dispatch($payment->id);
         $this->provider->isDown = true;
 
         $this->command('queue:work', ['--once' => true, '--tries' => 5, '--queue' => 'money'])->assertSuccessful();

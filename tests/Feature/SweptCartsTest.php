@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Cart;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Payments\PaymentState;
-use App\Secrets;
+use App\Text\Secrets;
 use Tests\Support\OpensPayments;
 use Tests\TestCase;
 

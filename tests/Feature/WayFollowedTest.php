@@ -8,7 +8,7 @@ use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Secrets;
+use App\Text\Secrets;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;

@@ -7,8 +7,8 @@ namespace Tests\Served;
 use App\Models\Message;
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\StockMovement;
-use App\Payments\PaymentState;
 use RuntimeException;
 
 /** The database server is killed between payment and return, and comes back: nothing is lost, nothing is doubled. */

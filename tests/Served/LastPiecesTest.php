@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Served;
 
 use App\Models\Order;
+use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\StockMovement;
-use App\Payments\PaymentState;
 use GuzzleHttp\Client;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;

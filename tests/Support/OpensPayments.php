@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Carts\ReckonCart;
-use App\Checkout\FrozenCheckout;
 use App\Models\Cart;
+use App\Models\FrozenCheckout;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
-use App\Payments\PaymentState;
-use App\Secrets;
+use App\Text\Secrets;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\ShopperDetails;
 

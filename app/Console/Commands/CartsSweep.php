@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Cart;
-use App\Payments\PaymentState;
+use App\Models\PaymentState;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;

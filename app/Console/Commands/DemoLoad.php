@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\MosslightApiary;
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\OfferSnippets;
 use App\Time\Clock;
 use Illuminate\Console\Command;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Payments\AskAgain;
-use App\Payments\PaymentState;
 use App\Time\Clock;
 use Illuminate\Console\Command;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shopper;
 
 use App\Carts\CartOwner;
-use App\Secrets;
+use App\Text\Secrets;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Cookie;
 

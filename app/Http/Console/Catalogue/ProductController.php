@@ -6,8 +6,8 @@ namespace App\Http\Console\Catalogue;
 
 use App\Catalogue\ProductForm;
 use App\Catalogue\SaveProduct;
-use App\Edits\EditKind;
-use App\Edits\Edits;
+use App\Changes\EditKind;
+use App\Changes\Edits;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\CountedPage;

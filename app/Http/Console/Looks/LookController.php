@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Looks;
 
-use App\Edits\EditKind;
-use App\Edits\Edits;
+use App\Changes\EditKind;
+use App\Changes\Edits;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\PutAwayRequest;
 use App\Http\Console\Shared\ReadEditing;
+use App\Looks\LookBook;
 use App\Looks\ReadLook;
 use App\Looks\SaveLook;
 use App\Models\Look;
 use App\Models\Offer;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

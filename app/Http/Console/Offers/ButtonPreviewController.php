@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Console\Offers;
 
 use App\Http\Input;
+use App\Looks\LookBook;
 use App\Looks\LookForm;
 use App\Looks\ReadLook;
 use App\Models\PriceTable;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\TableSnippet;
 use App\Time\Clock;
 use Illuminate\Http\Request;

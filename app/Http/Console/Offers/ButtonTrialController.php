@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
+use App\Looks\LookBook;
 use App\Messages\WriteMessage;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\OfferSnippets;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
-use App\Edits\EditKind;
-use App\Edits\Edits;
+use App\Changes\EditKind;
+use App\Changes\Edits;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\Page;
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\OfferSnippets;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;

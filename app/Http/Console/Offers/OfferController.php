@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
-use App\Edits\ChangedMeanwhile;
+use App\Changes\ChangedMeanwhile;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\Shop;
 use App\Offers\BlankOffer;
 use App\Offers\DuplicateOffer;
-use App\Offers\LookBook;
 use App\Offers\OfferEntry;
 use App\Offers\OfferGoods;
 use App\Offers\SaveOffer;

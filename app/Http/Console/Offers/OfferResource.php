@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\OfferEntry;
 use App\Offers\OfferSnippets;
 use OpenApi\Attributes as OA;

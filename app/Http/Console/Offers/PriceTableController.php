@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
-use App\Edits\EditKind;
-use App\Edits\Edits;
+use App\Changes\EditKind;
+use App\Changes\Edits;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\PutAwayRequest;
 use App\Http\Console\Shared\ReadEditing;
+use App\Looks\LookBook;
 use App\Models\PriceTable;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\SavePriceTable;
 use App\Offers\TableSnippet;
 use App\Time\Clock;

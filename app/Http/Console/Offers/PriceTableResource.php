@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
+use App\Looks\LookBook;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use App\Offers\TableSnippet;
 use OpenApi\Attributes as OA;
 use PaperKite\Time\Moment;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
+use App\Looks\LookBook;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Offers\LookBook;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Sentence;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shared;
 
-use App\Edits\Editing;
+use App\Changes\Editing;
 use App\Models\Person;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Changes\EditKind;
+use App\Changes\Edits;
 use App\Database\InTransaction;
-use App\Edits\EditKind;
-use App\Edits\Edits;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\Page;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Changes\EditKind;
+use App\Changes\Edits;
 use App\Database\InTransaction;
-use App\Edits\EditKind;
-use App\Edits\Edits;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Input;
+use App\Models\Casts\RulesForm;
 use App\Models\Shop;
-use App\Shops\RulesForm;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

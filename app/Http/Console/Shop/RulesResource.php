@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Models\Casts\RulesForm;
 use App\Models\Shop;
-use App\Shops\RulesForm;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Rules')]

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Console\Shop;
 
 use App\Http\Console\Orders\BillResource;
+use App\Models\Casts\RulesForm;
 use App\Models\Shop;
-use App\Shops\RulesForm;
 use App\Shops\SampleCart;
 use OpenApi\Attributes as OA;
 use PaperKite\Quote\Because;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Cart;
 
 use App\Carts\ApplyCoupon;
-use App\Carts\FillCart;
-use App\Carts\Filling;
 use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;
+use App\Clicks\FillCart;
+use App\Clicks\Filling;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\Shopfront\ProductPage;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Checkout;
 
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Models\Shop;
 use App\Payments\AskProvider;
-use App\Payments\PaymentState;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\Response as Answer;

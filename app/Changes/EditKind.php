@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+/** What sellers change by a form that is saved as a whole. */
+enum EditKind: string
+{
+    case Product = 'product';
+    case Rules = 'rules';
+    case Checkout = 'checkout';
+    case Shopfront = 'shopfront';
+    case PriceTable = 'price_table';
+    case Coupon = 'coupon';
+    case Look = 'look';
+
+    /** As a sentence begins with it. */
+    public function named(): string
+    {
+        return match ($this) {
+            self::Product => 'This product was',
+            self::Rules => 'The rules were',
+            self::Checkout => 'The checkout was',
+            self::Shopfront => 'The shopfront was',
+            self::PriceTable => 'This price table was',
+            self::Coupon => 'This coupon was',
+            self::Look => 'This look was',
+        };
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clicks;
+
+use App\Carts\Goods;
+use App\Models\Cart;
+use App\Models\Placement;
+
+/** What a click puts into a cart, and what it says of the cart. */
+final readonly class Filling
+{
+    /** @param  non-empty-list<Goods>  $goods */
+    private function __construct(
+        public array $goods,
+        /** Whether the goods get a cart of their own, beside the shopper's one shared cart. */
+        public bool $isAlone,
+        public ?Placement $placement = null,
+        /** SHA-256 of the open link that was followed. */
+        public ?string $link = null,
+        public ?string $coupon = null,
+        /** Where the shopper lands after paying; `null`: as the shop says. */
+        public ?string $back = null,
+        /** A cart that goods of the same link are in already. */
+        public ?Cart $into = null,
+        /** Whether a second click within seconds is the same click. */
+        public bool $isClick = true,
+    ) {}
+
+    /** @param  non-empty-list<Goods>  $goods */
+    public static function byPlacement(Placement $placement, array $goods, bool $isAlone): self
+    {
+        return new self($goods, $isAlone, $placement, back: $placement->offer->landing);
+    }
+
+    /** @param  non-empty-list<Goods>  $goods */
+    public static function byLink(array $goods, bool $isAlone, string $link, ?string $coupon, ?string $back): self
+    {
+        return new self($goods, $isAlone, link: $link, coupon: $coupon, back: $back);
+    }
+
+    /**
+     * After the shopper has said which, on a page that an open link led to.
+     *
+     * @param  non-empty-list<Goods>  $goods
+     * @param  Cart|null  $into  the cart in which the link's other goods are
+     */
+    public static function byChoice(array $goods, bool $isAlone, ?string $coupon, ?string $back, ?Cart $into): self
+    {
+        return new self($goods, $isAlone, coupon: $coupon, back: $back, into: $into, isClick: false);
+    }
+
+    /**
+     * By a button of the shop's own pages: pressed twice, it adds twice, but buys once.
+     *
+     * @param  non-empty-list<Goods>  $goods
+     * @param  Placement|null  $placement  that led to the page
+     */
+    public static function byButton(array $goods, bool $isAlone, ?Placement $placement): self
+    {
+        return new self($goods, $isAlone, $placement, back: $placement?->offer->landing, isClick: $isAlone || $placement !== null);
+    }
+
+    /** @return array<string, string> what it says of the cart, where it says anything */
+    public function said(): array
+    {
+        return array_filter(['coupon_code' => $this->coupon, 'back' => $this->back], static fn (?string $value): bool => $value !== null);
+    }
+
+    /** Whether the cart was filled by the same click a moment ago. */
+    public function isOf(Cart $cart): bool
+    {
+        return $this->isClick && $cart->last_placement_id === $this->placement?->id && $cart->last_take === $this->link;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Models\Look;
+use App\Models\Shop;
+use LogicException;
+
+/** The looks of a shop, read once. */
+final readonly class LookBook
+{
+    /** @param  non-empty-list<Look>  $looks */
+    private function __construct(
+        public array $looks,
+        private ?int $usualId,
+    ) {}
+
+    public static function of(Shop $shop): self
+    {
+        $looks = array_values($shop->looks()->get()->all());
+
+        return new self($looks === [] ? throw new LogicException("The shop {$shop->slug} has no look.") : $looks, $shop->look_id);
+    }
+
+    /** The one that was chosen; the shop's own where none was, or where it is another shop's. */
+    public function chosen(?int $id): Look
+    {
+        return $this->find($id) ?? $this->usual();
+    }
+
+    public function find(?int $id): ?Look
+    {
+        foreach ($this->looks as $look) {
+            if ($look->id === $id) {
+                return $look;
+            }
+        }
+
+        return null;
+    }
+
+    /** The one for offers that name none. */
+    public function usual(): Look
+    {
+        return $this->find($this->usualId) ?? $this->looks[0];
+    }
+}

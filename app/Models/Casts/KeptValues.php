@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Casts;
+
+/** What was kept as JSON by this release or another: each value by its type, with a default where it is not there. */
+final readonly class KeptValues
+{
+    /** @param  array<mixed>  $values */
+    public function __construct(private array $values) {}
+
+    public function text(string $key): string
+    {
+        return $this->optionalText($key) ?? '';
+    }
+
+    public function optionalText(string $key): ?string
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_string($value) ? $value : null;
+    }
+
+    public function integer(string $key): int
+    {
+        return $this->optionalInteger($key) ?? 0;
+    }
+
+    public function optionalInteger(string $key): ?int
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_int($value) ? $value : null;
+    }
+
+    public function isTrue(string $key): bool
+    {
+        return ($this->values[$key] ?? null) === true;
+    }
+
+    public function part(string $key): self
+    {
+        $value = $this->values[$key] ?? null;
+
+        return new self(is_array($value) ? $value : []);
+    }
+
+    /** @return list<self> */
+    public function parts(string $key): array
+    {
+        $value = $this->values[$key] ?? null;
+
+        return array_values(array_map(static fn (array $part): self => new self($part), array_filter(is_array($value) ? $value : [], is_array(...))));
+    }
+
+    /** @return array<string, string> those that are texts, by name */
+    public function texts(string $key): array
+    {
+        $value = $this->values[$key] ?? null;
+        $texts = [];
+        foreach (is_array($value) ? $value : [] as $name => $text) {
+            if (is_string($name) && is_string($text)) {
+                $texts[$name] = $text;
+            }
+        }
+
+        return $texts;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum MessageKind: string
+{
+    case Confirmation = 'confirmation';
+    case NewOrder = 'new_order';
+    case SignInLink = 'sign_in_link';
+    case OrderLink = 'order_link';
+    case PayeeChanged = 'payee_changed';
+    case ButtonTrial = 'button_trial';
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\FrozenLine;
+use App\Models\Product;
+use App\Models\Variant;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Takes pieces off the shelf: the variant's, where one was chosen. Runs inside a transaction. */
+final readonly class TakeFromStock
+{
+    /**
+     * @param  list<FrozenLine>  $lines
+     * @return array<int, int> by the place of the line, pieces that were not there and are sent when there are more
+     *
+     * @throws GoodsGone
+     */
+    public function __invoke(array $lines): array
+    {
+        // All products by id, then all variants by id: whoever locks goods keeps to it, and waits for nobody who waits for it.
+        $products = Product::query()->whereKey(array_map(static fn (FrozenLine $line): int => $line->productId, $lines))
+            ->orderBy('id')->lockForUpdate()->get(['id', 'stock', 'allows_back_order'])->keyBy('id');
+        $ids = array_filter(array_map(static fn (FrozenLine $line): ?int => $line->variantId, $lines), is_int(...));
+        $variants = $ids === [] ? new Collection : Variant::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get(['id', 'stock'])->keyBy('id');
+        $missing = [];
+        foreach ($lines as $i => $line) {
+            $product = $products->get($line->productId) ?? throw GoodsGone::product($line->productId);
+            $shelf = $line->variantId === null ? $product : $variants->get($line->variantId) ?? throw GoodsGone::product($line->productId);
+            $missing[$i] = $this->take($product, $shelf, $line->quantity);
+        }
+
+        return $missing;
+    }
+
+    /** @throws GoodsGone */
+    private function take(Product $product, Product|Variant $shelf, int $quantity): int
+    {
+        $stock = Product::stockOf($shelf->stock, $product->allows_back_order);
+        if (! $stock->covers($quantity)) {
+            throw GoodsGone::product($product->id);
+        }
+        $missing = $stock->missingFor($quantity);
+        if ($shelf->stock !== null && $quantity > $missing) {
+            $shelf->stock -= $quantity - $missing;
+            $shelf->newQuery()->whereKey($shelf->id)->toBase()->update(['stock' => $shelf->stock]);
+        }
+
+        return $missing;
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\CartLine;
+use App\Models\FrozenLine;
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Models\Payment;
+use App\Models\StockMovement;
+use App\Text\Secrets;
+use App\Time\Clock;
+
+/** Writes the order of an authorised payment and takes its goods off the shelf and out of the cart. */
+final readonly class WriteOrder
+{
+    private const SERIES = 'order';
+
+    public function __construct(
+        private TakeFromStock $take,
+        private CouponUse $coupon,
+        private NextNumber $next,
+        private Clock $clock,
+    ) {}
+
+    /**
+     * Runs inside the transaction that settles the payment.
+     *
+     * @throws GoodsGone when fewer pieces are left than were paid for, or the coupon is used up
+     */
+    public function __invoke(Payment $payment): Order
+    {
+        $checkout = $payment->checkout;
+        $missing = ($this->take)($checkout->lines);
+        if ($checkout->couponId !== null) {
+            $this->coupon->take($checkout->couponId, $checkout->shopper->email);
+        }
+        $order = $this->order($payment);
+        if ($checkout->couponId !== null) {
+            $this->coupon->note($checkout->couponId, $order->id, $checkout->shopper->email);
+        }
+        foreach ($checkout->lines as $i => $line) {
+            $this->line($order, $line, $missing[$i]);
+        }
+        $this->takeFromCart($payment);
+
+        return $order;
+    }
+
+    private function line(Order $order, FrozenLine $line, int $backOrdered): void
+    {
+        $written = OrderLine::query()->create([
+            'order_id' => $order->id,
+            'product_id' => $line->productId,
+            'variant_id' => $line->variantId,
+            'placement_id' => $line->placementId,
+            'sku' => $line->sku,
+            'name' => $line->name,
+            'choices' => $line->choices,
+            'picture' => $line->picture,
+            'quantity' => $line->quantity,
+            'back_ordered' => $backOrdered,
+            'unit_minor' => $line->unitMinor,
+            'subtotal_minor' => $line->subtotalMinor,
+            'discount_minor' => $line->discountMinor,
+            'tax_minor' => $line->taxMinor,
+            'because' => $line->because,
+        ]);
+        StockMovement::query()->insert([
+            'product_id' => $line->productId,
+            'variant_id' => $line->variantId,
+            'order_id' => $order->id,
+            'order_line_id' => $written->id,
+            'pieces' => -$line->quantity,
+            'created_at' => $order->placed_at,
+        ]);
+    }
+
+    private function order(Payment $payment): Order
+    {
+        $checkout = $payment->checkout;
+        $shopper = $checkout->shopper;
+
+        return Order::query()->create([
+            'shop_id' => $payment->shop_id,
+            'payment_id' => $payment->id,
+            'number' => ($this->next)($payment->shop_id, self::SERIES),
+            'token' => Secrets::token(),
+            'email' => $shopper->email,
+            'name' => $shopper->name,
+            'company' => $shopper->company,
+            'street' => $shopper->street,
+            'postcode' => $shopper->postcode,
+            'town' => $shopper->town,
+            'country' => $shopper->country,
+            'phone' => $shopper->phone,
+            'comment' => $shopper->comment,
+            'currency' => $payment->currency,
+            'items_minor' => $checkout->itemsMinor,
+            'discount_minor' => $checkout->discountMinor,
+            'shipping_minor' => $checkout->shippingMinor,
+            'tax_minor' => $checkout->taxMinor,
+            'tax_is_contained' => $checkout->taxIsContained,
+            'total_minor' => $payment->amount_minor,
+            'profit_minor' => $checkout->profitMinor,
+            'coupon_code' => $checkout->couponCode,
+            'reasons' => $checkout->reasons,
+            'placed_at' => $this->clock->now(),
+            'captured_at' => $payment->amount()->isZero() ? $this->clock->now() : null,
+        ]);
+    }
+
+    /** What was added to the cart while the shopper paid stays in it. */
+    private function takeFromCart(Payment $payment): void
+    {
+        foreach (CartLine::query()->where('cart_id', $payment->cart_id)->without(['product', 'variant.picture'])->get() as $line) {
+            $paid = collect($payment->checkout->lines)
+                ->first(fn (FrozenLine $frozen): bool => $frozen->productId === $line->product_id && $frozen->variantId === $line->variant_id)
+                ->quantity ?? 0;
+            match (true) {
+                $paid === 0 => null,
+                $line->quantity <= $paid => $line->delete(),
+                default => $line->update(['quantity' => $line->quantity - $paid]),
+            };
+        }
+    }
+}

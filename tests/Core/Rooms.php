@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Attributes\TestRule;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** The borders of the application's rooms, checked by phpstan through phpat; `RoomsTest` holds the list to what is there. */
+final class Rooms
+{
+    /** What stands at the edge: it may know every room, and no room knows it. */
+    public const EDGE = ['Console', 'Demo', 'Http', 'OpenApi', 'Policies', 'Providers'];
+
+    /** @var array<string, list<string>> rooms by name, with those that each stands on */
+    public const ON = [
+        'Carts' => ['Database', 'Models', 'Text', 'Time'],
+        'Catalogue' => ['Changes', 'Database', 'Files', 'Models', 'Text', 'Time'],
+        'Changes' => ['Models', 'Time'],
+        'Checkout' => ['Carts', 'Database', 'Models', 'Orders', 'Payments', 'Text'],
+        'Clicks' => ['Carts', 'Database', 'Models', 'Time'],
+        'Database' => [],
+        'Erasing' => ['Models', 'Time'],
+        'Files' => [],
+        'Looks' => ['Changes', 'Database', 'Models'],
+        'Messages' => ['Files', 'Models', 'Time'],
+        'Models' => ['Time'],
+        'Offers' => ['Changes', 'Database', 'Looks', 'Models', 'Shopfront', 'Time'],
+        'Operator' => ['Models', 'Time'],
+        'Orders' => ['Models', 'Text', 'Time'],
+        'Payments' => ['Database', 'Messages', 'Models', 'Orders', 'Time'],
+        'People' => ['Models'],
+        'Queue' => ['Operator', 'Time'],
+        'Results' => ['Time'],
+        'Shopfront' => ['Carts', 'Models', 'Time'],
+        'Shoppers' => ['Carts', 'Database', 'Messages', 'Models', 'Text', 'Time'],
+        'Shops' => ['Changes', 'Database', 'Models'],
+        'Takes' => ['Carts', 'Clicks', 'Models', 'Shopfront'],
+        'Text' => [],
+        'Time' => ['Files'],
+    ];
+
+    /** @return iterable<Rule> */
+    #[TestRule]
+    public function a_room_knows_only_the_rooms_that_it_stands_on(): iterable
+    {
+        foreach (self::ON as $room => $on) {
+            yield $this->knows($room, array_diff([...array_keys(self::ON), ...self::EDGE], [$room, ...$on]));
+        }
+    }
+
+    /** @param  array<string>  $strangers */
+    private function knows(string $room, array $strangers): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace("App\\{$room}"))
+            ->shouldNot()->dependOn()
+            ->classes(...array_map(static fn (string $other) => Selector::inNamespace("App\\{$other}"), array_values($strangers)))
+            ->because('a room knows only the rooms it stands on');
+    }
+}

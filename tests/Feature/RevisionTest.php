@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Changes\Changed;
+use App\Database\InTransaction;
+use App\Models\Product;
+use App\Models\Shop;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+use Tests\TestCase;
+
+/** The key of what is kept of a shop outside the database: another one after each change that stands, and after no other. */
+final class RevisionTest extends TestCase
+{
+    private Shop $shop;
+
+    private Product $product;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->shop = $this->shop();
+        $this->product = $this->product($this->shop);
+    }
+
+    public function test_each_change_of_a_shop_counts_once_it_stands(): void
+    {
+        $other = $this->shop();
+        $changed = app(Changed::class);
+        $seen = [];
+        foreach ([
+            fn () => $changed->product($this->product),
+            fn () => $changed->offer($this->offer($this->product)),
+            fn () => $changed->look($this->shop->looks()->firstOrFail()),
+            fn () => $changed->shop($this->shop),
+        ] as $change) {
+            app(InTransaction::class)(function () use ($change, &$seen): void {
+                $change();
+                $seen[] = $this->revision($this->shop);
+            });
+            $seen[] = $this->revision($this->shop);
+        }
+
+        self::assertSame([null, 1, 1, 2, 2, 3, 3, 4], $seen);
+        self::assertNull($this->revision($other));
+    }
+
+    public function test_what_is_taken_back_counts_not(): void
+    {
+        try {
+            app(InTransaction::class)(function (): void {
+                app(Changed::class)->product($this->product);
+                throw new RuntimeException('No.');
+            });
+        } catch (RuntimeException) {
+            self::assertNull($this->revision($this->shop));
+        }
+        self::assertSame(0, DB::table('rechecks')->where('shop_id', $this->shop->id)->count());
+    }
+
+    private function revision(Shop $shop): mixed
+    {
+        return DB::table('shop_revisions')->where('shop_id', $shop->id)->value('revision');
+    }
+}
