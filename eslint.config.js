@@ -4,7 +4,7 @@ import globals from 'globals'
 import ts from 'typescript-eslint'
 
 export default ts.config(
-  { ignores: ['public/**', 'vendor/**', 'node_modules/**', '.run/**', 'resources/js/shared/api.d.ts'] },
+  { ignores: ['public/**', 'vendor/**', 'node_modules/**', '.run/**', 'resources/js/console/lib/api.d.ts'] },
   js.configs.recommended,
   ...ts.configs.strict,
   ...vue.configs['flat/recommended'],

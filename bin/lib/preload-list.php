@@ -17,7 +17,7 @@ foreach (['GET' => '/k/zzzzzzz', 'POST' => '/cart'] as $method => $path) {
 }
 foreach ([
     App\Http\Shopper\Offers\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class,
-    App\Clicks\RecordClick::class, App\Clicks\RecentClicks::class, App\Carts\FillCart::class, App\Http\Shopper\Visitor::class, App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
+    App\Clicks\RecordClick::class, App\Clicks\RecentClicks::class, App\Clicks\FillCart::class, App\Http\Shopper\Visitor::class, App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
     Illuminate\Database\Query\Builder::class, Illuminate\Database\Eloquent\Builder::class, Illuminate\View\View::class,
     Illuminate\Database\Eloquent\Collection::class, Illuminate\Database\Eloquent\Relations\HasMany::class, Illuminate\Cache\ApcStore::class,
     Illuminate\Cache\RateLimiter::class, Carbon\CarbonImmutable::class, Brick\Math\BigDecimal::class, Symfony\Component\HttpFoundation\Cookie::class,

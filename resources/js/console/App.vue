@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import KeysDialog from './components/KeysDialog.vue'
-import SignedOutNotice from './components/SignedOutNotice.vue'
-import TopBar from './components/TopBar.vue'
-import TroubleNotice from './components/TroubleNotice.vue'
-import { useKeyListener, useKeys } from './composables/useKeys'
-import { useSession } from './stores/session'
+import KeysDialog from './frame/KeysDialog.vue'
+import SignedOutNotice from './frame/SignedOutNotice.vue'
+import TopBar from './frame/TopBar.vue'
+import TroubleNotice from './frame/TroubleNotice.vue'
+import { useKeyListener, useKeys } from './lib/useKeys'
+import { useSession } from './lib/session'
 
 const session = useSession()
 const router = useRouter()

@@ -1,7 +1,7 @@
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
-import { watchForSignOut } from './composables/useSignedOut'
+import { watchForSignOut } from './lib/useSignedOut'
 import { router } from './router'
 
 watchForSignOut()

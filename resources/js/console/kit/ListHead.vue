@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { useTemplateRef } from 'vue'
+import { useKeys } from '../lib/useKeys'
+
+defineProps<{ title: string; count: number | null; filterLabel: string }>()
+const search = defineModel<string>({ required: true })
+const field = useTemplateRef<HTMLInputElement>('field')
+
+useKeys({ key: '/', does: 'Filter the list', run: () => field.value?.focus() })
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-x-5 gap-y-3 py-6">
+    <h1 class="sentence text-3xl font-semibold">
+      {{ title }}<span v-if="count !== null" class="ml-3 text-lg font-normal text-pencil">{{ count }}</span>
+    </h1>
+    <div class="ml-auto flex w-full flex-wrap items-center gap-3 sm:w-auto">
+      <input
+        ref="field"
+        v-model="search"
+        type="search"
+        class="entry min-w-0 flex-1 sm:w-72"
+        :aria-label="filterLabel"
+        :placeholder="filterLabel"
+        @keydown.esc="search = ''"
+      />
+      <slot />
+    </div>
+  </div>
+</template>

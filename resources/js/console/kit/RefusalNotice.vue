@@ -1,0 +1,17 @@
+<script setup lang="ts">
+import type { Refusal } from '../lib/client'
+
+/** Why nothing was saved; where somebody else has saved meanwhile, the two ways on. What is wrong in a field is said there. */
+defineProps<{ refusal: Refusal | null }>()
+defineEmits<{ insist: [version: number]; reload: [] }>()
+</script>
+
+<template>
+  <div v-if="refusal && !refusal.errors" role="alert">
+    <p class="text-wrong">{{ refusal.message }}</p>
+    <p v-if="refusal.version !== undefined" class="mt-2 flex flex-wrap gap-x-5 gap-y-1">
+      <button type="button" class="follow min-h-8" @click="$emit('insist', refusal.version)">Save mine over it</button>
+      <button type="button" class="follow min-h-8" @click="$emit('reload')">Show what is saved, without mine</button>
+    </p>
+  </div>
+</template>

@@ -1,0 +1,50 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from './client'
+
+/** Who is signed in, and the shop they work in. */
+export const useSession = defineStore('session', () => {
+  const person = ref<Schemas['Person'] | null>(null)
+  const shop = ref<Schemas['Shop'] | null>(null)
+  const slug = computed(() => shop.value?.slug ?? '')
+  const firstShop = computed(() => person.value?.shops[0]?.slug ?? '')
+
+  async function load(): Promise<boolean> {
+    if (!person.value) person.value = (await outcome(api.GET('/me'))).data?.person ?? null
+    return person.value !== null
+  }
+
+  async function enter(wanted: string): Promise<boolean> {
+    // A shop answers to its former slugs, too.
+    return shop.value?.slug === wanted || (await read(wanted))
+  }
+
+  /** Reads the shop anew, after something that its lists of names come from was changed. */
+  async function reload(): Promise<void> {
+    await read(slug.value)
+  }
+
+  async function read(wanted: string): Promise<boolean> {
+    const { data } = await outcome(api.GET('/shops/{shop}', { params: { path: { shop: wanted } } }))
+    if (data) shop.value = data
+    return data !== undefined
+  }
+
+  async function signIn(email: string, password: string): Promise<Refusal | null> {
+    const { data, refusal } = await outcome(api.POST('/sign-in', { body: { email, password } }))
+    if (data) person.value = data
+    return refusal ?? null
+  }
+
+  async function signOut(): Promise<void> {
+    await outcome(api.POST('/sign-out'))
+  }
+
+  /** Once no view is left that shows a person or a shop. */
+  function forget(): void {
+    person.value = null
+    shop.value = null
+  }
+
+  return { person, shop, slug, firstShop, load, enter, reload, signIn, signOut, forget }
+})

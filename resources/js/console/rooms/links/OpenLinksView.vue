@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import CopyButton from '../../kit/CopyButton.vue'
+import LedgerRow from '../../kit/LedgerRow.vue'
+import LinkAnatomy from '../../kit/LinkAnatomy.vue'
+import PickField from '../../kit/PickField.vue'
+import ProductPicker from '../../kit/ProductPicker.vue'
+import TextField from '../../kit/TextField.vue'
+import { useFields } from '../../lib/useFields'
+import { useLatest } from '../../lib/useLatest'
+import { useSession } from '../../lib/session'
+
+type Entry = Schemas['OpenLinkEntry']
+
+const session = useSession()
+const facts = ref<Schemas['OpenLinks'] | null>(null)
+const refusal = ref<Refusal | null>(null)
+const entry = ref<Entry>({ items: [], to: '', coupon: '', back: '', from: '' })
+const latest = useLatest((asked: Entry) =>
+  outcome(api.POST('/shops/{shop}/open-links/build', { params: { path: { shop: session.slug } }, body: asked })),
+)
+const built = computed(() => latest.answer.value?.data ?? null)
+const destinations = computed(
+  () => facts.value?.destinations.map(({ value, meaning }) => ({ value, label: `${value}: ${meaning}` })) ?? [],
+)
+const choices = computed(() => [{ value: '', label: 'as set below' }, ...destinations.value])
+
+onMounted(async () => {
+  const { data, refusal: refused } = await outcome(
+    api.GET('/shops/{shop}/open-links', { params: { path: { shop: session.slug } } }),
+  )
+  facts.value = data ?? null
+  refusal.value = refused ?? null
+})
+
+watchDebounced(entry, (now) => now.items.length > 0 && latest.run(now), { debounce: 100, deep: true })
+
+function change(part: Partial<Entry>): void {
+  entry.value = { ...entry.value, ...part }
+}
+
+const { value } = useFields(entry, change)
+
+function count(at: number, quantity: string): void {
+  change({ items: entry.value.items.map((item, index) => (index === at ? { ...item, quantity } : item)) })
+}
+
+async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
+  const { data, refusal: refused } = await outcome(
+    api.PUT('/shops/{shop}/open-links', { params: { path: { shop: session.slug } }, body: { to } }),
+  )
+  facts.value = data ?? facts.value
+  refusal.value = refused ?? null
+}
+</script>
+
+<template>
+  <div class="pt-6 pb-16">
+    <h1 class="sentence mb-2 text-3xl font-semibold">Links written by hand</h1>
+    <p class="mb-5 max-w-3xl text-pencil">
+      A link can spell out what it sells, with no offer saved: by hand, in a sheet, in a program. Build one here, then
+      write the next like it.
+    </p>
+    <p v-if="refusal" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
+    <template v-if="facts">
+      <LedgerRow title="It sells">
+        <ul>
+          <li v-for="(item, at) in entry.items" :key="at" class="flex items-end gap-3 py-1.5">
+            <TextField
+              class="w-24"
+              label="Pieces"
+              inputmode="numeric"
+              :model-value="item.quantity"
+              @update:model-value="(quantity) => count(at, quantity)"
+            />
+            <span class="pb-2 font-mono [overflow-wrap:anywhere]">{{ item.sku }}</span>
+            <button
+              type="button"
+              class="side-deed mb-0.5"
+              @click="change({ items: entry.items.filter((_, index) => index !== at) })"
+            >
+              Remove <span class="sr-only">{{ item.sku }}</span>
+            </button>
+          </li>
+        </ul>
+        <div class="mt-2 max-w-md">
+          <ProductPicker
+            :is-quiet="entry.items.length > 0"
+            @picked="(product) => change({ items: [...entry.items, { sku: product.sku, quantity: '1' }] })"
+          />
+        </div>
+      </LedgerRow>
+      <LedgerRow title="And says">
+        <div class="grid gap-4 md:grid-cols-2">
+          <PickField v-bind="value('to')" label="It leads" :choices="choices" />
+          <TextField v-bind="value('coupon')" label="With the coupon" is-mono />
+          <TextField v-bind="value('back')" label="The shopper returns to" note="At a host that the shop lists." />
+          <TextField v-bind="value('from')" label="Label for the results" note="Letters, digits, - _ and ." is-mono />
+        </div>
+      </LedgerRow>
+      <LedgerRow title="The link">
+        <p v-if="entry.items.length === 0" class="text-pencil">Pick what it sells, and it stands here.</p>
+        <p v-else-if="built?.finding" class="text-wrong" role="alert">{{ built.finding }}</p>
+        <template v-else-if="built">
+          <p v-if="built.caution" class="mb-2 text-amber" role="status">
+            <strong>Careful:</strong> {{ built.caution }}
+          </p>
+          <p class="mb-3 font-mono [overflow-wrap:anywhere]" data-link>{{ built.url }}</p>
+          <CopyButton :text="built.url" label="Copy link" class="mb-3" />
+          <LinkAnatomy :parts="built.anatomy" />
+        </template>
+      </LedgerRow>
+      <LedgerRow title="Its grammar">
+        <p class="mb-3 font-mono [overflow-wrap:anywhere]">{{ facts.template }}</p>
+        <dl class="grid gap-x-6 gap-y-2 sm:grid-cols-[13rem_1fr]">
+          <dt class="font-mono">items</dt>
+          <dd>
+            Up to 20 with commas between, each <span class="font-mono">[quantity*]SKU[@plan][=amount]</span>:
+            <span class="font-mono">2*honey-340,candle</span>. A variant goes by its own SKU; a product of several
+            variants leads to the choice.
+          </dd>
+          <template v-for="destination in facts.destinations" :key="destination.value">
+            <dt class="font-mono">to={{ destination.value }}</dt>
+            <dd>{{ destination.meaning }}</dd>
+          </template>
+          <dt class="font-mono">coupon=CODE</dt>
+          <dd>Used where it counts; otherwise the page says why not.</dd>
+          <dt class="font-mono">back=ADDRESS</dt>
+          <dd>Where the shopper returns, at a host that the shop lists.</dd>
+          <dt class="font-mono">from=LABEL</dt>
+          <dd>A label for the results, of up to 40 letters, digits, - _ and .</dd>
+        </dl>
+        <PickField
+          class="mt-5 max-w-lg"
+          label="A link that does not say where leads"
+          :model-value="facts.to"
+          :choices="destinations"
+          @update:model-value="setDefault"
+        />
+      </LedgerRow>
+    </template>
+  </div>
+</template>

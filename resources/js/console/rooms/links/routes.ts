@@ -1,0 +1,10 @@
+import type { RouteRecordRaw } from 'vue-router'
+
+export const routes: RouteRecordRaw[] = [
+  {
+    path: '/:shop/links',
+    name: 'open-links',
+    component: () => import('./OpenLinksView.vue'),
+    meta: { title: 'Links written by hand' },
+  },
+]

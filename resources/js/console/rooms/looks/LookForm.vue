@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import { sentenceAt } from '../../lib/client'
+import { useFields } from '../../lib/useFields'
+import { useSession } from '../../lib/session'
+import LedgerRow from '../../kit/LedgerRow.vue'
+import PickField from '../../kit/PickField.vue'
+import SwitchField from '../../kit/SwitchField.vue'
+import TextField from '../../kit/TextField.vue'
+import ColourField from './ColourField.vue'
+
+/** The values of a look. What is said of them comes from the server. */
+const props = defineProps<{ trial: Schemas['LookTrial'] | null; refusal: Refusal | null }>()
+const entry = defineModel<Schemas['LookEntry']>({ required: true })
+const session = useSession()
+
+const SHADOWS = [
+  { value: 'none' as const, label: 'none' },
+  { value: 'soft' as const, label: 'soft' },
+  { value: 'edge' as const, label: 'an edge below' },
+]
+const FONTS = [
+  { value: 'host' as const, label: 'as the page' },
+  { value: 'plain' as const, label: 'plain' },
+  { value: 'round' as const, label: 'round' },
+  { value: 'serif' as const, label: 'with serifs' },
+  { value: 'mono' as const, label: 'even width' },
+]
+const ICONS = [
+  { value: 'none' as const, label: 'none' },
+  { value: 'kite' as const, label: 'a kite' },
+  { value: 'line' as const, label: 'a line that leads on' },
+  { value: 'parcel' as const, label: 'a parcel' },
+  { value: 'leaf' as const, label: 'a leaf' },
+]
+const WIDTHS = [
+  { value: 'own' as const, label: 'as its words need' },
+  { value: 'percent' as const, label: 'part of the page' },
+  { value: 'full' as const, label: 'all of the page' },
+]
+const SIDES = [
+  { value: 'start' as const, label: 'at the start' },
+  { value: 'middle' as const, label: 'in the middle' },
+  { value: 'end' as const, label: 'at the end' },
+]
+const hasPicture = computed(() => entry.value.picture_id !== null || entry.value.picture_path !== '')
+
+function set(part: Partial<Schemas['LookEntry']>): void {
+  entry.value = { ...entry.value, ...part }
+}
+
+function errorAt(field: keyof Schemas['LookEntry']): string | undefined {
+  return sentenceAt(props.refusal, field) ?? props.trial?.errors[field]
+}
+
+const { value, field } = useFields(entry, set, errorAt)
+
+function proposalAt(field: string): string | null | undefined {
+  return props.trial?.doubts.find(({ at }) => at === field)?.proposal
+}
+
+async function upload(event: Event): Promise<void> {
+  const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
+  if (!file) return
+  const body = new FormData()
+  body.append('picture', file)
+  const { data } = await outcome(
+    api.POST('/shops/{shop}/pictures', {
+      params: { path: { shop: session.slug } },
+      body: { picture: file.name },
+      bodySerializer: () => body,
+    }),
+  )
+  if (data) set({ picture_id: data.id, picture_path: data.path })
+}
+</script>
+
+<template>
+  <LedgerRow title="Name">
+    <TextField v-bind="value('name')" label="Name of the look" :error="sentenceAt(refusal, 'name')" />
+  </LedgerRow>
+  <LedgerRow title="Colours">
+    <SwitchField v-bind="value('follows_page')" class="mb-3" label="Follow the page: its colours and its font" />
+    <div v-if="!entry.follows_page" class="grid gap-4 sm:grid-cols-3">
+      <ColourField v-bind="field('fill')" label="Fill" />
+      <ColourField v-bind="field('ink')" label="Words" :proposal="proposalAt('ink')" />
+      <ColourField v-bind="field('border')" label="Border" :proposal="proposalAt('border')" />
+    </div>
+    <p class="mt-2 text-sm text-pencil">
+      Hover, focus, pressed, disabled and dark are worked out from these, so that they stay readable.
+    </p>
+  </LedgerRow>
+  <LedgerRow title="Shape">
+    <div class="grid gap-4 sm:grid-cols-3">
+      <TextField v-bind="field('border_width')" label="Border, px" inputmode="numeric" />
+      <TextField v-bind="field('corner')" label="Corners ◤◢, px" inputmode="numeric" />
+      <TextField v-bind="field('cross_corner')" label="Corners ◥◣, px" inputmode="numeric" />
+      <TextField v-bind="field('padding_block')" label="Room above and below, px" inputmode="numeric" />
+      <TextField v-bind="field('padding_inline')" label="Room at the sides, px" inputmode="numeric" />
+      <PickField v-bind="value('shadow')" label="Shadow" :choices="SHADOWS" />
+      <PickField v-bind="value('width')" label="Width" :choices="WIDTHS" />
+      <TextField
+        v-if="entry.width === 'percent'"
+        v-bind="field('width_percent')"
+        label="Part of the page, %"
+        inputmode="numeric"
+      />
+      <PickField v-bind="value('alignment')" label="Words stand" :choices="SIDES" />
+    </div>
+  </LedgerRow>
+  <LedgerRow title="Words">
+    <div class="grid gap-4 sm:grid-cols-3">
+      <PickField v-bind="value('font')" label="Font" :choices="FONTS" />
+      <TextField v-bind="field('font_size')" label="Size, px" inputmode="numeric" />
+      <SwitchField v-bind="value('is_bold')" class="self-end pb-1.5" label="Bold" />
+      <PickField v-bind="value('icon')" label="Mark" :choices="ICONS" />
+      <template v-if="entry.icon !== 'none'">
+        <PickField
+          v-bind="value('icon_side')"
+          label="The mark stands"
+          :choices="SIDES.filter(({ value }) => value !== 'middle')"
+        />
+        <TextField v-bind="field('icon_gap')" label="Gap, px" inputmode="numeric" />
+      </template>
+    </div>
+  </LedgerRow>
+  <LedgerRow title="Picture">
+    <p class="mb-2 text-sm text-pencil">A picture of your own in place of a drawn button.</p>
+    <div class="grid gap-4 sm:grid-cols-3">
+      <label class="block"
+        ><span class="mb-1 block font-medium">{{ hasPicture ? 'Another picture' : 'Picture' }}</span>
+        <input type="file" accept="image/png,image/jpeg,image/webp,image/gif" class="w-full text-sm" @change="upload"
+      /></label>
+      <template v-if="hasPicture">
+        <TextField v-bind="field('picture_text')" label="What stands on it" />
+        <PickField
+          v-bind="value('picture_side')"
+          label="Its size is"
+          :choices="[
+            { value: 'width', label: 'its width' },
+            { value: 'height', label: 'its height' },
+          ]"
+        />
+        <TextField v-bind="field('picture_size')" label="Size" inputmode="numeric" note="The other side follows." />
+        <PickField
+          v-bind="value('picture_unit')"
+          label="In"
+          :choices="[
+            { value: 'px', label: 'px' },
+            { value: '%', label: '% of the page' },
+          ]"
+        />
+        <button
+          type="button"
+          class="side-deed self-end"
+          @click="set({ picture_id: null, picture_path: '', picture_text: '' })"
+        >
+          Without a picture
+        </button>
+      </template>
+    </div>
+  </LedgerRow>
+  <LedgerRow title="Classes">
+    <TextField
+      v-bind="field('classes')"
+      label="Names of classes"
+      note="For the style sheet of the page where it stands, with spaces between them."
+      is-mono
+    />
+  </LedgerRow>
+</template>

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import {
+  Disclosure,
+  DisclosureButton,
+  DisclosurePanel,
+  RadioGroup,
+  RadioGroupLabel,
+  RadioGroupOption,
+} from '@headlessui/vue'
+import { computed, ref } from 'vue'
+import type { Schemas } from '../../lib/client'
+import LeaveDialog from '../../kit/LeaveDialog.vue'
+import ButtonStrip from '../../kit/ButtonStrip.vue'
+import LookForm from './LookForm.vue'
+import LookSwatch from '../../kit/LookSwatch.vue'
+import PickField from '../../kit/PickField.vue'
+import RefusalNotice from '../../kit/RefusalNotice.vue'
+import { useLeaveGuard } from '../../lib/useLeaveGuard'
+import { useLooks } from './useLooks'
+import { useSession } from '../../lib/session'
+
+const session = useSession()
+const { looks, chosen, entry, trial, refusal, isDirty, choose, beginFrom, load, save, putBack, makeUsual, putAway } =
+  useLooks()
+const { isAsking, answer } = useLeaveGuard(isDirty)
+const beside = ref('')
+const other = computed(() => looks.value.find(({ id }) => String(id) === beside.value))
+const words = computed<Schemas['Word'][]>(() =>
+  (['Buy now', 'One moment', 'It is in your cart', 'Sold out', 'Not for sale just now'] as const).map(
+    (text, index) => ({
+      state: (['idle', 'working', 'added', 'sold_out', 'not_available'] as const)[index] ?? 'idle',
+      text,
+      source: 'built_in',
+      whence: '',
+    }),
+  ),
+)
+const inUse = computed(() => looks.value.filter(({ is_away }) => !is_away))
+const away = computed(() => looks.value.filter(({ is_away }) => is_away))
+const choices = computed(() => [
+  { value: '', label: 'nothing' },
+  ...inUse.value
+    .filter(({ id }) => id !== chosen.value?.id)
+    .map(({ id, name }) => ({ value: String(id), label: name })),
+])
+</script>
+
+<template>
+  <div class="pt-6 pb-20">
+    <LeaveDialog :is-open="isAsking" @answer="answer" />
+    <h1 class="sentence mb-1 text-3xl font-semibold">Looks</h1>
+    <p class="mb-5 text-pencil">What buttons look like. A look is shared by offers; a change shows in all of them.</p>
+    <RefusalNotice class="mb-3" :refusal="refusal" @insist="save" @reload="load" />
+    <p v-if="refusal?.errors?.is_away" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
+    <div v-if="entry" class="grid gap-x-10 gap-y-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
+      <div>
+        <RadioGroup :model-value="chosen?.id ?? 0" @update:model-value="choose">
+          <RadioGroupLabel as="span" class="sr-only">Look</RadioGroupLabel>
+          <RadioGroupOption
+            v-for="look in inUse"
+            :key="look.id"
+            v-slot="{ checked, active }"
+            :value="look.id"
+            as="template"
+          >
+            <div
+              class="flex cursor-pointer items-center gap-3 border-l-4 px-3 py-2"
+              :class="[checked ? 'border-silk' : 'border-transparent', { 'bg-sheet': active }]"
+            >
+              <LookSwatch :entry="look.entry" />
+              <span class="min-w-0">
+                <span class="block truncate font-medium" dir="auto">{{ look.name }}</span>
+                <span class="block text-sm text-pencil"
+                  >{{ look.offers === 1 ? 'one offer' : `${look.offers} offers`
+                  }}<template v-if="look.is_usual">, and where nothing is said</template></span
+                >
+              </span>
+            </div>
+          </RadioGroupOption>
+        </RadioGroup>
+        <button v-if="chosen" type="button" class="side-deed mt-4" @click="beginFrom(chosen)">
+          Make a new one from this
+        </button>
+        <Disclosure v-if="away.length > 0" v-slot="{ open }" as="div" class="mt-4">
+          <DisclosureButton class="follow min-h-8"
+            >{{ open ? 'Close what is put away' : `Put away: ${away.length}` }}
+          </DisclosureButton>
+          <DisclosurePanel as="ul" class="mt-1">
+            <li v-for="look in away" :key="look.id" class="flex items-center gap-3 py-1.5">
+              <LookSwatch :entry="look.entry" />
+              <span class="min-w-0 flex-1 truncate" dir="auto">{{ look.name }}</span>
+              <button type="button" class="follow min-h-8" :disabled="isDirty" @click="putAway(look, false)">
+                Bring back<span class="sr-only"> {{ look.name }}</span>
+              </button>
+            </li>
+          </DisclosurePanel>
+        </Disclosure>
+      </div>
+      <div class="min-w-0">
+        <div class="mb-4 grid gap-6 sm:grid-cols-2">
+          <div class="min-w-0">
+            <h2 class="small-title mb-1">
+              <bdi>{{ entry.name || 'A new look' }}</bdi>
+            </h2>
+            <ButtonStrip :look-id="chosen?.id ?? 0" :words="words" :look="entry" />
+          </div>
+          <div class="min-w-0">
+            <PickField v-model="beside" label="Beside it" :choices="choices" class="mb-2" />
+            <ButtonStrip v-if="other" :key="other.id" :look-id="other.id" :words="words" />
+          </div>
+        </div>
+        <ul class="mb-3 grid gap-1" aria-live="polite" data-doubts>
+          <li v-for="doubt in trial?.doubts ?? []" :key="doubt.sentence" class="text-amber">
+            <strong>Careful:</strong> {{ doubt.sentence }}
+          </li>
+        </ul>
+        <form novalidate @submit.prevent="save()">
+          <LookForm v-model="entry" :trial="trial" :refusal="refusal" />
+          <div class="sticky bottom-0 flex flex-wrap items-center gap-2 border-t border-rule bg-paper py-3">
+            <button type="submit" class="deed" :disabled="!isDirty">Save</button>
+            <button v-if="isDirty && chosen" type="button" class="side-deed !min-h-10" @click="choose(chosen.id)">
+              Back to what is saved
+            </button>
+            <button v-if="!isDirty && chosen?.has_earlier" type="button" class="side-deed !min-h-10" @click="putBack">
+              Put the earlier one back
+            </button>
+            <button
+              v-if="!isDirty && chosen && !chosen.is_usual"
+              type="button"
+              class="side-deed !min-h-10"
+              @click="makeUsual"
+            >
+              Use it where nothing is said
+            </button>
+            <button
+              v-if="!isDirty && chosen && !chosen.is_usual"
+              type="button"
+              class="side-deed !min-h-10"
+              @click="putAway(chosen, true)"
+            >
+              Put it away
+            </button>
+            <RouterLink :to="{ name: 'offers', params: { shop: session.slug } }" class="follow ml-auto"
+              >To the offers</RouterLink
+            >
+          </div>
+        </form>
+      </div>
+    </div>
+  </div>
+</template>

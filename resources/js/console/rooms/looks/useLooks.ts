@@ -1,0 +1,130 @@
+import { watchDebounced } from '@vueuse/core'
+import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import { useSession } from '../../lib/session'
+import { oneAtATime } from '../../lib/oneAtATime'
+import { useLatest } from '../../lib/useLatest'
+
+type Entry = Schemas['LookEntry']
+type Answer = Promise<{ data?: Schemas['LookList']; refusal?: Refusal }>
+
+/** The looks of the shop, and the one that is being changed, tried at every change before it is saved. */
+export function useLooks(): {
+  looks: Ref<Schemas['Look'][]>
+  chosen: ComputedRef<Schemas['Look'] | undefined>
+  entry: Ref<Entry | null>
+  trial: ComputedRef<Schemas['LookTrial'] | null>
+  refusal: Ref<Refusal | null>
+  isDirty: ComputedRef<boolean>
+  choose: (id: number) => void
+  beginFrom: (look: Schemas['Look']) => void
+  load: () => Promise<void>
+  save: (over?: number) => Promise<void>
+  putBack: () => Promise<void>
+  makeUsual: () => Promise<void>
+  putAway: (look: Schemas['Look'], isAway: boolean) => Promise<void>
+} {
+  const session = useSession()
+  const looks = ref<Schemas['Look'][]>([])
+  const chosenId = ref<number | null>(null)
+  const entry = ref<Entry | null>(null)
+  const refusal = ref<Refusal | null>(null)
+  const chosen = computed(() => looks.value.find(({ id }) => id === chosenId.value))
+  const isDirty = computed(
+    () => entry.value !== null && JSON.stringify(entry.value) !== JSON.stringify(chosen.value?.entry),
+  )
+  const latest = useLatest((tried: Entry) =>
+    outcome(api.POST('/shops/{shop}/looks/trial', { params: { path: { shop: session.slug } }, body: tried })),
+  )
+
+  /** The look that is shown stays the one that is shown; at first it is the usual one. */
+  async function load(): Promise<void> {
+    const answer = await outcome(api.GET('/shops/{shop}/looks', { params: { path: { shop: session.slug } } }))
+    refusal.value = answer.refusal ?? null
+    looks.value = answer.data?.items ?? []
+    const shown = chosen.value ?? looks.value.find(({ is_usual }) => is_usual)
+    if (shown) choose(shown.id)
+  }
+
+  onMounted(load)
+
+  watchDebounced(entry, (tried) => tried && latest.run(tried), { debounce: 80 })
+
+  function choose(id: number): void {
+    chosenId.value = id
+    refusal.value = null
+    entry.value = chosen.value ? { ...chosen.value.entry } : null
+  }
+
+  /** A new look begins as another one is. */
+  function beginFrom(look: Schemas['Look']): void {
+    chosenId.value = null
+    refusal.value = null
+    entry.value = { ...look.entry, name: '' }
+  }
+
+  async function take(answer: Answer, name?: string): Promise<void> {
+    const { data, refusal: refused } = await answer
+    refusal.value = refused ?? null
+    if (!data) return
+    looks.value = data.items
+    const shown = data.items.find((look) => (name === undefined ? look.id === chosenId.value : look.name === name))
+    if (shown) choose(shown.id)
+  }
+
+  const save = oneAtATime(async (over?: number): Promise<void> => {
+    if (!entry.value) return
+    const path = { shop: session.slug }
+    const name = entry.value.name.trim()
+    const old = chosen.value
+    await take(
+      old
+        ? outcome(
+            api.PUT('/shops/{shop}/looks/{look}', {
+              params: { path: { ...path, look: old.id } },
+              body: { ...entry.value, version: over ?? old.version },
+            }),
+          )
+        : outcome(api.POST('/shops/{shop}/looks', { params: { path }, body: entry.value })),
+      name,
+    )
+  })
+
+  async function putBack(): Promise<void> {
+    if (!chosen.value) return
+    const path = { shop: session.slug, look: chosen.value.id }
+    await take(outcome(api.POST('/shops/{shop}/looks/{look}/earlier', { params: { path } })))
+  }
+
+  async function makeUsual(): Promise<void> {
+    if (!chosen.value) return
+    const path = { shop: session.slug, look: chosen.value.id }
+    await take(outcome(api.POST('/shops/{shop}/looks/{look}/usual', { params: { path } })))
+  }
+
+  /** The usual look takes the place of one that was put away. */
+  async function putAway(look: Schemas['Look'], isAway: boolean): Promise<void> {
+    const path = { shop: session.slug, look: look.id }
+    const usual = looks.value.find(({ is_usual }) => is_usual)
+    await take(
+      outcome(api.POST('/shops/{shop}/looks/{look}/away', { params: { path }, body: { is_away: isAway } })),
+      isAway ? usual?.name : look.name,
+    )
+  }
+
+  return {
+    looks,
+    chosen,
+    entry,
+    trial: computed(() => latest.answer.value?.data ?? null),
+    refusal,
+    isDirty,
+    choose,
+    beginFrom,
+    load,
+    save,
+    putBack,
+    makeUsual,
+    putAway,
+  }
+}

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import ChangedDialog from './desk/ChangedDialog.vue'
+import DeskSentence from './desk/DeskSentence.vue'
+import DeskStrip from './desk/DeskStrip.vue'
+import HistoryDialog from './desk/HistoryDialog.vue'
+import ProofBill from './desk/ProofBill.vue'
+import ProofLink from './desk/ProofLink.vue'
+import ProofPage from './desk/ProofPage.vue'
+import FindingLine from '../../kit/FindingLine.vue'
+import { useDesk } from './useDesk'
+import { useKeys } from '../../lib/useKeys'
+import { useProof } from './useProof'
+import { useSession } from '../../lib/session'
+
+const props = defineProps<{ id?: number }>()
+const session = useSession()
+const router = useRouter()
+const desk = useDesk(props.id)
+const { offer, entry, refusal, theirs, hasNoProducts, wasKept, isDirty, canTakeBack } = desk
+
+const country = ref(session.shop?.home_country ?? '')
+const offerId = computed(() => offer.value?.id ?? null)
+const { proof, refusal: proofRefusal, refresh } = useProof(entry, offerId, country)
+const isWorking = ref(false)
+const isHistoryShown = ref(false)
+const mine = computed(() => proof.value?.sentence.map(({ text }) => text).join('') ?? '')
+const canPublish = computed(
+  () => proof.value?.can_go_live === true && (!offer.value || offer.value.next_states.includes('live')),
+)
+
+useKeys(
+  { key: 's', does: 'Save', run: () => proof.value?.can_save && void run(desk.save) },
+  { key: 'p', does: 'Publish', run: () => canPublish.value && void run(() => desk.setState('live')) },
+)
+
+async function run(work: () => Promise<Refusal | null>): Promise<Refusal | null> {
+  if (isWorking.value) return null
+  isWorking.value = true
+  const refused = await work()
+  refusal.value = theirs.value ? null : refused
+  isWorking.value = false
+  settleAddress()
+  await refresh()
+  return refused
+}
+
+/** What is refused about a place is said at the place. */
+async function place(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
+  const refused = await run(() => desk.place(as))
+  refusal.value = null
+  return refused
+}
+
+async function duplicate(): Promise<void> {
+  if (!offer.value) return
+  const { data, refusal: refused } = await outcome(
+    api.POST('/shops/{shop}/offers/{offer}/duplicate', {
+      params: { path: { shop: session.slug, offer: offer.value.id } },
+    }),
+  )
+  refusal.value = refused ?? null
+  if (data) await router.push({ name: 'desk', params: { shop: session.slug, id: data.id } })
+}
+
+/** A new offer has an address of its own once it is saved, so that a reload finds it. */
+function settleAddress(): void {
+  if (!props.id && offer.value)
+    window.history.replaceState(
+      window.history.state,
+      '',
+      router.resolve({ name: 'desk', params: { shop: session.slug, id: offer.value.id } }).href,
+    )
+}
+</script>
+
+<template>
+  <div class="pt-5 pb-24">
+    <ChangedDialog :theirs="theirs" :mine="mine" @settle="(keepsMine) => run(() => desk.settle(keepsMine))" />
+    <HistoryDialog
+      v-if="offer"
+      :is-open="isHistoryShown"
+      :offer="offer.id"
+      @close="isHistoryShown = false"
+      @restore="(restored) => ((entry = restored), (isHistoryShown = false))"
+    />
+    <p v-if="refusal" class="mb-4 text-wrong" role="alert">
+      {{
+        Object.values(refusal.errors ?? {})
+          .flat()
+          .join(' ') || refusal.message
+      }}
+    </p>
+    <p v-if="proofRefusal" class="mb-4 text-wrong" role="alert">{{ proofRefusal.message }}</p>
+    <p v-if="wasKept" class="mb-3 text-sm text-pencil" role="status">
+      This is what you left here, not saved yet.
+      <button v-if="!offer" type="button" class="follow" @click="desk.beginAnew">Begin a new sentence</button>
+      <button v-else type="button" class="follow" @click="((entry = offer.entry), (wasKept = false))">
+        Back to what is saved
+      </button>
+    </p>
+    <div v-if="hasNoProducts" class="max-w-2xl py-10">
+      <h1 class="sentence mb-4 text-2xl leading-relaxed">An offer sells a product, and there is none yet.</h1>
+      <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed"
+        >Put in the first product</RouterLink
+      >
+    </div>
+    <template v-if="entry && proof">
+      <DeskSentence v-model="entry" :proof="proof" />
+      <ul class="mt-3 grid gap-1" aria-live="polite" data-findings>
+        <li v-for="finding in proof.findings" :key="`${finding.item} ${finding.sentence}`">
+          <FindingLine :finding="finding" :product="entry.items[finding.item ?? -1]?.product_id" />
+        </li>
+      </ul>
+      <div
+        class="mt-5 border-t border-rule pt-4 max-lg:flex max-lg:snap-x max-lg:gap-6 max-lg:overflow-x-auto lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.25fr)] lg:gap-x-10 max-lg:[&>section]:w-[88%] max-lg:[&>section]:flex-none max-lg:[&>section]:snap-start"
+      >
+        <ProofPage :proof="proof" />
+        <ProofBill v-model="country" :bill="proof.bill ?? null" :because="proof.no_bill_because" />
+        <ProofLink
+          :placements="offer?.placements ?? []"
+          :way="proof.way"
+          :place="place"
+          :change="desk.changePlacement"
+          :is-stale="isDirty && offer !== null"
+          :is-draft="offer?.state === 'draft'"
+          @copied="desk.rememberCopy"
+        />
+      </div>
+      <DeskStrip
+        :offer="offer"
+        :proof="proof"
+        :is-dirty="isDirty"
+        :is-working="isWorking"
+        :can-take-back="canTakeBack"
+        @save="run(desk.save)"
+        @state="(state) => run(() => desk.setState(state))"
+        @take-back="desk.takeBack"
+        @history="isHistoryShown = true"
+        @duplicate="duplicate"
+      />
+    </template>
+  </div>
+</template>

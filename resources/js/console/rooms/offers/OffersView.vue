@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { api, outcome } from '../../lib/client'
+import ListHead from '../../kit/ListHead.vue'
+import OfferSentence from './OfferSentence.vue'
+import PageTurner from '../../kit/PageTurner.vue'
+import StateMark from '../../kit/StateMark.vue'
+import TraceLine from './TraceLine.vue'
+import { useList } from '../../lib/useList'
+import { useSession } from '../../lib/session'
+
+const session = useSession()
+const ways = [
+  { name: 'looks', label: 'Looks' },
+  { name: 'price-tables', label: 'Price tables' },
+  { name: 'copies', label: 'Copies to renew' },
+  { name: 'open-links', label: 'Links by hand' },
+]
+const { list, refusal, search, turnTo } = useList((asked) =>
+  outcome(api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: asked } })),
+)
+</script>
+
+<template>
+  <ListHead
+    v-model="search"
+    title="Offers"
+    :count="list?.at.total ?? null"
+    filter-label="Filter by words, page or state"
+  >
+    <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed">New offer</RouterLink>
+  </ListHead>
+  <nav aria-label="Beside the offers" class="-mt-3 mb-2 flex flex-wrap gap-x-6 gap-y-1 text-sm">
+    <RouterLink
+      v-for="way in ways"
+      :key="way.name"
+      :to="{ name: way.name, params: { shop: session.slug } }"
+      class="follow"
+    >
+      {{ way.label }}
+    </RouterLink>
+    <span v-if="session.shop?.payee" class="text-pencil sm:ml-auto"
+      >All of them pay <span class="font-mono">{{ session.shop.payee }}</span></span
+    >
+    <span v-else class="text-amber sm:ml-auto">Nobody is paid yet: set a payee under Shop.</span>
+  </nav>
+  <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <template v-if="list">
+    <div v-if="list.items.length === 0 && search === ''" class="max-w-2xl py-10">
+      <p class="sentence mb-4 text-2xl leading-relaxed">
+        When someone clicks <b>a button of yours</b>, they get <b>something you sell</b>. That sentence is an offer.
+      </p>
+      <p class="text-pencil">Press “New offer”: the sentence is there already, and you change its words.</p>
+    </div>
+    <p v-else-if="list.items.length === 0" class="py-10">
+      No offer fits “<bdi>{{ search }}</bdi
+      >”.
+    </p>
+    <ul>
+      <li v-for="offer in list.items" :key="offer.id" class="relative border-b border-rule py-3" data-offer>
+        <div class="grid gap-x-8 gap-y-2 md:grid-cols-[7rem_minmax(0,1fr)_13rem]">
+          <StateMark :state="offer.state" class="self-start pt-1" />
+          <div class="min-w-0">
+            <RouterLink
+              :to="{ name: 'desk', params: { shop: session.slug, id: offer.id } }"
+              class="text-lg leading-normal after:absolute after:inset-0 hover:underline"
+            >
+              <OfferSentence :segments="offer.sentence" />
+            </RouterLink>
+            <!-- Each placement hangs on its offer by a line. -->
+            <div class="mt-1.5 flex flex-wrap gap-x-8 gap-y-1 text-sm text-pencil">
+              <ul v-if="offer.places.length" class="flex min-w-0 flex-wrap gap-x-5 gap-y-1" aria-label="Placed on">
+                <li v-for="(place, index) in offer.places" :key="index" class="flex min-w-0 items-center gap-1.5">
+                  <svg
+                    viewBox="0 0 22 16"
+                    width="22"
+                    height="16"
+                    class="flex-none text-sea"
+                    aria-hidden="true"
+                    fill="none"
+                    stroke="currentColor"
+                  >
+                    <path d="M1 0c0 7 4 9 13 9" />
+                    <path d="M18 5l3 4-3 4-3-4z" fill="currentColor" stroke="none" />
+                  </svg>
+                  <span class="truncate"
+                    ><bdi>{{ place.page }}</bdi> · {{ place.medium }}</span
+                  >
+                  <span v-if="place.is_paused" class="whitespace-nowrap text-amber">paused</span>
+                  <span v-if="place.is_stale" class="whitespace-nowrap text-amber">copy again</span>
+                </li>
+              </ul>
+              <p v-else>Not placed anywhere yet.</p>
+              <p>{{ offer.way }}</p>
+            </div>
+          </div>
+          <TraceLine :trace="offer.trace" class="self-start md:justify-self-end md:pt-1" />
+        </div>
+      </li>
+    </ul>
+    <PageTurner :at="list.at" @turn="turnTo" />
+  </template>
+</template>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import { ref, useTemplateRef } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../../lib/client'
+import { useKeys } from '../../../lib/useKeys'
+import { useSession } from '../../../lib/session'
+import CopyButton from '../../../kit/CopyButton.vue'
+import LinkAnatomy from '../../../kit/LinkAnatomy.vue'
+import PlacementDetails from './PlacementDetails.vue'
+import QrPicture from './QrPicture.vue'
+import { useDates } from '../../../lib/useDates'
+
+const { dayAndTime } = useDates()
+/** One place of an offer: its link taken apart, what is pasted there, and what became of the copy. */
+defineProps<{
+  placement: Schemas['Placement']
+  isUnsaved: boolean
+  isDraft: boolean
+  change: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+}>()
+const emit = defineEmits<{ copied: [digest: string] }>()
+const session = useSession()
+const snippetButton = useTemplateRef<{ run: () => void }>('snippetButton')
+const mailed = ref<{ isSent: boolean; words: string } | null>(null)
+const linkButton = useTemplateRef<{ run: () => void }>('linkButton')
+
+async function mail(placement: number): Promise<void> {
+  const { data, refusal } = await outcome(
+    api.POST('/shops/{shop}/placements/{placement}/trial', { params: { path: { shop: session.slug, placement } } }),
+  )
+  mailed.value = data ? { isSent: true, words: `On its way to ${data.to}.` } : { isSent: false, words: refusal.message }
+}
+
+useKeys(
+  { key: 'c', does: 'Copy what is pasted', run: () => (snippetButton.value ?? linkButton.value)?.run() },
+  { key: 'l', does: 'Copy the link', run: () => linkButton.value?.run() },
+)
+</script>
+
+<template>
+  <p v-if="isDraft" class="mb-2 text-sm text-amber" data-draft>
+    This offer is a draft: until you publish it, whoever clicks reads that it is not published yet.
+  </p>
+  <p v-if="placement.is_paused" class="mb-2 text-sm text-amber">
+    Paused here: whoever clicks reads that it is not for sale just now.
+  </p>
+  <p v-if="placement.is_stale" class="mb-2 text-sm text-amber" role="status">
+    The copy of {{ dayAndTime(placement.copied_at ?? '') }} no longer says what the offer says; copy it again and paste
+    it anew.
+  </p>
+  <LinkAnatomy class="mb-3" :parts="placement.anatomy" />
+  <div class="mb-2 flex flex-wrap gap-2">
+    <CopyButton ref="linkButton" :text="placement.url" label="Copy link" shortcut="l" />
+    <CopyButton
+      v-if="!placement.medium.is_live && placement.price_table_id === null"
+      ref="snippetButton"
+      :text="placement.snippet"
+      :label="`Copy ${placement.medium.label}`"
+      shortcut="c"
+      @copied="emit('copied', placement.digest)"
+    />
+    <button v-if="placement.medium.key === 'email'" type="button" class="side-deed" @click="mail(placement.id)">
+      Mail it to me
+    </button>
+  </div>
+  <p v-if="mailed" class="mb-2 text-sm" :class="mailed.isSent ? 'text-good' : 'text-wrong'" role="status">
+    {{ mailed.words }}
+  </p>
+  <QrPicture v-if="placement.medium.key === 'qr'" :text="placement.snippet" :name="placement.page" />
+  <pre
+    v-if="!placement.medium.is_live && placement.price_table_id === null"
+    tabindex="0"
+    role="region"
+    :aria-label="`What is pasted: ${placement.medium.label}`"
+    class="mb-1 max-h-11 overflow-auto border border-rule bg-sheet px-2 py-1 font-mono text-xs break-all whitespace-pre-wrap"
+    data-snippet
+    >{{ placement.snippet }}</pre>
+  <p class="mb-2 text-sm leading-snug text-pencil">
+    <strong v-if="isUnsaved && !placement.medium.is_live" class="text-amber"
+      >Save first: this still has the saved words.
+    </strong>
+    <RouterLink
+      v-if="placement.price_table_id"
+      class="follow"
+      :to="{ name: 'price-table', params: { shop: session.slug, id: placement.price_table_id } }"
+      >{{ placement.medium.note }}</RouterLink
+    >
+    <template v-else>{{ placement.medium.note }}</template>
+  </p>
+  <Disclosure as="div" class="border-t border-rule pt-2">
+    <DisclosureButton class="text-sm font-medium text-sea">Name, words and results of this place</DisclosureButton>
+    <DisclosurePanel class="mt-2">
+      <PlacementDetails :placement="placement" :change="change" />
+    </DisclosurePanel>
+  </Disclosure>
+</template>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Refusal, Schemas } from '../../../lib/client'
+import { sentenceAt } from '../../../lib/client'
+import { useFields } from '../../../lib/useFields'
+import { useSession } from '../../../lib/session'
+import PickField from '../../../kit/PickField.vue'
+import SwitchField from '../../../kit/SwitchField.vue'
+import TextField from '../../../kit/TextField.vue'
+
+/** What a place is called, says and counts as; it can rest while the others go on. */
+const props = defineProps<{
+  placement: Schemas['Placement']
+  change: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+}>()
+const session = useSession()
+const entry = ref<Schemas['PlacementEntry']>({
+  page: props.placement.page,
+  medium: props.placement.medium.key,
+  label: props.placement.label,
+  caption: props.placement.caption,
+  is_paused: props.placement.is_paused,
+})
+const refusal = ref<Refusal | null>(null)
+const isSaved = ref(false)
+const media = computed(() => (session.shop?.media ?? []).map(({ key, label }) => ({ value: key, label })))
+
+function set(part: Partial<Schemas['PlacementEntry']>): void {
+  entry.value = { ...entry.value, ...part }
+  isSaved.value = false
+}
+
+const { value, field } = useFields(entry, set, (at) => sentenceAt(refusal.value, at))
+
+async function save(): Promise<void> {
+  refusal.value = await props.change(entry.value)
+  isSaved.value = refusal.value === null
+}
+</script>
+
+<template>
+  <form class="grid gap-3" novalidate @submit.prevent="save">
+    <TextField v-bind="field('page')" label="Name of the place" />
+    <PickField v-if="placement.price_table_id === null" v-bind="value('medium')" label="As" :choices="media" />
+    <TextField v-bind="field('caption')" label="Own caption" note="Blank: as the offer says." />
+    <TextField v-bind="field('label')" label="Label in the results" note="Blank: counted under its name." />
+    <SwitchField
+      label="Paused here"
+      :model-value="entry.is_paused ?? false"
+      @update:model-value="(is_paused) => set({ is_paused })"
+    />
+    <p class="flex items-center gap-3">
+      <button type="submit" class="side-deed">Save this place</button>
+      <span class="text-sm text-pencil" role="status">{{ isSaved ? 'Saved.' : '' }}</span>
+    </p>
+  </form>
+</template>

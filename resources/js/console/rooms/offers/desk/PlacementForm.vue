@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Refusal, Schemas } from '../../../lib/client'
+import { sentenceAt } from '../../../lib/client'
+import { useSession } from '../../../lib/session'
+import PickField from '../../../kit/PickField.vue'
+import TextField from '../../../kit/TextField.vue'
+
+/** Where the offer shall stand, and in which form. */
+const props = defineProps<{ place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null> }>()
+const session = useSession()
+const page = ref('')
+const medium = ref<Schemas['MediumKey']>('html')
+const refusal = ref<Refusal | null>(null)
+const isPlacing = ref(false)
+const media = computed(() => session.shop?.media ?? [])
+const note = computed(() => media.value.find(({ key }) => key === medium.value)?.note ?? '')
+
+watch(page, () => (refusal.value = null))
+
+async function add(): Promise<void> {
+  if (isPlacing.value) return
+  isPlacing.value = true
+  refusal.value = await props.place({ page: page.value, medium: medium.value, label: '', caption: '' })
+  isPlacing.value = false
+  if (!refusal.value) page.value = ''
+}
+</script>
+
+<template>
+  <form class="grid gap-3" novalidate @submit.prevent="add">
+    <TextField
+      v-model="page"
+      label="Put it on a page"
+      note="As you call it: the spring post, the jar label."
+      :error="refusal ? (sentenceAt(refusal, 'page') ?? refusal.message) : undefined"
+    />
+    <PickField v-model="medium" label="As" :choices="media.map(({ key, label }) => ({ value: key, label }))" />
+    <p class="text-sm text-pencil">{{ note }}</p>
+    <div><button type="submit" class="side-deed !min-h-10" :disabled="isPlacing">Place it</button></div>
+  </form>
+</template>

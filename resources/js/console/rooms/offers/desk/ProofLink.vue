@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Refusal, Schemas } from '../../../lib/client'
+import PlacementCard from './PlacementCard.vue'
+import PlacementForm from './PlacementForm.vue'
+import PlacementPick from './PlacementPick.vue'
+
+const props = defineProps<{
+  placements: Schemas['Placement'][]
+  way: string
+  place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+  change: (placement: number, as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+  isStale: boolean
+  isDraft: boolean
+}>()
+const emit = defineEmits<{ copied: [placement: number, digest: string] }>()
+
+const chosenId = ref<number | null>(null)
+const isPlacing = ref(false)
+const chosen = computed(
+  () => props.placements.find((placement) => placement.id === chosenId.value) ?? props.placements[0],
+)
+
+async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
+  const refusal = await props.place(as)
+  if (!refusal) {
+    chosenId.value = props.placements.at(-1)?.id ?? null
+    isPlacing.value = false
+  }
+  return refusal
+}
+</script>
+
+<template>
+  <section aria-labelledby="proof-link">
+    <h2 id="proof-link" class="sentence mb-1 text-lg font-semibold">In the link</h2>
+    <p class="mb-3 text-sm text-pencil">{{ way }}</p>
+    <template v-if="chosen">
+      <div class="mb-2 flex gap-2">
+        <PlacementPick
+          :placements="placements"
+          :chosen="chosen"
+          class="min-w-0 flex-1"
+          @pick="(id) => ((chosenId = id), (isPlacing = false))"
+        />
+        <button type="button" class="side-deed !min-h-10 flex-none" @click="isPlacing = !isPlacing">
+          {{ isPlacing ? 'Not now' : 'Another place' }}
+        </button>
+      </div>
+      <PlacementCard
+        v-if="!isPlacing"
+        :key="chosen.id"
+        :is-draft="isDraft"
+        :placement="chosen"
+        :is-unsaved="isStale"
+        :change="(as) => change(chosen?.id ?? 0, as)"
+        @copied="(digest) => emit('copied', chosen?.id ?? 0, digest)"
+      />
+    </template>
+    <p v-else class="mb-3 text-pencil">Say where it shall stand, and its link and its button appear here.</p>
+    <PlacementForm v-if="isPlacing || !chosen" :place="add" />
+  </section>
+</template>

@@ -1,0 +1,48 @@
+import type { RouteRecordRaw } from 'vue-router'
+
+export const routes: RouteRecordRaw[] = [
+  {
+    path: '/:shop/offers',
+    name: 'offers',
+    component: () => import('./OffersView.vue'),
+    meta: { title: 'Offers' },
+  },
+  {
+    path: '/:shop/offers/new',
+    name: 'new-offer',
+    component: () => import('./DeskView.vue'),
+    meta: { title: 'New offer' },
+  },
+  {
+    path: '/:shop/offers/:id(\\d+)',
+    name: 'desk',
+    component: () => import('./DeskView.vue'),
+    props: (route) => ({ id: Number(route.params.id) }),
+    meta: { title: 'Offer' },
+  },
+  {
+    path: '/:shop/offers/tables',
+    name: 'price-tables',
+    component: () => import('./PriceTablesView.vue'),
+    meta: { title: 'Price tables' },
+  },
+  {
+    path: '/:shop/offers/tables/new',
+    name: 'new-price-table',
+    component: () => import('./PriceTableView.vue'),
+    meta: { title: 'New price table' },
+  },
+  {
+    path: '/:shop/offers/tables/:id(\\d+)',
+    name: 'price-table',
+    component: () => import('./PriceTableView.vue'),
+    props: (route) => ({ id: Number(route.params.id) }),
+    meta: { title: 'Price table' },
+  },
+  {
+    path: '/:shop/offers/copies',
+    name: 'copies',
+    component: () => import('./CopiesView.vue'),
+    meta: { title: 'Copies to renew' },
+  },
+]

@@ -1,0 +1,40 @@
+import { watchDebounced } from '@vueuse/core'
+import { ref, type Ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import { useSession } from '../../lib/session'
+import { useLatest } from '../../lib/useLatest'
+
+/** Keeps the proof of what stands on the desk up to date; the server does the reckoning. */
+export function useProof(
+  entry: Ref<Schemas['OfferEntry'] | null>,
+  offerId: Ref<number | null>,
+  country: Ref<string>,
+): {
+  proof: Ref<Schemas['Proof'] | null>
+  refusal: Ref<Refusal | null>
+  refresh: () => Promise<void>
+} {
+  const session = useSession()
+  const proof = ref<Schemas['Proof'] | null>(null)
+  const refusal = ref<Refusal | null>(null)
+  const latest = useLatest((asked: Schemas['OfferEntry']) =>
+    outcome(
+      api.POST('/shops/{shop}/offers/proof', {
+        params: { path: { shop: session.slug }, query: offerId.value === null ? {} : { offer: offerId.value } },
+        body: asked,
+      }),
+    ),
+  )
+
+  async function refresh(): Promise<void> {
+    if (!entry.value) return
+    const answered = await latest.run({ ...entry.value, country: country.value })
+    if (!answered) return
+    refusal.value = answered.refusal ?? null
+    if (answered.data) proof.value = answered.data
+  }
+
+  watchDebounced([entry, country], refresh, { debounce: 60, immediate: true })
+
+  return { proof, refusal, refresh }
+}

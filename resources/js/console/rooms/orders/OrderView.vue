@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import BillSlip from '../../kit/BillSlip.vue'
+import { useSession } from '../../lib/session'
+import { useDates } from '../../lib/useDates'
+
+const { dayAndTime } = useDates()
+const props = defineProps<{ number: number }>()
+const session = useSession()
+const order = ref<Schemas['Order'] | null>(null)
+const refusal = ref<Refusal | null>(null)
+
+onMounted(async () => {
+  const { data, refusal: refused } = await outcome(
+    api.GET('/shops/{shop}/orders/{number}', { params: { path: { shop: session.slug, number: props.number } } }),
+  )
+  order.value = data ?? null
+  refusal.value = refused ?? null
+})
+</script>
+
+<template>
+  <p class="pt-6">
+    <RouterLink :to="{ name: 'orders', params: { shop: session.slug } }" class="follow">All orders</RouterLink>
+  </p>
+  <h1 class="sentence pt-2 pb-5 text-3xl font-semibold">Order {{ number }}</h1>
+  <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <div v-if="order" class="grid gap-x-16 gap-y-8 md:grid-cols-[minmax(0,1fr)_24rem]">
+    <div class="grid content-start gap-6">
+      <section>
+        <h2 class="small-title mb-1">Money</h2>
+        <p v-if="order.captured_at" class="font-semibold text-good">Taken on {{ dayAndTime(order.captured_at) }}</p>
+        <p v-else class="font-semibold text-amber">Held for you; it is taken within moments.</p>
+        <p v-if="order.payment" class="text-sm text-pencil">
+          Payment <span class="font-mono">{{ order.payment }}</span>
+        </p>
+      </section>
+      <section>
+        <h2 class="small-title mb-1">Goes to</h2>
+        <address class="not-italic" dir="auto">
+          <span v-for="(line, index) in order.address" :key="index" class="block [overflow-wrap:anywhere]">{{
+            line
+          }}</span>
+        </address>
+        <p class="mt-1 [overflow-wrap:anywhere]">{{ order.email }}</p>
+        <p v-if="order.phone">{{ order.phone }}</p>
+      </section>
+      <section v-if="order.comment">
+        <h2 class="small-title mb-1">Says</h2>
+        <p class="[overflow-wrap:anywhere] whitespace-pre-line" dir="auto">{{ order.comment }}</p>
+      </section>
+      <section>
+        <h2 class="small-title mb-1">Placed</h2>
+        <p>{{ dayAndTime(order.placed_at) }}</p>
+      </section>
+      <section>
+        <h2 class="small-title mb-2">Goods</h2>
+        <ul>
+          <li
+            v-for="line in order.bill.lines"
+            :key="line.sku"
+            class="flex items-center gap-4 border-b border-rule py-2"
+          >
+            <img :src="line.picture_path" alt="" width="48" height="48" />
+            <span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
+              ><bdi>{{ line.name }}</bdi
+              ><span v-if="line.choices" class="block" dir="auto">{{ line.choices }}</span
+              ><span class="block font-mono text-sm text-pencil">{{ line.sku }}</span></span
+            >
+            <span class="text-right"
+              >× {{ line.quantity
+              }}<span v-if="line.back_ordered > 0" class="block text-sm text-amber"
+                >{{ line.back_ordered }} not on the shelf</span
+              ></span
+            >
+          </li>
+        </ul>
+      </section>
+    </div>
+    <section class="self-start border-t-3 border-sea bg-sheet p-5">
+      <h2 class="small-title mb-2">The bill, as it was paid</h2>
+      <BillSlip :bill="order.bill" with-profit />
+    </section>
+  </div>
+</template>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, outcome, type Schemas } from '../../lib/client'
+import { useSession } from '../../lib/session'
+import PickField from '../../kit/PickField.vue'
+import TextField from '../../kit/TextField.vue'
+
+/** Which buttons stand beside this product, where they differ from the shop's. */
+defineProps<{ errorAt: (path: string) => string | undefined }>()
+const buttons = defineModel<Schemas['ProductButtonsEntry']>({ required: true })
+const session = useSession()
+const surfaces = ref<Schemas['Surface'][]>([])
+
+onMounted(async () => {
+  const { data } = await outcome(api.GET('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } } }))
+  surfaces.value = data?.surfaces ?? []
+})
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <PickField
+      v-for="surface in surfaces"
+      :key="surface.value"
+      :label="surface.label"
+      :model-value="buttons[surface.value]"
+      :choices="[{ value: '', label: 'as the shop has it' }, ...surface.sets]"
+      @update:model-value="(set) => (buttons = { ...buttons, [surface.value]: set })"
+    />
+    <TextField
+      v-for="[does, label] in [
+        ['cart', 'Add to cart'],
+        ['pay', 'Buy now'],
+      ] as const"
+      :key="does"
+      :label="`“${label}” says`"
+      note="Blank: as the shop has it."
+      :error="errorAt(`buttons.${does}`)"
+      :model-value="buttons[does]"
+      @update:model-value="(text) => (buttons = { ...buttons, [does]: text })"
+    />
+  </div>
+</template>

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import TagField from '../../kit/TagField.vue'
+import type { Schemas } from '../../lib/client'
+import { useFields } from '../../lib/useFields'
+import { useSession } from '../../lib/session'
+import AddOnsField from './AddOnsField.vue'
+import ButtonsField from './ButtonsField.vue'
+import DrawingPicker from './DrawingPicker.vue'
+import PicturesField from './PicturesField.vue'
+import type { useProductForm } from './useProductForm'
+
+/** What stands beside a product's form: its pictures, where it is found, its buttons, what goes with it. */
+const props = defineProps<{ form: ReturnType<typeof useProductForm>; own: number | null }>()
+const session = useSession()
+const { entry, pictures, addOns, change, errorAt } = props.form
+const { value, field } = useFields(entry, change, errorAt)
+
+function movePictures(moved: Schemas['Picture'][]): void {
+  pictures.value = moved
+  change({})
+}
+</script>
+
+<template>
+  <aside class="grid content-start gap-6">
+    <section>
+      <h2 class="small-title mb-2">Pictures</h2>
+      <PicturesField :model-value="pictures" @update:model-value="movePictures" />
+      <Disclosure v-slot="{ open }" :default-open="pictures.length === 0" as="div" class="mt-3">
+        <DisclosureButton class="follow min-h-8"
+          >{{ open ? 'Close the drawings' : 'Take one of our drawings instead' }}
+        </DisclosureButton>
+        <DisclosurePanel>
+          <DrawingPicker v-bind="field('picture')" />
+        </DisclosurePanel>
+      </Disclosure>
+    </section>
+    <TagField
+      v-bind="field('categories')"
+      label="Found under"
+      :known="session.shop?.categories ?? []"
+      note="Type a new category, and it is made."
+    />
+    <section>
+      <h2 class="small-title mb-2">Buttons in the shop</h2>
+      <ButtonsField v-bind="value('buttons')" :error-at="errorAt" />
+    </section>
+    <section>
+      <h2 class="small-title mb-2">Goes well with</h2>
+      <AddOnsField v-model="addOns" :own="own" @update:model-value="change({})" />
+    </section>
+  </aside>
+</template>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { api, outcome, type Schemas } from '../../lib/client'
+import ListHead from '../../kit/ListHead.vue'
+import PageTurner from '../../kit/PageTurner.vue'
+import StateMark from '../../kit/StateMark.vue'
+import { useList } from '../../lib/useList'
+import { useSession } from '../../lib/session'
+
+const session = useSession()
+const { list, refusal, search, turnTo } = useList((asked) =>
+  outcome(api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: asked } })),
+)
+
+function stockOf(product: Schemas['Product']): string {
+  const variants = product.variant_count > 0 ? `${product.variant_count} variants, ` : ''
+  if (product.is_sold_out) return `${variants}sold out`
+  if (product.stock === null) return `${variants}not counted`
+  return `${variants}${product.is_low ? 'only ' : ''}${product.stock} in stock`
+}
+</script>
+
+<template>
+  <ListHead
+    v-model="search"
+    title="Products"
+    :count="list?.at.total ?? null"
+    filter-label="Filter by name, SKU or category"
+  >
+    <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed">New product</RouterLink>
+  </ListHead>
+  <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <template v-if="list">
+    <div v-if="list.items.length === 0 && search === ''" class="max-w-xl py-10">
+      <p class="sentence mb-4 text-2xl">The shelf is empty. One product is enough to make an offer.</p>
+    </div>
+    <p v-else-if="list.items.length === 0" class="py-10">
+      No product fits “<bdi>{{ search }}</bdi
+      >”.
+    </p>
+    <ul>
+      <li
+        v-for="product in list.items"
+        :key="product.id"
+        class="relative flex items-center gap-5 border-b border-rule py-3"
+      >
+        <img :src="product.picture_path" alt="" width="56" height="56" class="flex-none" />
+        <span class="min-w-0 flex-1">
+          <RouterLink
+            :to="{ name: 'product', params: { shop: session.slug, id: product.id } }"
+            class="block text-lg font-medium [overflow-wrap:anywhere] after:absolute after:inset-0 hover:underline"
+            dir="auto"
+            >{{ product.name }}</RouterLink
+          >
+          <span class="flex flex-wrap items-center gap-x-3">
+            <span class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ product.sku }}</span>
+            <StateMark v-if="product.is_draft" state="draft" />
+          </span>
+        </span>
+        <span class="grid justify-items-end text-right sm:flex sm:items-baseline">
+          <span class="text-lg sm:order-last sm:w-28">{{ product.price_shown }}</span>
+          <span
+            class="text-sm"
+            :class="product.is_sold_out || product.is_low ? 'font-semibold text-amber' : 'text-pencil'"
+            >{{ stockOf(product) }}</span
+          >
+        </span>
+      </li>
+    </ul>
+    <PageTurner :at="list.at" @turn="turnTo" />
+  </template>
+</template>

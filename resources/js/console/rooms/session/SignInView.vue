@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Refusal } from '../../lib/client'
+import { sentenceAt } from '../../lib/client'
+import KiteMark from '../../kit/KiteMark.vue'
+import TextField from '../../kit/TextField.vue'
+import { useSession } from '../../lib/session'
+
+const session = useSession()
+const route = useRoute()
+const router = useRouter()
+const email = ref('')
+const password = ref('')
+const refusal = ref<Refusal | null>(null)
+const isWorking = ref(false)
+
+async function signIn(): Promise<void> {
+  if (isWorking.value) return
+  isWorking.value = true
+  refusal.value = await session.signIn(email.value, password.value)
+  isWorking.value = false
+  if (refusal.value) return
+  const then = route.query.then
+  // Only a path of this console: never an address that a link brought along.
+  await router.push(typeof then === 'string' && /^\/(?![/\\])/.test(then) ? then : '/')
+}
+</script>
+
+<template>
+  <div class="mx-auto max-w-sm pt-[14vh]">
+    <p class="mb-8 flex items-center gap-3">
+      <KiteMark /><span class="sentence text-2xl font-semibold">Paper Kite</span>
+    </p>
+    <h1 class="sr-only">Sign in</h1>
+    <form class="grid gap-4" novalidate @submit.prevent="signIn">
+      <TextField
+        v-model="email"
+        label="E-mail"
+        type="email"
+        autocomplete="username"
+        inputmode="email"
+        :error="sentenceAt(refusal, 'email') ?? (refusal && !refusal.errors ? refusal.message : undefined)"
+      />
+      <TextField
+        v-model="password"
+        label="Password"
+        type="password"
+        autocomplete="current-password"
+        :error="sentenceAt(refusal, 'password')"
+      />
+      <button type="submit" class="deed mt-2" :disabled="isWorking">Sign in</button>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
+import { oneAtATime } from '../../lib/oneAtATime'
+import { useSession } from '../../lib/session'
+import PageTurner from '../../kit/PageTurner.vue'
+import PickField from '../../kit/PickField.vue'
+import ProductPicker from '../../kit/ProductPicker.vue'
+import RefusalNotice from '../../kit/RefusalNotice.vue'
+import TagField from '../../kit/TagField.vue'
+import TextField from '../../kit/TextField.vue'
+
+type Entry = Schemas['CouponEntry']
+
+/** The shop's coupons, each as what it does; one at a time is written anew or changed. */
+const session = useSession()
+const list = ref<Schemas['CouponList'] | null>(null)
+const page = ref(1)
+const open = ref<number | 'new' | null>(null)
+const entry = ref<Entry>(blank())
+const version = ref(1)
+const refusal = ref<Refusal | null>(null)
+const kinds: { value: Schemas['CouponKind']; label: string }[] = [
+  { value: 'percent', label: 'a percentage off' },
+  { value: 'amount', label: 'an amount off' },
+  { value: 'free_shipping', label: 'free shipping' },
+]
+
+function blank(): Entry {
+  return {
+    code: '',
+    kind: 'percent',
+    value: '',
+    min_spend: '',
+    skus: [],
+    from: '',
+    until: '',
+    most_uses: '',
+    most_uses_each: '',
+  }
+}
+
+async function load(): Promise<void> {
+  const { data } = await outcome(
+    api.GET('/shops/{shop}/coupons', { params: { path: { shop: session.slug }, query: { page: page.value } } }),
+  )
+  list.value = data ?? list.value
+}
+
+function edit(coupon: Schemas['Coupon'] | null): void {
+  open.value = coupon?.id ?? 'new'
+  entry.value = coupon ? { ...coupon.entry } : blank()
+  version.value = coupon?.version ?? 1
+  refusal.value = null
+}
+
+const save = oneAtATime(async (over: number = version.value): Promise<void> => {
+  const path = { shop: session.slug }
+  const { data, refusal: refused } =
+    typeof open.value === 'number'
+      ? await outcome(
+          api.PUT('/shops/{shop}/coupons/{coupon}', {
+            params: { path: { ...path, coupon: open.value } },
+            body: { ...entry.value, version: over },
+          }),
+        )
+      : await outcome(api.POST('/shops/{shop}/coupons', { params: { path }, body: entry.value }))
+  refusal.value = refused ?? null
+  if (!data) return
+  open.value = null
+  await load()
+})
+
+/** Of somebody else’s change to the coupon that is being changed. */
+async function showSaved(): Promise<void> {
+  await load()
+  const saved = list.value?.items.find(({ id }) => id === open.value)
+  if (saved) edit(saved)
+}
+
+function turnTo(wanted: number): void {
+  page.value = wanted
+  void load()
+}
+
+onMounted(load)
+</script>
+
+<template>
+  <div>
+    <ul v-if="list">
+      <li
+        v-for="coupon in list.items"
+        :key="coupon.id"
+        class="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-2"
+      >
+        <span class="font-mono font-semibold" dir="auto">{{ coupon.entry.code }}</span>
+        <span class="min-w-0 flex-1">{{ coupon.sentence }}</span>
+        <span class="text-sm text-pencil">{{ coupon.uses === 1 ? 'used once' : `used ${coupon.uses} times` }}</span>
+        <button type="button" class="follow min-h-8" @click="edit(coupon)">
+          Change <span class="sr-only">{{ coupon.entry.code }}</span>
+        </button>
+      </li>
+      <li v-if="list.items.length === 0" class="py-2 text-pencil">None yet.</li>
+    </ul>
+    <PageTurner v-if="list" :at="list.at" @turn="turnTo" />
+    <div v-if="open !== null" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
+      <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">
+        <TextField v-model="entry.code" label="Code" is-mono :error="sentenceAt(refusal, 'code')" />
+        <PickField v-model="entry.kind" label="Gives" :choices="kinds" />
+        <TextField
+          v-if="entry.kind !== 'free_shipping'"
+          v-model="entry.value"
+          :label="entry.kind === 'percent' ? 'Percent off' : `Amount, ${session.shop?.currency}`"
+          inputmode="decimal"
+          :error="sentenceAt(refusal, 'value')"
+        />
+        <TextField
+          v-model="entry.min_spend"
+          label="From goods of"
+          inputmode="decimal"
+          note="Blank: any."
+          :error="sentenceAt(refusal, 'min_spend')"
+        />
+      </div>
+      <div class="grid gap-4 sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.7fr)]">
+        <TextField
+          v-model="entry.from"
+          label="Counts from"
+          type="datetime-local"
+          :error="sentenceAt(refusal, 'from')"
+        />
+        <TextField v-model="entry.until" label="Up to" type="datetime-local" :error="sentenceAt(refusal, 'until')" />
+        <TextField
+          v-model="entry.most_uses"
+          label="Uses in all"
+          inputmode="numeric"
+          note="Blank: any."
+          :error="sentenceAt(refusal, 'most_uses')"
+        />
+        <TextField
+          v-model="entry.most_uses_each"
+          label="Per shopper"
+          inputmode="numeric"
+          note="By e-mail."
+          :error="sentenceAt(refusal, 'most_uses_each')"
+        />
+      </div>
+      <TagField
+        v-model="entry.skus"
+        label="Only for these SKUs"
+        :known="[]"
+        note="None: for all goods. A product’s SKU stands for all its variants."
+      />
+      <ProductPicker is-quiet @picked="(product) => (entry.skus = [...new Set([...entry.skus, product.sku])])" />
+      <RefusalNotice :refusal="refusal" @insist="save" @reload="showSaved" />
+      <div class="flex gap-3">
+        <button type="button" class="deed" @click="save()">Save the coupon</button>
+        <button type="button" class="side-deed !min-h-10" @click="open = null">Leave it</button>
+      </div>
+    </div>
+    <button v-else type="button" class="side-deed mt-3" @click="edit(null)">New coupon</button>
+  </div>
+</template>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { useRouter } from 'vue-router'
+import { api, outcome, sentenceAt, type Schemas } from '../../lib/client'
+import { useFields } from '../../lib/useFields'
+import { useSettings } from '../../lib/useSettings'
+import { useSession } from '../../lib/session'
+import TextField from '../../kit/TextField.vue'
+
+/** What the shop is called, and where it is. Every address that it leaves leads to it for good. */
+const session = useSession()
+const router = useRouter()
+
+function names(shop: Schemas['Shop'] | null): Schemas['NamesEntry'] {
+  return {
+    name: shop?.name ?? '',
+    slug: shop?.slug ?? '',
+    host: shop?.host ?? '',
+    checkout_slug: shop?.checkout_slug ?? '',
+  }
+}
+
+const { entry, refusal, isDirty, wasSaved, change, submit } = useSettings<Schemas['NamesEntry']>(
+  () => Promise.resolve({ data: names(session.shop) }),
+  async (body) => {
+    const { data, refusal: refused } = await outcome(
+      api.PUT('/shops/{shop}/names', { params: { path: { shop: session.slug } }, body }),
+    )
+    if (!data) return refused ? { refusal: refused } : {}
+    session.shop = data
+    return { data: names(data) }
+  },
+)
+
+const { field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
+
+async function save(): Promise<void> {
+  const saved = await submit()
+  if (!saved) return
+  window.history.replaceState(
+    window.history.state,
+    '',
+    router.resolve({ name: 'shop', params: { shop: saved.slug } }).href,
+  )
+}
+</script>
+
+<template>
+  <form v-if="entry" class="grid gap-3 sm:grid-cols-2" novalidate @submit.prevent="save">
+    <TextField v-bind="field('name')" label="Name of the shop" />
+    <TextField v-bind="field('host')" label="Host" is-mono note="Where shoppers find it, and where links point." />
+    <TextField v-bind="field('checkout_slug')" label="In the checkout’s address" is-mono />
+    <TextField v-bind="field('slug')" label="In the console’s address" is-mono />
+    <p class="flex flex-wrap items-center gap-4 sm:col-span-2">
+      <button type="submit" class="side-deed" :disabled="!isDirty">Save the names</button>
+      <span v-if="wasSaved" class="text-good" role="status">Saved. The old addresses lead here.</span>
+      <span v-else class="text-sm text-pencil">Old addresses and pasted buttons go on working.</span>
+    </p>
+  </form>
+</template>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, outcome, sentenceAt, type Refusal } from '../../lib/client'
+import { useSession } from '../../lib/session'
+import TextField from '../../kit/TextField.vue'
+
+/** The account that is paid; changing it asks for the password again. */
+const session = useSession()
+const isOpen = ref(false)
+const payee = ref('')
+const password = ref('')
+const refusal = ref<Refusal | null>(null)
+
+async function save(): Promise<void> {
+  const { data, refusal: refused } = await outcome(
+    api.PUT('/shops/{shop}/payee', {
+      params: { path: { shop: session.slug } },
+      body: { payee: payee.value, password: password.value },
+    }),
+  )
+  password.value = ''
+  refusal.value = refused ?? null
+  if (!data) return
+  session.shop = data
+  isOpen.value = false
+}
+</script>
+
+<template>
+  <div>
+    <p>
+      <span class="font-mono">{{ session.shop?.payee ?? 'nobody yet' }}</span>
+      <span v-if="session.shop?.is_ready" class="ml-4 text-good">Ready to be paid.</span>
+      <span v-else class="ml-4 text-wrong">Not ready to be paid: a payee and a payment provider are needed.</span>
+      <button v-if="!isOpen" type="button" class="follow ml-4 min-h-8" @click="isOpen = true">
+        {{ session.shop?.payee ? 'Change the payee' : 'Set the payee' }}
+      </button>
+    </p>
+    <form v-if="isOpen" class="mt-3 grid gap-4 sm:grid-cols-[14rem_14rem_auto]" novalidate @submit.prevent="save">
+      <TextField v-model="payee" label="Account at the provider" is-mono :error="sentenceAt(refusal, 'payee')" />
+      <TextField
+        v-model="password"
+        label="Your password"
+        type="password"
+        autocomplete="current-password"
+        :error="sentenceAt(refusal, 'password') ?? (refusal && !refusal.errors ? refusal.message : undefined)"
+      />
+      <div class="flex gap-3 sm:pt-7">
+        <button type="submit" class="deed">Pay this account</button>
+        <button type="button" class="side-deed !min-h-10" @click="isOpen = false">Leave it</button>
+      </div>
+    </form>
+    <p class="mt-1 text-sm text-pencil">Everybody in the shop is told by mail. No link, button or page carries it.</p>
+  </div>
+</template>

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, outcome, sentenceAt, type Schemas } from '../../lib/client'
+import { useFields } from '../../lib/useFields'
+import { useSettings } from '../../lib/useSettings'
+import { useSession } from '../../lib/session'
+import PickField from '../../kit/PickField.vue'
+import RefusalNotice from '../../kit/RefusalNotice.vue'
+import SwitchField from '../../kit/SwitchField.vue'
+import TextField from '../../kit/TextField.vue'
+
+/** Which buttons stand in the shop's own pages, what they say, and what follows adding. */
+const emit = defineEmits<{ dirty: [is: boolean] }>()
+const session = useSession()
+const facts = ref<Schemas['Shopfront'] | null>(null)
+const { entry, refusal, isDirty, wasSaved, change, load, submit } = useSettings<Schemas['ShopfrontEntry']>(
+  () => taken(outcome(api.GET('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } } }))),
+  (body, version = facts.value?.version ?? 1) =>
+    taken(
+      outcome(
+        api.PUT('/shops/{shop}/shopfront', {
+          params: { path: { shop: session.slug } },
+          body: { ...body, version },
+        }),
+      ),
+    ),
+)
+const { value, field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
+
+const notices = computed(() => facts.value?.ways.filter(({ value }) => value !== 'stay') ?? [])
+const needsAddress = computed(
+  () => entry.value?.after_adding === 'address' || (entry.value?.has_notice && entry.value.notice_leads === 'address'),
+)
+
+watch(isDirty, (is) => emit('dirty', is))
+
+async function taken(
+  answer: ReturnType<typeof outcome<Schemas['Shopfront']>>,
+): Promise<{ data?: Schemas['ShopfrontEntry']; refusal?: NonNullable<Awaited<typeof answer>['refusal']> }> {
+  const { data, refusal: refused } = await answer
+  if (!data) return { ...(refused ? { refusal: refused } : {}) }
+  facts.value = data
+  return { data: data.entry }
+}
+
+function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; label: string }[] {
+  return choices.map(({ value, label }) => ({ value: value as Schemas['AfterAdding'], label }))
+}
+</script>
+
+<template>
+  <form v-if="entry && facts" class="grid gap-5" novalidate @submit.prevent="submit()">
+    <div v-for="surface in facts.surfaces" :key="surface.value" class="grid gap-3 sm:grid-cols-3">
+      <PickField
+        :label="surface.label"
+        :model-value="entry.buttons[surface.value]"
+        :choices="surface.sets"
+        @update:model-value="(set) => entry && change({ buttons: { ...entry.buttons, [surface.value]: set } })"
+      />
+      <TextField
+        v-for="[does, label] in [
+          ['cart', 'Add to cart'],
+          ['pay', 'Buy now'],
+        ] as const"
+        :key="does"
+        :label="`“${label}” says`"
+        :note="`Blank: ${label}`"
+        :model-value="entry.captions[`${surface.value}_${does}`]"
+        :error="sentenceAt(refusal, `captions.${surface.value}_${does}`)"
+        @update:model-value="
+          (text) => entry && change({ captions: { ...entry.captions, [`${surface.value}_${does}`]: text } })
+        "
+      />
+    </div>
+    <div class="grid gap-3 border-t border-rule pt-4 sm:grid-cols-2">
+      <PickField
+        v-bind="value('after_adding')"
+        label="Who has put something into the cart"
+        :choices="ways(facts.ways)"
+      />
+      <template v-if="entry.after_adding === 'stay'">
+        <SwitchField v-bind="value('has_notice')" class="self-end pb-1.5" label="A notice says so" />
+        <PickField
+          v-if="entry.has_notice"
+          v-bind="value('notice_leads')"
+          label="From the notice one"
+          :choices="ways(notices)"
+        />
+      </template>
+      <TextField
+        v-if="needsAddress"
+        v-bind="field('address')"
+        label="Your address"
+        note="At a host that is listed under Checkout."
+      />
+    </div>
+    <div class="border-t border-rule pt-4">
+      <p class="mb-2 font-medium">What buttons say everywhere, where nothing else is said</p>
+      <div class="grid gap-3 sm:grid-cols-2">
+        <TextField
+          v-for="state in session.shop?.button_states ?? []"
+          :key="state.value"
+          :label="state.label"
+          :model-value="entry.words[state.value]"
+          :error="sentenceAt(refusal, `words.${state.value}`)"
+          @update:model-value="(text) => entry && change({ words: { ...entry.words, [state.value]: text } })"
+        />
+      </div>
+    </div>
+    <p class="flex flex-wrap items-center gap-4">
+      <button type="submit" class="side-deed" :disabled="!isDirty">Save the shopfront</button>
+      <span v-if="wasSaved" class="text-good" role="status">The shopfront is saved.</span>
+      <RefusalNotice :refusal="refusal" @insist="submit" @reload="load" />
+      <a :href="session.shop?.base" class="follow ml-auto" target="_blank" rel="noopener">{{ session.shop?.base }}</a>
+    </p>
+  </form>
+</template>
