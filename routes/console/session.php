@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Console\Session\ListsController;
 use App\Http\Console\Session\SignInController;
 use Illuminate\Support\Facades\Route;
 
@@ -10,3 +11,4 @@ use Illuminate\Support\Facades\Route;
 Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
 Route::get('me', [SignInController::class, 'me']);
 Route::post('sign-out', [SignInController::class, 'signOut'])->middleware('auth:sanctum');
+Route::get('lists', ListsController::class)->middleware('auth:sanctum');

@@ -57,7 +57,7 @@ final class QueueTest extends TestCase
         $former = array_search(CapturePayment::class, FormerNames::JOBS, true);
         $named = static fn (string $class): string => 'O:'.strlen($class).':"'.$class.'"';
         /** @var array{displayName: string, data: array{commandName: string, command: string}} $payload */
-        $payload = json_decode((string) DB::table('jobs')->value('payload'), true, flags: JSON_THROW_ON_ERROR);
+        $payload = json_decode(is_string($kept = DB::table('jobs')->value('payload')) ? $kept : '', true, flags: JSON_THROW_ON_ERROR);
         $payload['displayName'] = $payload['data']['commandName'] = (string) $former;
         $payload['data']['command'] = str_replace($named(CapturePayment::class), $named((string) $former), $payload['data']['command'], $replaced);
         DB::table('jobs')->update(['payload' => json_encode($payload)]);

@@ -23,7 +23,10 @@ final readonly class ConsoleHeaders
         }
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
-        $response->headers->set('Cache-Control', 'no-store, private');
+        // What says how it is known again says nothing of a shop or a person.
+        if (! $response->headers->has('ETag')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

@@ -4,22 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
-use App\Http\Console\Catalogue\DrawingResource;
-use App\Http\Console\Offers\ButtonStateResource;
-use App\Http\Console\Offers\CartUseResource;
-use App\Http\Console\Offers\DestinationResource;
-use App\Http\Console\Offers\MediumResource;
-use App\Http\Console\Offers\OpeningResource;
 use App\Models\Category;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
-use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Product;
-use PaperKite\Medium\Media;
-use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
-use PaperKite\Offer\Opening;
 
 #[OA\Schema(schema: 'Shop')]
 final readonly class ShopResource
@@ -28,13 +16,6 @@ final readonly class ShopResource
     private const MOST_VALUES = 50;
 
     /**
-     * @param  list<DrawingResource>  $drawings
-     * @param  list<DestinationResource>  $destinations
-     * @param  list<CartUseResource>  $cart_uses
-     * @param  list<OpeningResource>  $openings
-     * @param  list<MediumResource>  $media
-     * @param  list<ButtonStateResource>  $button_states
-     * @param  list<CountryResource>  $countries
      * @param  list<string>  $hosts
      * @param  list<string>  $categories
      * @param  list<string>  $tax_classes
@@ -59,20 +40,6 @@ final readonly class ShopResource
         public ?string $payee,
         #[OA\Property]
         public bool $is_ready,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: DrawingResource::class))]
-        public array $drawings,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: DestinationResource::class))]
-        public array $destinations,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CartUseResource::class))]
-        public array $cart_uses,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: OpeningResource::class))]
-        public array $openings,
-        #[OA\Property(description: 'In which an offer can be placed.', type: 'array', items: new OA\Items(ref: MediumResource::class))]
-        public array $media,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonStateResource::class))]
-        public array $button_states,
-        #[OA\Property(description: 'ISO 3166-1, by name.', type: 'array', items: new OA\Items(ref: CountryResource::class))]
-        public array $countries,
         #[OA\Property(description: 'ISO 3166-1 alpha-2.')]
         public string $home_country,
         #[OA\Property(description: 'Where a shopper may be led to, besides the shop itself.', type: 'array', items: new OA\Items(type: 'string'))]
@@ -100,13 +67,6 @@ final readonly class ShopResource
             $shop->zone()->getName(),
             $shop->payee,
             $shop->isReady(),
-            array_map(DrawingResource::of(...), Drawing::cases()),
-            array_map(DestinationResource::of(...), Destination::cases()),
-            array_map(CartUseResource::of(...), CartUse::cases()),
-            array_map(OpeningResource::of(...), Opening::cases()),
-            array_map(MediumResource::of(...), Media::all()),
-            array_map(ButtonStateResource::of(...), ButtonState::cases()),
-            CountryResource::all(),
             $shop->home_country,
             $shop->checkout_rules->hosts,
             array_values($shop->categories()->get()->map(fn (Category $category): string => $category->name)->all()),

@@ -16,11 +16,11 @@ const session = useSession()
 const typed = ref('')
 const found = computed(() => {
   const wanted = typed.value.trim().toLowerCase()
-  return (session.shop?.countries ?? []).filter(
+  return (session.lists?.countries ?? []).filter(
     ({ code, name }) => wanted === '' || name.toLowerCase().includes(wanted) || code.toLowerCase() === wanted,
   )
 })
-const nameOf = (code: unknown): string => session.shop?.countries.find((country) => country.code === code)?.name ?? ''
+const nameOf = (code: unknown): string => session.lists?.countries.find((country) => country.code === code)?.name ?? ''
 </script>
 
 <template>

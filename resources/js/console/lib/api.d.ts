@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What forms choose from in every shop */
+        get: operations["lists"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/me": {
         parameters: {
             query?: never;
@@ -1067,6 +1084,18 @@ export interface components {
         Font: "host" | "plain" | "round" | "serif" | "mono";
         /** @enum {string} */
         Icon: "none" | "kite" | "line" | "parcel" | "leaf";
+        /** @description What forms choose from in every shop. */
+        Lists: {
+            drawings: components["schemas"]["DrawingChoice"][];
+            destinations: components["schemas"]["DestinationChoice"][];
+            cart_uses: components["schemas"]["CartUseChoice"][];
+            openings: components["schemas"]["OpeningChoice"][];
+            /** @description In which an offer can be placed. */
+            media: components["schemas"]["Medium"][];
+            button_states: components["schemas"]["ButtonStateChoice"][];
+            /** @description ISO 3166-1, by name. */
+            countries: components["schemas"]["Country"][];
+        };
         Look: {
             id: number;
             name: string;
@@ -1634,15 +1663,6 @@ export interface components {
             /** @description The account that is paid. */
             payee: string | null;
             is_ready: boolean;
-            drawings: components["schemas"]["DrawingChoice"][];
-            destinations: components["schemas"]["DestinationChoice"][];
-            cart_uses: components["schemas"]["CartUseChoice"][];
-            openings: components["schemas"]["OpeningChoice"][];
-            /** @description In which an offer can be placed. */
-            media: components["schemas"]["Medium"][];
-            button_states: components["schemas"]["ButtonStateChoice"][];
-            /** @description ISO 3166-1, by name. */
-            countries: components["schemas"]["Country"][];
             /** @description ISO 3166-1 alpha-2. */
             home_country: string;
             /** @description Where a shopper may be led to, besides the shop itself. */
@@ -1837,6 +1857,27 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    lists: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lists"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     me: {
         parameters: {
             query?: never;

@@ -6,6 +6,8 @@ import { api, outcome, type Refusal, type Schemas } from './client'
 export const useSession = defineStore('session', () => {
   const person = ref<Schemas['Person'] | null>(null)
   const shop = ref<Schemas['Shop'] | null>(null)
+  /** What forms choose from, the same in every shop. */
+  const lists = ref<Schemas['Lists'] | null>(null)
   const slug = computed(() => shop.value?.slug ?? '')
   const firstShop = computed(() => person.value?.shops[0]?.slug ?? '')
 
@@ -16,7 +18,9 @@ export const useSession = defineStore('session', () => {
 
   async function enter(wanted: string): Promise<boolean> {
     // A shop answers to its former slugs, too.
-    return shop.value?.slug === wanted || (await read(wanted))
+    if (shop.value?.slug === wanted) return true
+    const [isThere] = await Promise.all([read(wanted), readLists()])
+    return isThere
   }
 
   /** Reads the shop anew, after something that its lists of names come from was changed. */
@@ -28,6 +32,10 @@ export const useSession = defineStore('session', () => {
     const { data } = await outcome(api.GET('/shops/{shop}', { params: { path: { shop: wanted } } }))
     if (data) shop.value = data
     return data !== undefined
+  }
+
+  async function readLists(): Promise<void> {
+    lists.value ??= (await outcome(api.GET('/lists'))).data ?? null
   }
 
   async function signIn(email: string, password: string): Promise<Refusal | null> {
@@ -46,5 +54,5 @@ export const useSession = defineStore('session', () => {
     shop.value = null
   }
 
-  return { person, shop, slug, firstShop, load, enter, reload, signIn, signOut, forget }
+  return { person, shop, lists, slug, firstShop, load, enter, reload, signIn, signOut, forget }
 })

@@ -13,7 +13,7 @@ const session = useSession()
     <RadioGroupLabel as="span" class="sr-only">Drawing</RadioGroupLabel>
     <div class="mt-2 grid grid-cols-4 gap-2">
       <RadioGroupOption
-        v-for="drawing in session.shop?.drawings"
+        v-for="drawing in session.lists?.drawings"
         :key="drawing.value"
         v-slot="{ checked }"
         :value="drawing.value"

@@ -98,7 +98,7 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
       <p class="mb-2 font-medium">What buttons say everywhere, where nothing else is said</p>
       <div class="grid gap-3 sm:grid-cols-2">
         <TextField
-          v-for="state in session.shop?.button_states ?? []"
+          v-for="state in session.lists?.button_states ?? []"
           :key="state.value"
           :label="state.label"
           :model-value="entry.words[state.value]"

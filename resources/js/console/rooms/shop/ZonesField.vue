@@ -28,11 +28,11 @@ const measures: { value: By; label: string }[] = [
   { value: 'items', label: 'by the fees on the items' },
 ]
 
-const names = computed(() => new Map(session.shop?.countries.map(({ code, name }) => [code, name])))
-const codes = computed(() => new Map(session.shop?.countries.map(({ code, name }) => [name, code])))
+const names = computed(() => new Map(session.lists?.countries.map(({ code, name }) => [code, name])))
+const codes = computed(() => new Map(session.lists?.countries.map(({ code, name }) => [name, code])))
 const free = computed(() => {
   const taken = new Set(zones.value.flatMap((zone) => zone.countries))
-  const left = (session.shop?.countries ?? []).filter(({ code }) => !taken.has(code)).map(({ name }) => name)
+  const left = (session.lists?.countries ?? []).filter(({ code }) => !taken.has(code)).map(({ name }) => name)
   return taken.has('*') ? left : [ELSEWHERE, ...left]
 })
 

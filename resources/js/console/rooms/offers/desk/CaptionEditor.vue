@@ -8,7 +8,7 @@ const props = defineProps<{ proof: Schemas['Proof'] }>()
 const words = defineModel<Schemas['WordsEntry']>({ required: true })
 defineEmits<{ keep: [] }>()
 const session = useSession()
-const others = session.shop?.button_states.filter(({ value }) => value !== 'idle') ?? []
+const others = session.lists?.button_states.filter(({ value }) => value !== 'idle') ?? []
 
 function fallback(state: Schemas['ButtonState']): Schemas['Word'] | undefined {
   return props.proof.words_without.find((word) => word.state === state)

@@ -28,7 +28,7 @@ function at(segment: Schemas['Segment']): AtSlot {
   return {
     entry: entry.value,
     proof: props.proof,
-    shop: session.shop,
+    lists: session.lists,
     item,
     change,
     changeItem: (part) =>

@@ -23,7 +23,7 @@ const entry = ref<Schemas['PlacementEntry']>({
 })
 const refusal = ref<Refusal | null>(null)
 const isSaved = ref(false)
-const media = computed(() => (session.shop?.media ?? []).map(({ key, label }) => ({ value: key, label })))
+const media = computed(() => (session.lists?.media ?? []).map(({ key, label }) => ({ value: key, label })))
 
 function set(part: Partial<Schemas['PlacementEntry']>): void {
   entry.value = { ...entry.value, ...part }

@@ -13,7 +13,7 @@ const page = ref('')
 const medium = ref<Schemas['MediumKey']>('html')
 const refusal = ref<Refusal | null>(null)
 const isPlacing = ref(false)
-const media = computed(() => session.shop?.media ?? [])
+const media = computed(() => session.lists?.media ?? [])
 const note = computed(() => media.value.find(({ key }) => key === medium.value)?.note ?? '')
 
 watch(page, () => (refusal.value = null))

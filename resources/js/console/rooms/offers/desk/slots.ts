@@ -14,7 +14,7 @@ type Entry = Schemas['OfferEntry']
 export interface AtSlot {
   entry: Entry
   proof: Schemas['Proof']
-  shop: Schemas['Shop'] | null
+  lists: Schemas['Lists'] | null
   item: number
   change: (part: Partial<Entry>) => void
   changeItem: (part: Partial<Schemas['OfferItemEntry']>) => void
@@ -86,12 +86,12 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
   product: {
     name: 'Product',
     editor: GoodsEditor,
-    bind: ({ entry, item, shop, change }) => ({
+    bind: ({ entry, item, lists, change }) => ({
       modelValue: entry.items,
       at: item,
       // Without goods a click leads to the cart or to paying; whatever else stood there gives way.
       'onUpdate:modelValue': (items: Entry['items']) => {
-        const chosen = shop?.destinations.find(({ value }) => value === entry.destination)
+        const chosen = lists?.destinations.find(({ value }) => value === entry.destination)
         const isPossible = items.length > 0 || chosen?.is_possible_without_goods
         change({ items, ...(isPossible ? {} : { destination: 'cart' }) })
       },
@@ -108,11 +108,11 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
     }),
   },
   // A slot lists only what works now.
-  destination: choosing('Destination', 'Where the click leads', 'destination', ({ shop, entry }) =>
-    (shop?.destinations ?? []).filter((choice) => entry.items.length > 0 || choice.is_possible_without_goods),
+  destination: choosing('Destination', 'Where the click leads', 'destination', ({ lists, entry }) =>
+    (lists?.destinations ?? []).filter((choice) => entry.items.length > 0 || choice.is_possible_without_goods),
   ),
-  cart_use: choosing('What is paid', 'What is paid', 'cart_use', ({ shop }) => shop?.cart_uses ?? []),
-  opening: choosing('How it opens', 'How it opens', 'opening', ({ shop }) => shop?.openings ?? []),
+  cart_use: choosing('What is paid', 'What is paid', 'cart_use', ({ lists }) => lists?.cart_uses ?? []),
+  opening: choosing('How it opens', 'How it opens', 'opening', ({ lists }) => lists?.openings ?? []),
   landing: {
     name: 'Where they land',
     editor: LandingEditor,

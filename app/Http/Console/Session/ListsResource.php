@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Session;
+
+use App\Http\Console\Catalogue\DrawingResource;
+use App\Http\Console\Offers\ButtonStateResource;
+use App\Http\Console\Offers\CartUseResource;
+use App\Http\Console\Offers\DestinationResource;
+use App\Http\Console\Offers\MediumResource;
+use App\Http\Console\Offers\OpeningResource;
+use App\Http\Console\Shop\CountryResource;
+use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\Drawing;
+use PaperKite\Medium\Media;
+use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Destination;
+use PaperKite\Offer\Opening;
+
+#[OA\Schema(schema: 'Lists', description: 'What forms choose from in every shop.')]
+final readonly class ListsResource
+{
+    /**
+     * @param  list<DrawingResource>  $drawings
+     * @param  list<DestinationResource>  $destinations
+     * @param  list<CartUseResource>  $cart_uses
+     * @param  list<OpeningResource>  $openings
+     * @param  list<MediumResource>  $media
+     * @param  list<ButtonStateResource>  $button_states
+     * @param  list<CountryResource>  $countries
+     */
+    private function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DrawingResource::class))]
+        public array $drawings,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DestinationResource::class))]
+        public array $destinations,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CartUseResource::class))]
+        public array $cart_uses,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OpeningResource::class))]
+        public array $openings,
+        #[OA\Property(description: 'In which an offer can be placed.', type: 'array', items: new OA\Items(ref: MediumResource::class))]
+        public array $media,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonStateResource::class))]
+        public array $button_states,
+        #[OA\Property(description: 'ISO 3166-1, by name.', type: 'array', items: new OA\Items(ref: CountryResource::class))]
+        public array $countries,
+    ) {}
+
+    public static function all(): self
+    {
+        return new self(
+            drawings: array_map(DrawingResource::of(...), Drawing::cases()),
+            destinations: array_map(DestinationResource::of(...), Destination::cases()),
+            cart_uses: array_map(CartUseResource::of(...), CartUse::cases()),
+            openings: array_map(OpeningResource::of(...), Opening::cases()),
+            media: array_map(MediumResource::of(...), Media::all()),
+            button_states: array_map(ButtonStateResource::of(...), ButtonState::cases()),
+            countries: CountryResource::all(),
+        );
+    }
+}
