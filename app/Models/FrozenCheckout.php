@@ -29,6 +29,10 @@ final readonly class FrozenCheckout implements Castable
         public ?int $couponId,
         public ?string $couponCode,
         public array $reasons,
+        /** Of the tax, what is on shipping; `null` where a former release froze it. */
+        public ?int $shippingTaxMinor = null,
+        /** In percent; `0` where shipping is not taxed. */
+        public ?string $shippingTaxRate = null,
     ) {}
 
     public static function of(Cart $cart, Receipt $receipt, ShopperDetails $shopper, ?Coupon $coupon): self
@@ -37,27 +41,43 @@ final readonly class FrozenCheckout implements Castable
         $applied = $receipt->discount->coupon !== null && $receipt->discount->refusal === null ? $coupon : null;
 
         return new self(
-            array_map(
+            lines: array_map(
                 static fn (CartLine $line, int $i): FrozenLine => FrozenLine::of($line, $receipt->lines[$i], $receipt),
                 $cart->lines->values()->all(),
                 array_keys($receipt->lines),
             ),
-            $shopper,
-            $receipt->items->minor,
-            $receipt->discount->total->minor,
-            $receipt->shipping->fee->minor,
-            $receipt->tax->minor,
-            $receipt->shop->tax->areContained,
-            $receipt->profit->minor,
-            $applied?->id,
-            $applied?->code,
-            array_filter(['discount' => $because->discount, 'shipping' => $because->shipping, 'tax' => $because->tax], static fn (?string $sentence): bool => $sentence !== null),
+            shopper: $shopper,
+            itemsMinor: $receipt->items->minor,
+            discountMinor: $receipt->discount->total->minor,
+            shippingMinor: $receipt->shipping->fee->minor,
+            taxMinor: $receipt->tax->minor,
+            taxIsContained: $receipt->shop->tax->areContained,
+            profitMinor: $receipt->profit->minor,
+            couponId: $applied?->id,
+            couponCode: $applied?->code,
+            reasons: array_filter(['discount' => $because->discount, 'shipping' => $because->shipping, 'tax' => $because->tax], static fn (?string $sentence): bool => $sentence !== null),
+            shippingTaxMinor: $receipt->shippingTax->minor,
+            shippingTaxRate: $receipt->shop->tax->rate($receipt->country, $receipt->shop->shippingTaxClass)->text ?? '0',
         );
     }
 
     public function for(ShopperDetails $shopper): self
     {
-        return new self($this->lines, $shopper, $this->itemsMinor, $this->discountMinor, $this->shippingMinor, $this->taxMinor, $this->taxIsContained, $this->profitMinor, $this->couponId, $this->couponCode, $this->reasons);
+        return new self(
+            lines: $this->lines,
+            shopper: $shopper,
+            itemsMinor: $this->itemsMinor,
+            discountMinor: $this->discountMinor,
+            shippingMinor: $this->shippingMinor,
+            taxMinor: $this->taxMinor,
+            taxIsContained: $this->taxIsContained,
+            profitMinor: $this->profitMinor,
+            couponId: $this->couponId,
+            couponCode: $this->couponCode,
+            reasons: $this->reasons,
+            shippingTaxMinor: $this->shippingTaxMinor,
+            shippingTaxRate: $this->shippingTaxRate,
+        );
     }
 
     /** @param  array<mixed>  $arguments */

@@ -7,6 +7,7 @@ namespace App\Models;
 use PaperKite\Quote\LineBecause;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ReceiptLine;
+use PaperKite\Quote\TaxRates;
 
 /** A line of a bill as it was shown when the payment was opened. */
 final readonly class FrozenLine
@@ -27,24 +28,33 @@ final readonly class FrozenLine
         public int $discountMinor,
         public int $taxMinor,
         public string $because,
+        /** `null` for what is money itself. */
+        public ?string $taxClass = null,
+        /** In percent; `0` where the shop has no rate; `null` where a former release froze it. */
+        public ?string $taxRate = null,
+        /** Before the provider's fee; `null` where a former release froze it. */
+        public ?int $profitMinor = null,
     ) {}
 
     public static function of(CartLine $line, ReceiptLine $priced, Receipt $receipt): self
     {
         return new self(
-            $line->product_id,
-            $line->variant_id,
-            $line->placement_id,
-            $priced->line->sku()->text,
-            $line->product->name,
-            implode(' · ', $line->variant->choices ?? []),
-            $line->picturePath(),
-            $line->quantity,
-            $priced->unit->today->minor,
-            $priced->subtotal->minor,
-            $priced->discount->minor,
-            $priced->tax->minor,
-            LineBecause::of($priced, $receipt)->unit ?? '',
+            productId: $line->product_id,
+            variantId: $line->variant_id,
+            placementId: $line->placement_id,
+            sku: $priced->line->sku()->text,
+            name: $line->product->name,
+            choices: implode(' · ', $line->variant->choices ?? []),
+            picture: $line->picturePath(),
+            quantity: $line->quantity,
+            unitMinor: $priced->unit->today->minor,
+            subtotalMinor: $priced->subtotal->minor,
+            discountMinor: $priced->discount->minor,
+            taxMinor: $priced->tax->minor,
+            because: LineBecause::of($priced, $receipt)->unit ?? '',
+            taxClass: TaxRates::classOf($priced->line),
+            taxRate: $priced->taxRate->text ?? '0',
+            profitMinor: $priced->profit->minor,
         );
     }
 }

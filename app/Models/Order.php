@@ -27,6 +27,8 @@ use PaperKite\Money\Money;
  * @property int $discount_minor
  * @property int $shipping_minor
  * @property int $tax_minor
+ * @property int|null $shipping_tax_minor of the tax; `null` where it was not kept
+ * @property string|null $shipping_tax_rate in percent
  * @property bool $tax_is_contained
  * @property int $total_minor
  * @property int $profit_minor

@@ -24,6 +24,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $subtotal_minor
  * @property int $discount_minor
  * @property int $tax_minor
+ * @property string|null $tax_class `null` for what is money itself, and where it was not kept
+ * @property string|null $tax_rate in percent; `null` where it was not kept
+ * @property int|null $profit_minor before the provider's fee; `null` where it was not kept
  * @property string $because
  */
 final class OrderLine extends Model

@@ -66,6 +66,9 @@ final readonly class WriteOrder
             'subtotal_minor' => $line->subtotalMinor,
             'discount_minor' => $line->discountMinor,
             'tax_minor' => $line->taxMinor,
+            'tax_class' => $line->taxClass,
+            'tax_rate' => $line->taxRate,
+            'profit_minor' => $line->profitMinor,
             'because' => $line->because,
         ]);
         StockMovement::query()->insert([
@@ -102,6 +105,8 @@ final readonly class WriteOrder
             'discount_minor' => $checkout->discountMinor,
             'shipping_minor' => $checkout->shippingMinor,
             'tax_minor' => $checkout->taxMinor,
+            'shipping_tax_minor' => $checkout->shippingTaxMinor,
+            'shipping_tax_rate' => $checkout->shippingTaxRate,
             'tax_is_contained' => $checkout->taxIsContained,
             'total_minor' => $payment->amount_minor,
             'profit_minor' => $checkout->profitMinor,

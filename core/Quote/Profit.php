@@ -15,22 +15,27 @@ final class Profit
     {
         $profit = Money::zero($shop->currency);
         foreach ($lines as $line) {
-            $profit = $profit->plus(self::ofLine($line, $shop));
+            $profit = $profit->plus($line->profit);
         }
 
         return $shop->paymentFee === null ? $profit : $profit->minus($shop->paymentFee->on($dueNow));
     }
 
-    private static function ofLine(ReceiptLine $line, ShopRules $shop): Money
+    /**
+     * @param  Money  $discounted  what is paid for it
+     * @param  Money  $tax  contained in that, or on top of it
+     * @return Money before the provider's fee
+     */
+    public static function ofLine(CartLine $line, Money $discounted, Money $tax, ShopRules $shop): Money
     {
         // A gift card sold is neither income nor cost: its goods are still to be chosen.
-        if ($line->line->product->kind === ProductKind::GiftCard) {
+        if ($line->product->kind === ProductKind::GiftCard) {
             return Money::zero($shop->currency);
         }
-        $income = $shop->tax->areContained ? $line->discounted->minus($line->tax) : $line->discounted;
-        $cost = self::cost($line->line);
+        $income = $shop->tax->areContained ? $discounted->minus($tax) : $discounted;
+        $cost = self::cost($line);
 
-        return $cost === null ? $income : $income->minus($cost->multipliedBy($line->line->quantity->pieces));
+        return $cost === null ? $income : $income->minus($cost->multipliedBy($line->quantity->pieces));
     }
 
     private static function cost(CartLine $line): ?Money

@@ -133,13 +133,24 @@ final class Quote
      */
     private static function taxed(QuoteRequest $asked, array $lines, Discount $discount): array
     {
-        return array_map(static fn (PricedLine $line, Money $share): ReceiptLine => new ReceiptLine(
-            $line->line,
-            $line->unit,
-            $line->subtotal,
-            $share,
-            $asked->shop->tax->onLine($line->line, $line->subtotal->minus($share), $asked->country),
-        ), $lines, $discount->shares);
+        return array_map(static fn (PricedLine $line, Money $share): ReceiptLine => self::line($asked, $line, $share), $lines, $discount->shares);
+    }
+
+    private static function line(QuoteRequest $asked, PricedLine $priced, Money $share): ReceiptLine
+    {
+        $line = $priced->line;
+        $discounted = $priced->subtotal->minus($share);
+        $tax = $asked->shop->tax->onLine($line, $discounted, $asked->country);
+
+        return new ReceiptLine(
+            line: $line,
+            unit: $priced->unit,
+            subtotal: $priced->subtotal,
+            discount: $share,
+            tax: $tax,
+            taxRate: $asked->shop->tax->rate($asked->country, TaxRates::classOf($line)),
+            profit: Profit::ofLine($line, $discounted, $tax, $asked->shop),
+        );
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use PaperKite\Money\Money;
+use PaperKite\Money\Percentage;
 
 final readonly class ReceiptLine
 {
@@ -17,6 +18,10 @@ final readonly class ReceiptLine
         public Money $discount,
         /** Contained in the discounted subtotal, or on top of it, as the shop's prices are. */
         public Money $tax,
+        /** By which the tax is reckoned; `null` where the shop has none for what it is, there. */
+        public ?Percentage $taxRate,
+        /** What is left of it to the seller, before the provider's fee. */
+        public Money $profit,
     ) {
         $this->discounted = $subtotal->minus($discount);
     }

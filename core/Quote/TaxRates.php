@@ -33,10 +33,14 @@ final readonly class TaxRates
         };
     }
 
+    /** @return string|null `null`: it is money itself, of which no tax is taken */
+    public static function classOf(CartLine $line): ?string
+    {
+        return $line->product->kind->isMoneyItself() ? null : $line->product->taxClass;
+    }
+
     public function onLine(CartLine $line, Money $base, string $country): Money
     {
-        return $line->product->kind->isMoneyItself()
-            ? Money::zero($base->currency)
-            : $this->on($base, $country, $line->product->taxClass);
+        return $this->on($base, $country, self::classOf($line));
     }
 }

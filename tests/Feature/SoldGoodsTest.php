@@ -19,7 +19,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
+use PaperKite\Money\Percentage;
 use PaperKite\Quote\CouponKind;
+use PaperKite\Quote\PaymentFee;
+use PaperKite\Quote\ShopRules;
+use PaperKite\Quote\TaxRates;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\FakeProvider;
 use Tests\Support\OpensPayments;
@@ -75,6 +79,48 @@ final class SoldGoodsTest extends TestCase
 
         self::assertSame(['Heather honey, 340 g', 840, 100, 'On sale for €8.40 instead of €9.80.'], [$order->lines->sole()->name, $order->lines->sole()->unit_minor, $order->lines->sole()->discount_minor, $order->lines->sole()->because]);
         self::assertSame([840, 100, 390, 1130, 'MAY', 'Coupon “MAY” takes €1.00 off.'], [$order->items_minor, $order->discount_minor, $order->shipping_minor, $order->total_minor, $order->coupon_code, $order->reasons['discount'] ?? null]);
+    }
+
+    public function test_an_order_keeps_the_tax_and_the_profit_of_each_line(): void
+    {
+        $rules = $this->shop->rules();
+        $rates = ['GB' => ['standard' => Percentage::fromEntry('23'), 'food' => Percentage::fromEntry('0')]];
+        $this->shop->update(['rules' => new ShopRules($rules->currency, $rules->timezone, new TaxRates(true, $rates), 'standard', $rules->zones, new PaymentFee(Percentage::fromEntry('2.9'), $this->shop->money(30)))]);
+        $this->honey->update(['sale_minor' => null, 'cost_minor' => 400]);
+        $this->settle($this->opened($this->shop->refresh(), $this->honey->refresh(), 2));
+        $order = Order::query()->with('lines')->sole();
+        $line = $order->lines->sole();
+
+        // 19.60 contains 3.67 at 23 %, the 3.90 of shipping 0.73; 2.9 % of 23.50 and 0.30 go to the provider.
+        self::assertSame(['standard', '23', 367, 1960 - 367 - 800], [$line->tax_class, $line->tax_rate, $line->tax_minor, $line->profit_minor]);
+        self::assertSame([73, '23', 440], [$order->shipping_tax_minor, $order->shipping_tax_rate, $order->tax_minor]);
+        self::assertSame(1960 - 367 - 800 - 98, $order->profit_minor);
+    }
+
+    public function test_what_is_not_taxed_says_so_and_what_a_former_release_froze_says_nothing(): void
+    {
+        $this->settle($this->opened($this->shop, $this->honey, 1));
+        $untaxed = Order::query()->with('lines')->sole();
+        self::assertSame(['standard', '0', 0, '0', 0], [$untaxed->lines->sole()->tax_class, $untaxed->lines->sole()->tax_rate, $untaxed->lines->sole()->tax_minor, $untaxed->shipping_tax_rate, $untaxed->shipping_tax_minor]);
+
+        $former = $this->opened($this->shop, $this->honey, 1, email: 'bo@letters.example');
+        $kept = json_decode(is_string($json = DB::table('payments')->where('id', $former->id)->value('checkout')) ? $json : '', true, flags: JSON_THROW_ON_ERROR);
+        self::assertIsArray($kept);
+        self::assertIsArray($kept['lines']);
+        $kept['lines'] = array_map(static fn (mixed $line): array => array_diff_key((array) $line, ['taxClass' => 0, 'taxRate' => 0, 'profitMinor' => 0]), $kept['lines']);
+        DB::table('payments')->where('id', $former->id)->update(['checkout' => json_encode(array_diff_key($kept, ['shippingTaxMinor' => 0, 'shippingTaxRate' => 0]))]);
+        $this->settle($former->refresh());
+        $order = Order::query()->with('lines')->where('email', 'bo@letters.example')->sole();
+
+        self::assertSame([null, null, null, null, null], [$order->lines->sole()->tax_class, $order->lines->sole()->tax_rate, $order->lines->sole()->profit_minor, $order->shipping_tax_rate, $order->shipping_tax_minor]);
+    }
+
+    public function test_the_zone_of_a_shop_can_be_read_without_its_rules(): void
+    {
+        $rules = $this->shop->rules();
+        $this->shop->update(['rules' => new ShopRules($rules->currency, new \DateTimeZone('Asia/Kathmandu'), $rules->tax, null, $rules->zones)]);
+
+        self::assertSame('Asia/Kathmandu', DB::table('shops')->where('id', $this->shop->id)->value('timezone'));
     }
 
     /** @param  array<string, mixed>  $limit */

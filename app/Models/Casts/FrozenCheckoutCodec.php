@@ -40,6 +40,8 @@ final class FrozenCheckoutCodec
             $all->optionalInteger('couponId'),
             $all->optionalText('couponCode'),
             $all->texts('reasons'),
+            $all->optionalInteger('shippingTaxMinor'),
+            $all->optionalText('shippingTaxRate'),
         );
     }
 
@@ -59,6 +61,9 @@ final class FrozenCheckoutCodec
             $line->integer('discountMinor'),
             $line->integer('taxMinor'),
             $line->text('because'),
+            $line->optionalText('taxClass'),
+            $line->optionalText('taxRate'),
+            $line->optionalInteger('profitMinor'),
         );
     }
 

@@ -56,6 +56,8 @@ final class LawsTest extends TestCase
                 self::assertSame($receipt->tax->minor, self::sumOf($receipt, static fn (ReceiptLine $line): Money => $line->tax) + $receipt->shippingTax->minor);
                 self::assertSame($receipt->total->minor, $receipt->items->minor - $receipt->discount->total->minor + $receipt->shipping->fee->minor + ($isContained ? 0 : $receipt->tax->minor));
                 self::assertSame($receipt->total->minor, $receipt->dueNow->minor + $receipt->instalments->minor + $receipt->giftCards->minor);
+                $fee = $receipt->shop->paymentFee?->on($receipt->dueNow)->minor ?? 0;
+                self::assertSame($receipt->profit->minor, self::sumOf($receipt, static fn (ReceiptLine $line): Money => $line->profit) - $fee);
                 self::assertGreaterThanOrEqual(0, $receipt->dueNow->minor);
                 foreach ($receipt->later as $payment) {
                     self::assertGreaterThan(0, $payment->amount->minor);
