@@ -67,9 +67,23 @@ final readonly class OpenPayment
         if (! $cart->lines->every(LineNotices::covers(...))) {
             throw BillChanged::stock();
         }
-        $digest = CartDigest::of($receipt);
         $checkout = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon);
 
+        return $this->sameAsOpen($cart, $shownDigest, $checkout) ?? Payment::query()->create([
+            'shop_id' => $shop->id,
+            'cart_id' => $cart->id,
+            'reference' => Secrets::token(),
+            'amount_minor' => $receipt->dueNow->minor,
+            'currency' => $shop->currency,
+            'payee' => $shop->payee ?? throw ProviderUnreachable::notConfigured(),
+            'cart_digest' => $shownDigest,
+            'state' => PaymentState::Open,
+            'checkout' => $checkout,
+        ]);
+    }
+
+    private function sameAsOpen(Cart $cart, string $digest, FrozenCheckout $checkout): ?Payment
+    {
         // A second click, or a reload of the form, is the same payment; anything else ends the earlier one.
         $open = Payment::query()->where('cart_id', $cart->id)->where('state', PaymentState::Open)->lockForUpdate()->get();
         $same = $open->first(fn (Payment $payment): bool => $payment->cart_digest === $digest && $payment->checkout == $checkout);
@@ -80,17 +94,7 @@ final readonly class OpenPayment
             }
         }
 
-        return $same ?? Payment::query()->create([
-            'shop_id' => $shop->id,
-            'cart_id' => $cart->id,
-            'reference' => Secrets::token(),
-            'amount_minor' => $receipt->dueNow->minor,
-            'currency' => $shop->currency,
-            'payee' => $shop->payee ?? throw ProviderUnreachable::notConfigured(),
-            'cart_digest' => $digest,
-            'state' => PaymentState::Open,
-            'checkout' => $checkout,
-        ]);
+        return $same;
     }
 
     /** @throws BillChanged after taking a coupon out that this shopper has used as often as it may be */

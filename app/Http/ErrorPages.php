@@ -42,6 +42,19 @@ final class ErrorPages
         $exceptions->render(static fn (HttpExceptionInterface $thrown, Request $request): Response|JsonResponse => self::isForProgram($request)
             ? self::sentence($thrown->getStatusCode())
             : self::page($thrown->getStatusCode()));
+        self::registerContention($exceptions);
+        // What nobody foresaw: the framework's own answer would say nothing to a person.
+        $exceptions->respond(static fn (Answer $answer, Throwable $thrown, Request $request): Answer => match (true) {
+            $answer->getStatusCode() !== 500 => $answer,
+            self::isForProgram($request) => self::sentence(500),
+            config()->boolean('app.debug') => $answer,
+            default => self::page(500),
+        });
+    }
+
+    /** Two at the same thing: one waits too long, saves what has changed, or takes a name that is taken by then. */
+    private static function registerContention(Exceptions $exceptions): void
+    {
         $exceptions->render(static fn (Throwable $thrown, Request $request): Response|JsonResponse|null => match (true) {
             ! $thrown instanceof Busy && Contention::of($thrown) === null => null,
             self::isForProgram($request) => self::sentence(503),
@@ -53,13 +66,6 @@ final class ErrorPages
         $exceptions->render(static fn (UniqueConstraintViolationException $thrown, Request $request): ?JsonResponse => self::isForProgram($request)
             ? response()->json(['message' => 'Somebody has just taken this name or code; choose another.'], 422)
             : null);
-        // What nobody foresaw: the framework's own answer would say nothing to a person.
-        $exceptions->respond(static fn (Answer $answer, Throwable $thrown, Request $request): Answer => match (true) {
-            $answer->getStatusCode() !== 500 => $answer,
-            self::isForProgram($request) => self::sentence(500),
-            config()->boolean('app.debug') => $answer,
-            default => self::page(500),
-        });
     }
 
     private static function isForProgram(Request $request): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
+use PaperKite\Look\ButtonPicture;
 use PaperKite\Look\Look;
 
 /** A look as it stands in its form. */
@@ -12,8 +13,6 @@ final class LookForm
     /** @return array<string, mixed> in the form of the API's LookEntry */
     public static function of(string $name, Look $look): array
     {
-        $picture = $look->picture;
-
         return [
             'name' => $name,
             'fill' => $look->fill->hex(),
@@ -36,6 +35,14 @@ final class LookForm
             'alignment' => $look->alignment->value,
             'follows_page' => $look->followsPage,
             'classes' => implode(' ', $look->classes),
+            ...self::picture($look->picture),
+        ];
+    }
+
+    /** @return array<string, string|null> */
+    private static function picture(?ButtonPicture $picture): array
+    {
+        return [
             'picture_id' => null,
             'picture_path' => $picture->path ?? '',
             'picture_text' => $picture->text ?? '',

@@ -12,6 +12,7 @@ use App\Models\Payment;
 use App\Models\StockMovement;
 use App\Text\Secrets;
 use App\Time\Clock;
+use PaperKite\Checkout\ShopperDetails;
 
 /** Writes the order of an authorised payment and takes its goods off the shelf and out of the cart. */
 final readonly class WriteOrder
@@ -84,22 +85,13 @@ final readonly class WriteOrder
     private function order(Payment $payment): Order
     {
         $checkout = $payment->checkout;
-        $shopper = $checkout->shopper;
 
         return Order::query()->create([
+            ...$this->shopper($checkout->shopper),
             'shop_id' => $payment->shop_id,
             'payment_id' => $payment->id,
             'number' => ($this->next)($payment->shop_id, self::SERIES),
             'token' => Secrets::token(),
-            'email' => $shopper->email,
-            'name' => $shopper->name,
-            'company' => $shopper->company,
-            'street' => $shopper->street,
-            'postcode' => $shopper->postcode,
-            'town' => $shopper->town,
-            'country' => $shopper->country,
-            'phone' => $shopper->phone,
-            'comment' => $shopper->comment,
             'currency' => $payment->currency,
             'items_minor' => $checkout->itemsMinor,
             'discount_minor' => $checkout->discountMinor,
@@ -115,6 +107,22 @@ final readonly class WriteOrder
             'placed_at' => $this->clock->now(),
             'captured_at' => $payment->amount()->isZero() ? $this->clock->now() : null,
         ]);
+    }
+
+    /** @return array<string, string> */
+    private function shopper(ShopperDetails $shopper): array
+    {
+        return [
+            'email' => $shopper->email,
+            'name' => $shopper->name,
+            'company' => $shopper->company,
+            'street' => $shopper->street,
+            'postcode' => $shopper->postcode,
+            'town' => $shopper->town,
+            'country' => $shopper->country,
+            'phone' => $shopper->phone,
+            'comment' => $shopper->comment,
+        ];
     }
 
     /** What was added to the cart while the shopper paid stays in it. */

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Models\Person;
 use App\Models\Shop;
 use Illuminate\Console\Command;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Text\EmailAddress;
 use PaperKite\Text\InvalidAddress;
@@ -32,14 +33,8 @@ final class PersonCreate extends Command
         }
         /** @var list<string> $slugs */
         $slugs = $this->option('shop');
-        $shops = Shop::query()->whereIn('slug', $slugs)->pluck('id', 'slug');
-        $problem = match (true) {
-            $key === null => "“{$email}” is not an e-mail address.",
-            Person::query()->where('email_key', $key)->exists() => "A person with the address {$email} exists already.",
-            $slugs === [] => 'Name the shop with --shop=SLUG; “php artisan shop:create” makes one.',
-            $shops->count() !== count(array_unique($slugs)) => 'No shop has the slug “'.implode('”, “', array_diff($slugs, $shops->keys()->all())).'”.',
-            default => null,
-        };
+        $shops = Shop::query()->whereIn('slug', $slugs)->get(['id', 'slug']);
+        $problem = $this->problem($email, $key, $slugs, $shops);
         if ($problem !== null) {
             $this->error($problem);
 
@@ -53,10 +48,25 @@ final class PersonCreate extends Command
         }
         DB::transaction(function () use ($email, $password, $shops): void {
             $person = Person::query()->create(['name' => $this->optionText('name') ?: $email, 'email' => $email, 'password' => $password]);
-            $person->shops()->attach($shops->values()->all());
+            $person->shops()->attach($shops->modelKeys());
         });
         $this->info("{$email} can sign in now.");
 
         return self::SUCCESS;
+    }
+
+    /**
+     * @param  list<string>  $slugs
+     * @param  Collection<int, Shop>  $shops  those of them that are there
+     */
+    private function problem(string $email, ?string $key, array $slugs, Collection $shops): ?string
+    {
+        return match (true) {
+            $key === null => "“{$email}” is not an e-mail address.",
+            Person::query()->where('email_key', $key)->exists() => "A person with the address {$email} exists already.",
+            $slugs === [] => 'Name the shop with --shop=SLUG; “php artisan shop:create” makes one.',
+            $shops->count() !== count(array_unique($slugs)) => 'No shop has the slug “'.implode('”, “', array_diff($slugs, $shops->map(static fn (Shop $shop): string => $shop->slug)->all())).'”.',
+            default => null,
+        };
     }
 }

@@ -27,6 +27,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\DetailsEntry;
+use PaperKite\Checkout\ShopperDetails;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
 /** One page: the goods, still editable, the shopper's details, and the bill beside them. */
@@ -88,8 +89,13 @@ final readonly class CheckoutController
             return $this->page->corrected($shop, $cart->refresh(), $request, $details->typed, $details->errors);
         }
 
+        return $this->toPayment($request, $shop, $cart, $details->details);
+    }
+
+    private function toPayment(Request $request, Shop $shop, Cart $cart, ShopperDetails $shopper): Answer
+    {
         try {
-            $payment = ($this->openPayment)($shop, $cart, $details->details, Input::text($request, 'digest'));
+            $payment = ($this->openPayment)($shop, $cart, $shopper, Input::text($request, 'digest'));
         } catch (BillChanged $changed) {
             return $this->page->refused($shop, $cart->refresh(), $request, 409, $changed->getMessage());
         } catch (ProviderUnreachable $unreachable) {

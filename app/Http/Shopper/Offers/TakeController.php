@@ -12,6 +12,7 @@ use App\Models\Shop;
 use App\Shopfront\ShopfrontGoods;
 use App\Takes\FindTakenGoods;
 use App\Takes\FollowOpenLink;
+use App\Takes\TakenGoods;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -52,9 +53,16 @@ final readonly class TakeController
 
             return $this->page($shop, 200, 'Sold out', "There is not enough left of {$names}.");
         }
+
+        return $this->onwards($request, $shop, $link, $taken, hash('sha256', $path.'?'.$query));
+    }
+
+    /** @param  string  $address  SHA-256 of the link, by which the same click is known again */
+    private function onwards(Request $request, Shop $shop, OpenLink $link, TakenGoods $taken, string $address): Answer
+    {
         $visitor = Visitor::of($request);
         try {
-            $way = ($this->follow)($shop, $link, $taken, hash('sha256', $path.'?'.$query), $visitor->owner(), ($this->caller)($request));
+            $way = ($this->follow)($shop, $link, $taken, $address, $visitor->owner(), ($this->caller)($request));
         } catch (TooManyCarts) {
             return $this->page($shop, 200, 'A moment, please', 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.');
         }
