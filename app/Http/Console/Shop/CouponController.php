@@ -13,6 +13,7 @@ use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\ReadEditing;
 use App\Models\Coupon;
 use App\Models\Shop;
+use App\Shops\CouponForm;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,7 +40,7 @@ final readonly class CouponController
         $coupons = $shop->coupons()->orderByDesc('id')->paginate(self::PER_PAGE);
         $versions = $this->edits->versions(EditKind::Coupon, $shop, array_map(static fn (Coupon $coupon): int => $coupon->id, array_values($coupons->items())));
 
-        return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $versions[$coupon->id], $shop), array_values($coupons->items())), Page::of($coupons)));
+        return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $versions[$coupon->id], $shop), array_values($coupons->items())), CouponForm::blank(), Page::of($coupons)));
     }
 
     #[OA\Post(path: '/shops/{shop}/coupons', operationId: 'createCoupon', summary: 'Make a coupon', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]

@@ -6,24 +6,21 @@ namespace App\Http\Console\Shop;
 
 use App\Models\Coupon;
 use App\Models\Shop;
-use Carbon\CarbonImmutable;
+use App\Shops\CouponForm;
 use OpenApi\Attributes as OA;
 use PaperKite\Money\Money;
 use PaperKite\Quote\CouponKind;
-use PaperKite\Time\LocalTime;
-use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'Coupon')]
 final readonly class CouponResource
 {
-    /** @param  array<string, mixed>  $entry */
     private function __construct(
         #[OA\Property]
         public int $id,
         #[OA\Property(description: 'Counts the changes that sellers make; a use is none.')]
         public int $version,
-        #[OA\Property(ref: '#/components/schemas/CouponEntry', type: 'object')]
-        public array $entry,
+        #[OA\Property]
+        public CouponForm $entry,
         #[OA\Property(description: 'What it does, in a sentence.')]
         public string $sentence,
         #[OA\Property]
@@ -32,19 +29,7 @@ final readonly class CouponResource
 
     public static function of(Coupon $coupon, int $version, Shop $shop): self
     {
-        $local = static fn (?CarbonImmutable $at): string => $at === null ? '' : LocalTime::typed(Moment::ofSeconds((int) $at->getTimestamp()), $shop->zone());
-
-        return new self($coupon->id, $version, [
-            'code' => $coupon->code,
-            'kind' => $coupon->kind->value,
-            'value' => $coupon->percent ?? ($coupon->amount_minor === null ? '' : $shop->money($coupon->amount_minor)->decimal()),
-            'min_spend' => $coupon->min_spend_minor === null ? '' : $shop->money($coupon->min_spend_minor)->decimal(),
-            'skus' => $coupon->skus ?? [],
-            'from' => $local($coupon->counts_from),
-            'until' => $local($coupon->counts_until),
-            'most_uses' => (string) $coupon->most_uses,
-            'most_uses_each' => (string) $coupon->most_uses_each,
-        ], self::sentence($coupon, $shop), $coupon->uses);
+        return new self($coupon->id, $version, CouponForm::of($coupon, $shop), self::sentence($coupon, $shop), $coupon->uses);
     }
 
     private static function sentence(Coupon $coupon, Shop $shop): string

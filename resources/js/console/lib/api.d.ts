@@ -1009,9 +1009,8 @@ export interface components {
             sentence: string;
             uses: number;
         };
-        /** @description As typed. */
+        /** @description As typed; moments as the shop’s clock shows them. */
         CouponEntry: {
-            /** @description What is sent about a coupon. */
             code: string;
             kind: components["schemas"]["CouponKind"];
             /** @description A percentage or an amount; blank for free shipping. */
@@ -1028,6 +1027,8 @@ export interface components {
         CouponKind: "percent" | "amount" | "free_shipping";
         CouponList: {
             items: components["schemas"]["Coupon"][];
+            /** @description What a new one begins with. */
+            blank: components["schemas"]["CouponEntry"];
             at: components["schemas"]["PageFacts"];
         };
         /** @enum {string} */

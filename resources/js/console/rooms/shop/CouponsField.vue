@@ -17,7 +17,7 @@ const session = useSession()
 const list = ref<Schemas['CouponList'] | null>(null)
 const page = ref(1)
 const open = ref<number | 'new' | null>(null)
-const entry = ref<Entry>(blank())
+const entry = ref<Entry | null>(null)
 const version = ref(1)
 const refusal = ref<Refusal | null>(null)
 const kinds: { value: Schemas['CouponKind']; label: string }[] = [
@@ -25,20 +25,6 @@ const kinds: { value: Schemas['CouponKind']; label: string }[] = [
   { value: 'amount', label: 'an amount off' },
   { value: 'free_shipping', label: 'free shipping' },
 ]
-
-function blank(): Entry {
-  return {
-    code: '',
-    kind: 'percent',
-    value: '',
-    min_spend: '',
-    skus: [],
-    from: '',
-    until: '',
-    most_uses: '',
-    most_uses_each: '',
-  }
-}
 
 async function load(): Promise<void> {
   const { data } = await outcome(
@@ -49,12 +35,13 @@ async function load(): Promise<void> {
 
 function edit(coupon: Schemas['Coupon'] | null): void {
   open.value = coupon?.id ?? 'new'
-  entry.value = coupon ? { ...coupon.entry } : blank()
+  entry.value = list.value && { ...(coupon?.entry ?? list.value.blank) }
   version.value = coupon?.version ?? 1
   refusal.value = null
 }
 
 const save = oneAtATime(async (over: number = version.value): Promise<void> => {
+  if (!entry.value) return
   const path = { shop: session.slug }
   const { data, refusal: refused } =
     typeof open.value === 'number'
@@ -104,7 +91,7 @@ onMounted(load)
       <li v-if="list.items.length === 0" class="py-2 text-pencil">None yet.</li>
     </ul>
     <PageTurner v-if="list" :at="list.at" @turn="turnTo" />
-    <div v-if="open !== null" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
+    <div v-if="open !== null && entry" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
       <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">
         <TextField v-model="entry.code" label="Code" is-mono :error="sentenceAt(refusal, 'code')" />
         <PickField v-model="entry.kind" label="Gives" :choices="kinds" />
@@ -152,7 +139,10 @@ onMounted(load)
         :known="[]"
         note="None: for all goods. A product’s SKU stands for all its variants."
       />
-      <ProductPicker is-quiet @picked="(product) => (entry.skus = [...new Set([...entry.skus, product.sku])])" />
+      <ProductPicker
+        is-quiet
+        @picked="(product) => entry && (entry.skus = [...new Set([...entry.skus, product.sku])])"
+      />
       <RefusalNotice :refusal="refusal" @insist="save" @reload="showSaved" />
       <div class="flex gap-3">
         <button type="button" class="deed" @click="save()">Save the coupon</button>
