@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /** A picture in a product’s form. */
 final readonly class PictureEntry
@@ -17,7 +17,7 @@ final readonly class PictureEntry
         public string $alt,
     ) {}
 
-    public static function of(Typed $typed): ?self
+    public static function of(FormInput $typed): ?self
     {
         $id = $typed->id('id');
         $alt = preg_replace('/[\p{Cc}\p{Zl}\p{Zp}]+/u', ' ', mb_scrub($typed->text('alt'), 'UTF-8')) ?? '';

@@ -6,8 +6,8 @@ namespace App\Catalogue;
 
 use App\Text\RichText;
 use PaperKite\Shopfront\ProductButtons;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 
 /** What a product’s form says besides the product itself. */
 final readonly class ProductExtras
@@ -37,14 +37,14 @@ final readonly class ProductExtras
         public bool $isDraft,
     ) {}
 
-    public static function of(Typed $typed): self
+    public static function of(FormInput $typed): self
     {
         $seen = ['' => $typed->id('stock_seen')];
         foreach ($typed->items('variants') as $variant) {
             $seen[$variant->text('sku')] = $variant->id('stock_seen');
         }
 
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $summary = $wrong->at('summary', static fn (): string => RichText::of($typed->text('summary'), 'The summary', self::LONGEST_SUMMARY));
         $description = $wrong->at('description', static fn (): string => RichText::of($typed->text('description'), 'The description'));
         $buttons = ProductButtons::read($typed->part('buttons'));

@@ -15,7 +15,7 @@ use App\Models\Placement;
 use App\Models\Shop;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
-use PaperKite\Offer\WayPage;
+use PaperKite\Offer\Step;
 
 /** What a click on a live offer does: counts once, adds once, and leads on. */
 final readonly class FollowPlacement
@@ -40,10 +40,10 @@ final readonly class FollowPlacement
             $this->countOnly($placement, $owner, $caller);
 
             return match ($way->first()) {
-                WayPage::Product => $this->productPage($placement),
-                WayPage::Offer => "/o/{$placement->code}",
-                WayPage::Cart => '/cart',
-                WayPage::Checkout => $this->checkoutOf($placement->shop, $owner),
+                Step::Product => $this->productPage($placement),
+                Step::Offer => "/o/{$placement->code}",
+                Step::Cart => '/cart',
+                Step::Checkout => $this->checkoutOf($placement->shop, $owner),
             };
         }
 

@@ -19,7 +19,7 @@ use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\StateWords;
-use PaperKite\Offer\Way;
+use PaperKite\Offer\Steps;
 
 /**
  * @property int $id
@@ -65,9 +65,9 @@ final class Offer extends Model
     }
 
     /** The pages that a click leads by. */
-    public function way(): Way
+    public function way(): Steps
     {
-        return Way::of($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
+        return Steps::of($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
     }
 
     /** Whether any of its goods is one that the seller still works on. */

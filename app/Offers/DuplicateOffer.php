@@ -8,7 +8,7 @@ use App\Changes\Editing;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Shop;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /** Makes the next offer from one that is there: a draft that says the same and is placed nowhere. */
 final readonly class DuplicateOffer
@@ -21,6 +21,6 @@ final readonly class DuplicateOffer
     /** @param  Offer  $offer  with all that its sentence needs */
     public function __invoke(Shop $shop, Offer $offer, ?Person $person): Offer
     {
-        return ($this->save)($shop, null, ($this->read)($shop, Typed::of(OfferEntry::of($offer)), []), new Editing($person, null));
+        return ($this->save)($shop, null, ($this->read)($shop, FormInput::of(OfferEntry::of($offer)), []), new Editing($person, null));
     }
 }

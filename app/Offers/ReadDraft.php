@@ -18,18 +18,18 @@ use PaperKite\Offer\DraftAsk;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\DraftLook;
 use PaperKite\Offer\Opening;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /** Reads what stands on the desk, with the goods that it names, in four reads however many they are. */
 final readonly class ReadDraft
 {
     /** @param  list<string>  $places  the names of the offer's placements */
-    public function __invoke(Shop $shop, Typed $typed, array $places): DraftGoods
+    public function __invoke(Shop $shop, FormInput $typed, array $places): DraftGoods
     {
         $items = $typed->items('items');
-        $ids = array_filter(array_map(static fn (Typed $item): ?int => $item->id('product_id'), $items), is_int(...));
+        $ids = array_filter(array_map(static fn (FormInput $item): ?int => $item->id('product_id'), $items), is_int(...));
         $found = $shop->products()->whereKey($ids)->with('variants')->get()->keyBy('id')->all();
-        $products = array_map(static fn (Typed $item): ?Product => $found[$item->id('product_id') ?? 0] ?? null, $items);
+        $products = array_map(static fn (FormInput $item): ?Product => $found[$item->id('product_id') ?? 0] ?? null, $items);
         $book = LookBook::of($shop);
         $look = $book->chosen($typed->id('look_id'));
 
@@ -46,18 +46,18 @@ final readonly class ReadDraft
         ), $products, $look, $book->find($typed->id('look_id'))?->id);
     }
 
-    private function item(Typed $item, ?Product $product): DraftItem
+    private function item(FormInput $item, ?Product $product): DraftItem
     {
         return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '');
     }
 
-    private function ask(Typed $ask): DraftAsk
+    private function ask(FormInput $ask): DraftAsk
     {
         return new DraftAsk($ask->isOn('is_asked'), $ask->text('label'), $ask->text('least'), $ask->text('most'));
     }
 
     /** @return array<string, string> */
-    private function words(Typed $words): array
+    private function words(FormInput $words): array
     {
         $typed = [];
         foreach (ButtonState::cases() as $state) {

@@ -10,8 +10,8 @@ use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Checkout\CheckoutSlug;
+use PaperKite\Text\FieldErrors;
 use PaperKite\Text\Line;
-use PaperKite\Text\Sentences;
 
 /** Gives a shop other names and addresses; the ones that it leaves lead to it for good, and to nobody else. */
 final readonly class RenameShop
@@ -34,7 +34,7 @@ final readonly class RenameShop
     {
         $renamed = ($this->inTransaction)(function () use ($shop, $name, $slug, $host, $checkoutSlug, $isOperator): Shop {
             $locked = Shop::query()->whereKey($shop->id)->lockForUpdate()->firstOrFail();
-            $wrong = new Sentences;
+            $wrong = new FieldErrors;
             $next = [
                 'name' => $wrong->at('name', static fn () => Line::of($name, 'The name of the shop', 120)->text),
                 'slug' => $wrong->at('slug', fn (): string => $this->names->slug($locked, $slug)),

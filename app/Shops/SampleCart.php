@@ -18,14 +18,14 @@ use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\Unquotable;
 use PaperKite\Refusal;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use PaperKite\Time\Moment;
 
 /** A cart of so much money, so heavy, of so many pieces, to try a shop’s rules on. What can’t be read counts as usual. */
 final class SampleCart
 {
     /** @throws Unquotable */
-    public static function quote(Typed $sample, ShopRules $rules, Shop $shop, Moment $at): Receipt
+    public static function quote(FormInput $sample, ShopRules $rules, Shop $shop, Moment $at): Receipt
     {
         $nothing = Money::zero($rules->currency);
         $class = $sample->text('tax_class') === '' ? Product::USUAL_TAX_CLASS : $sample->text('tax_class');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace PaperKite\Checkout;
 
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 
 /** The form in which a seller says how the checkout asks and where it leads. */
 final readonly class RulesEntry
@@ -23,9 +23,9 @@ final readonly class RulesEntry
      * @param  string  $terms  HTML, sanitised
      * @param  string  $policy  HTML, sanitised
      */
-    public static function read(Typed $typed, string $terms, string $policy): self
+    public static function read(FormInput $typed, string $terms, string $policy): self
     {
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $hosts = self::hosts($typed, $wrong);
         $rules = new CheckoutRules(
             self::demands($typed),
@@ -41,7 +41,7 @@ final readonly class RulesEntry
     }
 
     /** @return array<string, Demand> */
-    private static function demands(Typed $typed): array
+    private static function demands(FormInput $typed): array
     {
         $demands = [];
         foreach (CheckoutField::cases() as $field) {
@@ -55,7 +55,7 @@ final readonly class RulesEntry
     }
 
     /** @return list<string> in lower case */
-    private static function hosts(Typed $typed, Sentences $wrong): array
+    private static function hosts(FormInput $typed, FieldErrors $wrong): array
     {
         $hosts = [];
         foreach (array_slice($typed->texts('hosts'), 0, self::MOST_HOSTS) as $text) {
@@ -72,7 +72,7 @@ final readonly class RulesEntry
     }
 
     /** @param  list<string>  $hosts  where a shopper may be led to */
-    private static function address(Typed $typed, string $key, array $hosts, Sentences $wrong): ?string
+    private static function address(FormInput $typed, string $key, array $hosts, FieldErrors $wrong): ?string
     {
         $text = trim($typed->text($key));
         if ($text === '') {

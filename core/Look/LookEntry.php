@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace PaperKite\Look;
 
 use BackedEnum;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 use PaperKite\Text\Line;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
 
 /** The form in which a seller writes a look. */
 final readonly class LookEntry
@@ -23,9 +23,9 @@ final readonly class LookEntry
     ) {}
 
     /** @param  PictureFacts|null  $picture  of the picture that the form names; `null` where it names none */
-    public static function read(Typed $typed, ?PictureFacts $picture): self
+    public static function read(FormInput $typed, ?PictureFacts $picture): self
     {
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $name = $wrong->at('name', fn () => Line::of($typed->text('name'), 'The name of the look', Look::LONGEST_NAME)->text);
         $look = new Look(
             self::colour($typed, 'fill', 'The fill', $wrong),
@@ -54,12 +54,12 @@ final readonly class LookEntry
         return new self($wrong->all(), $name, $wrong->all() === [] ? $look : null);
     }
 
-    private static function colour(Typed $typed, string $key, string $what, Sentences $wrong): Colour
+    private static function colour(FormInput $typed, string $key, string $what, FieldErrors $wrong): Colour
     {
         return $wrong->at($key, fn () => Colour::read($typed->text($key), $what)) ?? Colour::of(0, 0, 0);
     }
 
-    private static function number(Typed $typed, string $key, string $what, int $least, int $most, Sentences $wrong, string $unit = 'px'): int
+    private static function number(FormInput $typed, string $key, string $what, int $least, int $most, FieldErrors $wrong, string $unit = 'px'): int
     {
         $text = trim($typed->text($key), ' ');
         if (preg_match('/\A\d{1,4}\z/', $text) !== 1 || (int) $text < $least || (int) $text > $most) {
@@ -77,7 +77,7 @@ final readonly class LookEntry
      * @param  E  $default
      * @return E
      */
-    private static function choice(Typed $typed, string $key, string $what, BackedEnum $default, Sentences $wrong): BackedEnum
+    private static function choice(FormInput $typed, string $key, string $what, BackedEnum $default, FieldErrors $wrong): BackedEnum
     {
         $chosen = $default::tryFrom($typed->text($key));
         if ($chosen === null) {
@@ -88,7 +88,7 @@ final readonly class LookEntry
     }
 
     /** @return list<string> */
-    private static function classes(Typed $typed, Sentences $wrong): array
+    private static function classes(FormInput $typed, FieldErrors $wrong): array
     {
         $names = preg_split('/\s+/', $typed->text('classes'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         foreach ($names as $name) {
@@ -100,7 +100,7 @@ final readonly class LookEntry
         return array_values(array_unique($names));
     }
 
-    private static function picture(Typed $typed, ?PictureFacts $facts, Sentences $wrong): ?ButtonPicture
+    private static function picture(FormInput $typed, ?PictureFacts $facts, FieldErrors $wrong): ?ButtonPicture
     {
         if ($facts === null) {
             return null;

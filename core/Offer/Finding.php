@@ -17,7 +17,7 @@ final readonly class Finding
         /** Whether the offer can't even be saved like this. */
         public bool $blocksSaving = false,
         /** `null` where the sentence itself is changed. */
-        public ?Room $room = null,
+        public ?MendAt $room = null,
     ) {}
 
     /** What stands in the slot is no offer: it can't be saved. */
@@ -47,7 +47,7 @@ final readonly class Finding
         return new self($this->severity, $this->slot, $this->sentence, $item, $this->blocksSaving, $this->room);
     }
 
-    public function mendedIn(Room $room): self
+    public function mendedIn(MendAt $room): self
     {
         return new self($this->severity, $this->slot, $this->sentence, $this->item, $this->blocksSaving, $room);
     }

@@ -72,8 +72,8 @@ final readonly class Offer
         return false;
     }
 
-    public function way(): Way
+    public function way(): Steps
     {
-        return Way::of($this->destination, $this->opening, count($this->items), $this->ask !== null || $this->leavesAChoice());
+        return Steps::of($this->destination, $this->opening, count($this->items), $this->ask !== null || $this->leavesAChoice());
     }
 }

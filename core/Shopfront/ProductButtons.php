@@ -7,8 +7,8 @@ namespace PaperKite\Shopfront;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\StateWords;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 
 /** What a product says of the buttons beside it, where that differs from the shop. */
 final readonly class ProductButtons
@@ -20,9 +20,9 @@ final readonly class ProductButtons
         public array $said,
     ) {}
 
-    public static function read(Typed $typed): self
+    public static function read(FormInput $typed): self
     {
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $said = array_map(static fn (ButtonSet $set): string => $set->value, ShopfrontEntry::buttons($typed));
         foreach ([Destination::Cart, Destination::Pay] as $destination) {
             $caption = $wrong->at($typed->path($destination->value), static fn () => StateWords::read(ButtonState::Idle, $typed->text($destination->value)));

@@ -8,8 +8,8 @@ use Closure;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\StateWords;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 
 /** The form in which a seller arranges the shop's own pages. */
 final readonly class ShopfrontEntry
@@ -22,9 +22,9 @@ final readonly class ShopfrontEntry
     ) {}
 
     /** @param  Closure(string): bool  $allows  whether a shopper may be led to this address */
-    public static function read(Typed $typed, Closure $allows): self
+    public static function read(FormInput $typed, Closure $allows): self
     {
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $after = AfterAdding::tryFrom($typed->text('after_adding')) ?? AfterAdding::Stay;
         $leads = AfterAdding::tryFrom($typed->text('notice_leads')) ?? AfterAdding::Cart;
         $rules = new ShopfrontRules(
@@ -41,7 +41,7 @@ final readonly class ShopfrontEntry
     }
 
     /** @return array<string, ButtonSet> those that are said, by the value of the surface */
-    public static function buttons(Typed $typed): array
+    public static function buttons(FormInput $typed): array
     {
         $buttons = [];
         foreach (Surface::cases() as $surface) {
@@ -55,7 +55,7 @@ final readonly class ShopfrontEntry
     }
 
     /** @return array<string, string> */
-    private static function captions(Typed $typed, Sentences $wrong): array
+    private static function captions(FormInput $typed, FieldErrors $wrong): array
     {
         $captions = [];
         foreach (Surface::cases() as $surface) {
@@ -71,7 +71,7 @@ final readonly class ShopfrontEntry
         return $captions;
     }
 
-    private static function words(Typed $typed, Sentences $wrong): StateWords
+    private static function words(FormInput $typed, FieldErrors $wrong): StateWords
     {
         $words = [];
         foreach (ButtonState::cases() as $state) {
@@ -82,7 +82,7 @@ final readonly class ShopfrontEntry
     }
 
     /** @param  Closure(string): bool  $allows */
-    private static function address(string $address, bool $isNeeded, Closure $allows, Sentences $wrong): ?string
+    private static function address(string $address, bool $isNeeded, Closure $allows, FieldErrors $wrong): ?string
     {
         if ($address === '') {
             if ($isNeeded) {

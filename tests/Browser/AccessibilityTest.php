@@ -89,7 +89,7 @@ final class AccessibilityTest extends BrowserTestCase
             $browser->goTo($this->shop->base().$path)->seeing($text);
             $this->assertAccessible($browser, $path);
         }
-        $browser->goTo("{$this->shop->base()}/p/honey-340")->click('Add to cart')->type('Coupon', 'BLOSSOM')->click('Use it')->seeing('Goes well with it')->click('Why?');
+        $browser->goTo("{$this->shop->base()}/p/honey-340")->click('Add to cart')->type('Coupon', 'BLOSSOM')->click('Use it')->seeingCount('[aria-busy="true"]', 0)->seeing('Goes well with it')->click('Why?');
         $this->assertAccessible($browser, 'the cart with a coupon and an add-on');
         self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'the cart with a coupon and an add-on');
         $browser->goTo($this->standinAddress('outbox', '/'))->seeing('Outbox');

@@ -29,6 +29,7 @@ final class Rooms
         'Messages' => ['Files', 'Models', 'Time'],
         'Models' => ['Time'],
         'Offers' => ['Changes', 'Database', 'Looks', 'Models', 'Shopfront', 'Time'],
+        'OpenLinks' => ['Carts', 'Clicks', 'Models', 'Shopfront'],
         'Operator' => ['Models', 'Time'],
         'Orders' => ['Models', 'Text', 'Time'],
         'Payments' => ['Database', 'Messages', 'Models', 'Orders', 'Time'],
@@ -38,7 +39,6 @@ final class Rooms
         'Shopfront' => ['Carts', 'Models', 'Time'],
         'Shoppers' => ['Carts', 'Database', 'Messages', 'Models', 'Text', 'Time'],
         'Shops' => ['Changes', 'Database', 'Models'],
-        'Takes' => ['Carts', 'Clicks', 'Models', 'Shopfront'],
         'Text' => [],
         'Time' => ['Files'],
     ];

@@ -26,7 +26,7 @@ use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Sentence;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\TestCase;
@@ -47,11 +47,11 @@ final class RoundTripTest extends TestCase
         $chance = new Randomizer(new Mt19937(self::SEED));
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $entry = $this->entry($chance, $products, array_values(array_filter($looks, is_int(...))));
-            $draft = (new ReadDraft)($shop, Typed::of($entry), []);
+            $draft = (new ReadDraft)($shop, FormInput::of($entry), []);
             $saved = app(SaveOffer::class)($shop, null, $draft, Editing::byCommand());
 
             self::assertSame($entry, OfferEntry::of($saved), "Round {$round}.");
-            $again = (new ReadDraft)($shop, Typed::of(OfferEntry::of(Offer::query()->with(Offer::TOLD_WITH)->findOrFail($saved->id))), []);
+            $again = (new ReadDraft)($shop, FormInput::of(OfferEntry::of(Offer::query()->with(Offer::TOLD_WITH)->findOrFail($saved->id))), []);
             self::assertSame(Sentence::decided($draft->draft->offer())->text(), Sentence::decided($again->draft->offer())->text());
             self::assertSame(Sentence::decided($draft->draft->offer())->text(), Sentence::decided($saved->toCore($shop, $again->look->name))->text());
         }
@@ -62,7 +62,7 @@ final class RoundTripTest extends TestCase
         $chance = new Randomizer(new Mt19937(self::SEED));
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $form = $this->look($chance);
-            $look = LookEntry::read(Typed::of($form), null)->look ?? self::fail('The form is wrong.');
+            $look = LookEntry::read(FormInput::of($form), null)->look ?? self::fail('The form is wrong.');
 
             self::assertEquals($look, LookValues::look(LookValues::json($look)));
             self::assertSame($form, array_intersect_key(LookForm::of('Tarn', $look), $form));

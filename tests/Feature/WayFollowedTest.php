@@ -15,7 +15,7 @@ use PaperKite\Catalogue\Option;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Opening;
-use PaperKite\Offer\WayPage;
+use PaperKite\Offer\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -40,7 +40,7 @@ final class WayFollowedTest extends TestCase
     {
         $offer = $this->made($destination, $opening, $goods, $cartUse);
         $placement = $this->placement($offer);
-        $counted = array_map(static fn (WayPage $page): string => $page->value, $offer->load(['lines.product', 'lines.variant'])->way()->pages);
+        $counted = array_map(static fn (Step $page): string => $page->value, $offer->load(['lines.product', 'lines.variant'])->way()->pages);
 
         self::assertSame($counted, $this->walked($placement));
     }

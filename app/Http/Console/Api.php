@@ -18,9 +18,9 @@ use PaperKite\Look\Width;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Opening;
-use PaperKite\Offer\Room;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
 use PaperKite\Offer\WordSource;
@@ -49,7 +49,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
-        new OA\Schema(schema: 'Room', type: 'string', enum: Room::class),
+        new OA\Schema(schema: 'MendAt', type: 'string', enum: MendAt::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
         new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),
         new OA\Schema(schema: 'CouponKind', type: 'string', enum: CouponKind::class),

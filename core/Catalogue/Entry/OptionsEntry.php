@@ -7,9 +7,9 @@ namespace PaperKite\Catalogue\Entry;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 use PaperKite\Text\Line;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
 
 /** The options of a product’s form: each needs a name and choices that differ, and one of them at most sets prices. */
 final readonly class OptionsEntry
@@ -22,11 +22,11 @@ final readonly class OptionsEntry
 
     public function __construct(
         private PriceEntry $prices,
-        private Sentences $wrong,
+        private FieldErrors $wrong,
     ) {}
 
     /** @return list<Option> */
-    public function read(Typed $typed): array
+    public function read(FormInput $typed): array
     {
         $options = [];
         $names = [];
@@ -76,7 +76,7 @@ final readonly class OptionsEntry
     }
 
     /** @param  list<Option>  $options */
-    private function mustBeFew(Typed $typed, array $options): void
+    private function mustBeFew(FormInput $typed, array $options): void
     {
         if (count($options) > self::MOST_OPTIONS) {
             $this->wrong->add($typed->path('options'), 'A product has three options at most; remove one.');
@@ -88,7 +88,7 @@ final readonly class OptionsEntry
     }
 
     /** @return list<Choice> */
-    private function choices(Typed $option): array
+    private function choices(FormInput $option): array
     {
         $choices = [];
         $names = [];
@@ -109,7 +109,7 @@ final readonly class OptionsEntry
     }
 
     /** @param  list<string>  $taken */
-    private function name(Typed $entry, string $what, array &$taken, string $noun): string
+    private function name(FormInput $entry, string $what, array &$taken, string $noun): string
     {
         $name = $this->wrong->at($entry->path('name'), fn (): string => Line::of($entry->text('name'), $what, self::LONGEST_NAME)->text) ?? '';
         if ($name !== '' && in_array($name, $taken, true)) {

@@ -9,8 +9,8 @@ use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Sale;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
 
@@ -20,11 +20,11 @@ final readonly class PriceEntry
     public function __construct(
         private Currency $currency,
         private DateTimeZone $zone,
-        private Sentences $wrong,
+        private FieldErrors $wrong,
     ) {}
 
     /** @return Price|null `null` where it is wrong, which has been noted */
-    public function required(Typed $typed): ?Price
+    public function required(FormInput $typed): ?Price
     {
         $regular = $this->wrong->at($typed->path('price'), fn (): Money => Money::fromEntry($typed->text('price'), $this->currency));
 
@@ -32,12 +32,12 @@ final readonly class PriceEntry
     }
 
     /** @return Money|null `null` where the field is blank, or wrong, which has been noted */
-    public function amount(Typed $typed, string $key): ?Money
+    public function amount(FormInput $typed, string $key): ?Money
     {
         return trim($typed->text($key)) === '' ? null : $this->wrong->at($typed->path($key), fn (): Money => Money::fromEntry($typed->text($key), $this->currency));
     }
 
-    private function sale(Typed $typed, Money $regular): ?Sale
+    private function sale(FormInput $typed, Money $regular): ?Sale
     {
         $price = $this->amount($typed, 'sale_price');
         if ($price === null) {
@@ -55,7 +55,7 @@ final readonly class PriceEntry
         return new Sale($price, $from, $until);
     }
 
-    private function moment(Typed $typed, string $key): ?Moment
+    private function moment(FormInput $typed, string $key): ?Moment
     {
         return trim($typed->text($key)) === '' ? null : $this->wrong->at($typed->path($key), fn (): Moment => LocalTime::read($typed->text($key), $this->zone));
     }

@@ -15,9 +15,9 @@ use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Weight;
 use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Money\Currency;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 use PaperKite\Text\Line;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
 
 /** A product’s form as a seller filled it in: read all at once, so that every finding stands at its field. */
 final readonly class ProductEntry
@@ -37,9 +37,9 @@ final readonly class ProductEntry
         public array $options,
     ) {}
 
-    public static function read(Typed $typed, Currency $currency, DateTimeZone $zone): self
+    public static function read(FormInput $typed, Currency $currency, DateTimeZone $zone): self
     {
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $prices = new PriceEntry($currency, $zone, $wrong);
         $name = $wrong->at('name', static fn (): string => Line::of($typed->text('name'), 'The name', Product::LONGEST_NAME)->text);
         $sku = $wrong->at('sku', static fn (): Sku => Sku::of($typed->text('sku')));
@@ -67,7 +67,7 @@ final readonly class ProductEntry
         return new self($errors, $errors === [] ? $entered : null, $price, $options);
     }
 
-    private static function picture(Typed $typed, Sentences $wrong): Drawing
+    private static function picture(FormInput $typed, FieldErrors $wrong): Drawing
     {
         $drawing = Drawing::tryFrom($typed->text('picture'));
         if ($drawing === null) {
@@ -77,21 +77,21 @@ final readonly class ProductEntry
         return $drawing ?? Drawing::Parcel;
     }
 
-    private static function taxClass(Typed $typed, Sentences $wrong): string
+    private static function taxClass(FormInput $typed, FieldErrors $wrong): string
     {
         return trim($typed->text('tax_class')) === ''
             ? Product::USUAL_TAX_CLASS
             : $wrong->at('tax_class', static fn (): string => Line::of($typed->text('tax_class'), 'The tax class', 40)->text) ?? '';
     }
 
-    private static function weight(Typed $typed, Sentences $wrong): ?Weight
+    private static function weight(FormInput $typed, FieldErrors $wrong): ?Weight
     {
         $unit = WeightUnit::tryFrom($typed->text('weight_unit')) ?? WeightUnit::Gram;
 
         return trim($typed->text('weight')) === '' ? null : $wrong->at('weight', static fn (): Weight => Weight::fromEntry($typed->text('weight'), $unit));
     }
 
-    private static function shipping(Typed $typed, PriceEntry $prices, Sentences $wrong): ?ItemShipping
+    private static function shipping(FormInput $typed, PriceEntry $prices, FieldErrors $wrong): ?ItemShipping
     {
         $first = $prices->amount($typed, 'shipping_first');
         $more = $prices->amount($typed, 'shipping_more');
@@ -103,20 +103,20 @@ final readonly class ProductEntry
     }
 
     /** @param  list<Option>  $options */
-    private static function stock(Typed $typed, array $options, Sentences $wrong): ?int
+    private static function stock(FormInput $typed, array $options, FieldErrors $wrong): ?int
     {
         return $options === [] && $typed->isOn('tracks_stock')
             ? $wrong->at('stock', static fn (): Stock => Stock::fromEntry($typed->text('stock')))?->pieces
             : null;
     }
 
-    private static function lowStock(Typed $typed, Sentences $wrong): ?int
+    private static function lowStock(FormInput $typed, FieldErrors $wrong): ?int
     {
         return trim($typed->text('low_stock')) === '' ? null : $wrong->at('low_stock', static fn (): Stock => Stock::fromEntry($typed->text('low_stock')))?->pieces;
     }
 
     /** @return list<EnteredTrait> */
-    private static function traits(Typed $typed, Sentences $wrong): array
+    private static function traits(FormInput $typed, FieldErrors $wrong): array
     {
         $traits = [];
         foreach (array_slice($typed->items('traits'), 0, self::MOST_TRAITS) as $entry) {
@@ -137,7 +137,7 @@ final readonly class ProductEntry
     }
 
     /** @return list<string> */
-    private static function categories(Typed $typed, Sentences $wrong): array
+    private static function categories(FormInput $typed, FieldErrors $wrong): array
     {
         $names = [];
         foreach (array_slice($typed->texts('categories'), 0, self::MOST_CATEGORIES) as $name) {

@@ -9,15 +9,15 @@ use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Weight;
 use PaperKite\Catalogue\WeightUnit;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 
 /** The table of variants in a product’s form: a row for each combination that is sold. */
 final readonly class VariantsEntry
 {
     public function __construct(
         private PriceEntry $prices,
-        private Sentences $wrong,
+        private FieldErrors $wrong,
     ) {}
 
     /**
@@ -25,7 +25,7 @@ final readonly class VariantsEntry
      * @param  Sku|null  $productSku  which no variant may share
      * @return list<EnteredVariant>
      */
-    public function read(Typed $typed, array $options, ?Sku $productSku): array
+    public function read(FormInput $typed, array $options, ?Sku $productSku): array
     {
         $combinations = OptionsEntry::combinations($options);
         $variants = [];
@@ -56,7 +56,7 @@ final readonly class VariantsEntry
      * @param  list<string>  $choices
      * @param  list<string>  $taken  SKUs
      */
-    private function variant(Typed $entry, array $choices, array $taken): ?EnteredVariant
+    private function variant(FormInput $entry, array $choices, array $taken): ?EnteredVariant
     {
         $sku = $this->wrong->at($entry->path('sku'), fn (): Sku => Sku::of($entry->text('sku')));
         if ($sku !== null && in_array($sku->text, $taken, true)) {
@@ -70,7 +70,7 @@ final readonly class VariantsEntry
     }
 
     /** @param  list<EnteredVariant>  $variants */
-    private function mustHaveOnePreselected(Typed $typed, array $variants): void
+    private function mustHaveOnePreselected(FormInput $typed, array $variants): void
     {
         if (count(array_filter($variants, static fn (EnteredVariant $variant): bool => $variant->isPreselected)) > 1) {
             $this->wrong->add($typed->path('variants'), 'Two variants are chosen beforehand; keep one.');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\Proof;
-use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 use PaperKite\Quote\Fault;
 
@@ -18,6 +18,6 @@ final readonly class CountryIsServed implements Check
 
         return $isServed
             ? []
-            : [Finding::caution(Slot::Destination, "Nobody in {$proof->country} can pay for this: no shipping zone takes it there. Add the country to one under Shop.")->mendedIn(Room::Shipping)];
+            : [Finding::caution(Slot::Destination, "Nobody in {$proof->country} can pay for this: no shipping zone takes it there. Add the country to one under Shop.")->mendedIn(MendAt::Shipping)];
     }
 }

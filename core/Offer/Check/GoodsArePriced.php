@@ -6,8 +6,8 @@ namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\Proof;
-use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 use PaperKite\Quote\UnitPrice;
 use PaperKite\Quote\UnpricedLine;
@@ -23,7 +23,7 @@ final readonly class GoodsArePriced implements ItemCheck
         try {
             UnitPrice::of($read->line(), $proof->at);
         } catch (UnpricedLine $unpriced) {
-            return Finding::obstacle(Slot::Product, "This has no price: {$unpriced->getMessage()}")->mendedIn(Room::Product);
+            return Finding::obstacle(Slot::Product, "This has no price: {$unpriced->getMessage()}")->mendedIn(MendAt::Product);
         }
 
         return null;

@@ -6,8 +6,8 @@ namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\Proof;
-use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
 final readonly class ProductIsForSale implements ItemCheck
@@ -16,6 +16,6 @@ final readonly class ProductIsForSale implements ItemCheck
     {
         return $item->product?->isDraft !== true
             ? null
-            : Finding::obstacle(Slot::Product, "“{$item->product->name}” is a draft and can’t be bought yet; put it on sale at the product, or pick another.")->mendedIn(Room::Product);
+            : Finding::obstacle(Slot::Product, "“{$item->product->name}” is a draft and can’t be bought yet; put it on sale at the product, or pick another.")->mendedIn(MendAt::Product);
     }
 }

@@ -6,9 +6,9 @@ namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\Proof;
-use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 
 final readonly class QuantityIsInStock implements ItemCheck
@@ -18,7 +18,7 @@ final readonly class QuantityIsInStock implements ItemCheck
         $read = $item->read();
 
         return $read?->isSoldOut() === true
-            ? Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.')->mendedIn(Room::Product)
+            ? Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.')->mendedIn(MendAt::Product)
             : null;
     }
 

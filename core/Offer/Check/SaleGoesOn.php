@@ -7,8 +7,8 @@ namespace PaperKite\Offer\Check;
 use PaperKite\Catalogue\Sale;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\Proof;
-use PaperKite\Offer\Room;
 use PaperKite\Offer\Slot;
 use PaperKite\Time\Moment;
 
@@ -23,7 +23,7 @@ final readonly class SaleGoesOn implements ItemCheck
         $sale = $read?->line()->variant->price->sale ?? $read?->product->price?->sale;
 
         return $read !== null && $sale !== null && self::endsSoon($sale, $proof->at)
-            ? Finding::caution(Slot::Product, "The sale price of “{$read->product->name}” ends within a week; copies that show a price go stale then.")->mendedIn(Room::Product)
+            ? Finding::caution(Slot::Product, "The sale price of “{$read->product->name}” ends within a week; copies that show a price go stale then.")->mendedIn(MendAt::Product)
             : null;
     }
 

@@ -11,9 +11,9 @@ use PaperKite\Money\Percentage;
 use PaperKite\Quote\Coupon;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\InvalidQuantity;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 use PaperKite\Text\Line;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
 
@@ -32,9 +32,9 @@ final readonly class CouponEntry
         public ?int $mostUsesEach,
     ) {}
 
-    public static function read(Typed $typed, Currency $currency, DateTimeZone $zone): self
+    public static function read(FormInput $typed, Currency $currency, DateTimeZone $zone): self
     {
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $code = $wrong->at('code', static fn (): string => Line::of($typed->text('code'), 'The code', 40)->text);
         $kind = CouponKind::tryFrom($typed->text('kind')) ?? CouponKind::Percent;
         $percent = $kind === CouponKind::Percent ? $wrong->at('value', static fn (): Percentage => Percentage::fromEntry($typed->text('value'))) : null;
@@ -58,17 +58,17 @@ final readonly class CouponEntry
         return new self($wrong->all(), $coupon, $mostUses, $mostUsesEach);
     }
 
-    private static function blank(Typed $typed, string $key): bool
+    private static function blank(FormInput $typed, string $key): bool
     {
         return trim($typed->text($key)) === '';
     }
 
-    private static function moment(Typed $typed, string $key, DateTimeZone $zone, Sentences $wrong): ?Moment
+    private static function moment(FormInput $typed, string $key, DateTimeZone $zone, FieldErrors $wrong): ?Moment
     {
         return self::blank($typed, $key) ? null : $wrong->at($key, static fn (): Moment => LocalTime::read($typed->text($key), $zone));
     }
 
-    private static function uses(Typed $typed, string $key, Sentences $wrong): ?int
+    private static function uses(FormInput $typed, string $key, FieldErrors $wrong): ?int
     {
         if (self::blank($typed, $key)) {
             return null;

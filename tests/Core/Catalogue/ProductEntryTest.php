@@ -18,7 +18,7 @@ use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Weight;
 use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Money\Currency;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use PaperKite\Time\Moment;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -188,6 +188,6 @@ final class ProductEntryTest extends TestCase
     /** @param  array<string, mixed>  $with */
     private function entry(array $with): ProductEntry
     {
-        return ProductEntry::read(Typed::of($with + self::TYPED), Currency::of('EUR'), new DateTimeZone('Europe/Dublin'));
+        return ProductEntry::read(FormInput::of($with + self::TYPED), Currency::of('EUR'), new DateTimeZone('Europe/Dublin'));
     }
 }

@@ -19,7 +19,7 @@ use PaperKite\Look\Oklch;
 use PaperKite\Look\PictureFacts;
 use PaperKite\Look\ShippedLooks;
 use PaperKite\Refusal;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -143,7 +143,7 @@ final class LookTest extends TestCase
     #[DataProvider('wrong')]
     public function test_what_is_wrong_is_told_at_its_field(array $with, string $field, string $part): void
     {
-        $entry = LookEntry::read(Typed::of($with + self::entry()), isset($with['picture_size']) ? new PictureFacts('/pictures/a.webp', 400, 100) : null);
+        $entry = LookEntry::read(FormInput::of($with + self::entry()), isset($with['picture_size']) ? new PictureFacts('/pictures/a.webp', 400, 100) : null);
 
         self::assertNull($entry->look);
         self::assertSame([$field], array_keys($entry->errors));
@@ -209,7 +209,7 @@ final class LookTest extends TestCase
     /** @param  array<string, mixed>  $with */
     private static function look(array $with, ?PictureFacts $picture = null): Look
     {
-        return LookEntry::read(Typed::of($with + self::entry()), $picture)->look ?? self::fail('The look of the sample is wrong.');
+        return LookEntry::read(FormInput::of($with + self::entry()), $picture)->look ?? self::fail('The look of the sample is wrong.');
     }
 
     /** @return array<string, mixed> a sound form */

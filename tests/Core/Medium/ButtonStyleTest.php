@@ -10,7 +10,7 @@ use PaperKite\Look\LookEntry;
 use PaperKite\Medium\ButtonStyle;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Medium\Markup;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -90,7 +90,7 @@ final class ButtonStyleTest extends TestCase
     /** @param  array<string, mixed>  $with */
     private static function look(array $with): Look
     {
-        return LookEntry::read(Typed::of($with + [
+        return LookEntry::read(FormInput::of($with + [
             'name' => 'Tarn', 'fill' => '#b92b4f', 'ink' => '#ffffff', 'border' => '#b92b4f', 'border_width' => '0', 'corner' => '4', 'cross_corner' => '15', 'shadow' => 'none',
             'padding_block' => '12', 'padding_inline' => '22', 'font' => 'plain', 'font_size' => '16', 'is_bold' => true, 'icon' => 'none', 'icon_side' => 'start', 'icon_gap' => '8',
             'width' => 'own', 'width_percent' => '50', 'alignment' => 'middle', 'follows_page' => false, 'classes' => '',

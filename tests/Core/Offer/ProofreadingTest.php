@@ -17,9 +17,9 @@ use PaperKite\Offer\Draft;
 use PaperKite\Offer\DraftAsk;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Proofreading;
-use PaperKite\Offer\Room;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
 use PaperKite\Quote\ShippingBand;
@@ -102,7 +102,7 @@ final class ProofreadingTest extends TestCase
         $findings = Samples::proof(Samples::draft(quantity: '6'), $rules)->findings();
 
         self::assertCount(1, $findings);
-        self::assertSame([Severity::Caution, Room::Shipping], [$findings[0]->severity, $findings[0]->room]);
+        self::assertSame([Severity::Caution, MendAt::Shipping], [$findings[0]->severity, $findings[0]->room]);
         self::assertStringContainsString('To “Home” at most', $findings[0]->sentence);
         self::assertSame([], Samples::proof(Samples::draft(quantity: '5'), $rules)->findings());
     }
@@ -132,19 +132,19 @@ final class ProofreadingTest extends TestCase
     }
 
     #[DataProvider('mendedElsewhere')]
-    public function test_what_no_slot_can_mend_names_the_room_where_it_is_mended(Draft $draft, ?Room $room): void
+    public function test_what_no_slot_can_mend_names_the_room_where_it_is_mended(Draft $draft, ?MendAt $room): void
     {
         self::assertSame($room, Samples::proof($draft)->findings()[0]->room);
     }
 
-    /** @return iterable<string, array{Draft, Room|null}> */
+    /** @return iterable<string, array{Draft, MendAt|null}> */
     public static function mendedElsewhere(): iterable
     {
-        yield 'no payee' => [Samples::draft(hasPayee: false), Room::Payee];
+        yield 'no payee' => [Samples::draft(hasPayee: false), MendAt::Payee];
         yield 'no provider, which the machine’s owner sets' => [Samples::draft(hasProvider: false), null];
-        yield 'a draft' => [Samples::draft(Samples::product(isDraft: true)), Room::Product];
-        yield 'sold out' => [Samples::draft(Samples::product(stock: Stock::of(0))), Room::Product];
-        yield 'a look' => [Samples::draft(doubts: ['The words stand out too little.']), Room::Looks];
+        yield 'a draft' => [Samples::draft(Samples::product(isDraft: true)), MendAt::Product];
+        yield 'sold out' => [Samples::draft(Samples::product(stock: Stock::of(0))), MendAt::Product];
+        yield 'a look' => [Samples::draft(doubts: ['The words stand out too little.']), MendAt::Looks];
         yield 'no quantity, which a slot mends' => [Samples::draft(quantity: ''), null];
     }
 

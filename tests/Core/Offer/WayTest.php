@@ -11,9 +11,9 @@ use PaperKite\Offer\Destination;
 use PaperKite\Offer\InvalidAsk;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\SentenceDifference;
+use PaperKite\Offer\Step;
+use PaperKite\Offer\Steps;
 use PaperKite\Offer\Stretch;
-use PaperKite\Offer\Way;
-use PaperKite\Offer\WayPage;
 use PaperKite\Quote\InvalidQuantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -27,9 +27,9 @@ final class WayTest extends TestCase
     #[DataProvider('ways')]
     public function test_a_way_is_as_long_as_what_is_left_to_say(Destination $destination, Opening $opening, int $goods, bool $leavesSomethingOpen, array $pages, bool $addsAtOnce): void
     {
-        $way = Way::of($destination, $opening, $goods, $leavesSomethingOpen);
+        $way = Steps::of($destination, $opening, $goods, $leavesSomethingOpen);
 
-        self::assertSame([$pages, $addsAtOnce], [array_map(static fn (WayPage $page): string => $page->value, $way->pages), $way->addsAtOnce]);
+        self::assertSame([$pages, $addsAtOnce], [array_map(static fn (Step $page): string => $page->value, $way->pages), $way->addsAtOnce]);
         self::assertSame($pages[0], $way->first()->value);
     }
 
@@ -51,8 +51,8 @@ final class WayTest extends TestCase
 
     public function test_a_way_is_told_in_a_sentence(): void
     {
-        self::assertSame('One step to payment: click, checkout, payment.', Way::of(Destination::Pay, Opening::SameTab, 1, false)->words());
-        self::assertSame('3 steps to payment: click, page of the offer, cart, checkout, payment.', Way::of(Destination::Cart, Opening::SameTab, 1, true)->words());
+        self::assertSame('One step to payment: click, checkout, payment.', Steps::of(Destination::Pay, Opening::SameTab, 1, false)->words());
+        self::assertSame('3 steps to payment: click, page of the offer, cart, checkout, payment.', Steps::of(Destination::Cart, Opening::SameTab, 1, true)->words());
     }
 
     public function test_a_question_takes_what_is_within_its_limits(): void

@@ -13,9 +13,9 @@ use PaperKite\Checkout\RulesEntry;
 use PaperKite\Money\Currency;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\Entry\CouponEntry;
+use PaperKite\Text\FormInput;
 use PaperKite\Text\InvalidLine;
 use PaperKite\Text\Passage;
-use PaperKite\Text\Typed;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -70,7 +70,7 @@ final class EntriesTest extends TestCase
 
     public function test_the_rules_of_a_checkout_are_read_whole(): void
     {
-        $rules = RulesEntry::read(Typed::of(self::RULES), '<p>Fair.</p>', '')->rules ?? self::fail('They were refused.');
+        $rules = RulesEntry::read(FormInput::of(self::RULES), '<p>Fair.</p>', '')->rules ?? self::fail('They were refused.');
 
         self::assertSame([Demand::Off, Demand::Required, Demand::Optional, Demand::Required], array_map($rules->demand(...), [CheckoutField::Company, CheckoutField::Postcode, CheckoutField::Phone, CheckoutField::Town]));
         self::assertSame([CouponPlace::Cart, ['www.fern.example', 'fern.example'], 'https://fern.example/thanks?from=kite#top', null], [$rules->couponPlace, $rules->hosts, $rules->afterPaying, $rules->afterCancelling]);
@@ -79,7 +79,7 @@ final class EntriesTest extends TestCase
 
     public function test_what_an_order_needs_can_not_be_lost(): void
     {
-        $rules = RulesEntry::read(Typed::of(array_fill_keys(array_map(static fn (CheckoutField $field): string => $field->value, CheckoutField::cases()), 'off')), '', '')->rules ?? self::fail('They were refused.');
+        $rules = RulesEntry::read(FormInput::of(array_fill_keys(array_map(static fn (CheckoutField $field): string => $field->value, CheckoutField::cases()), 'off')), '', '')->rules ?? self::fail('They were refused.');
         $lost = array_filter(CheckoutField::cases(), static fn (CheckoutField $field): bool => ! $rules->asks($field));
 
         self::assertSame([CheckoutField::Company, CheckoutField::Phone, CheckoutField::Comment], array_values($lost));
@@ -90,7 +90,7 @@ final class EntriesTest extends TestCase
     #[DataProvider('wrongRules')]
     public function test_what_is_wrong_with_a_checkouts_rules_is_told_at_its_field(array $with, string $field, string $sentence): void
     {
-        $entry = RulesEntry::read(Typed::of($with + self::RULES), '', '');
+        $entry = RulesEntry::read(FormInput::of($with + self::RULES), '', '');
 
         self::assertSame([$field], array_keys($entry->errors));
         self::assertStringContainsString($sentence, $entry->errors[$field]);
@@ -141,6 +141,6 @@ final class EntriesTest extends TestCase
     /** @param  array<string, mixed>  $with */
     private function coupon(array $with): CouponEntry
     {
-        return CouponEntry::read(Typed::of($with + self::COUPON), Currency::of('EUR'), new DateTimeZone('Europe/Dublin'));
+        return CouponEntry::read(FormInput::of($with + self::COUPON), Currency::of('EUR'), new DateTimeZone('Europe/Dublin'));
     }
 }

@@ -13,7 +13,7 @@ use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Shopfront\ShopfrontEntry;
 use PaperKite\Shopfront\ShopfrontRules;
 use PaperKite\Shopfront\Surface;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -67,11 +67,11 @@ final class ShopfrontTest extends TestCase
 
     public function test_a_product_says_what_differs_and_nothing_else(): void
     {
-        $read = ProductButtons::read(Typed::of(['list' => 'none', 'product' => 'none', 'glance' => '', 'cart' => ' Into the basket ', 'pay' => '']));
+        $read = ProductButtons::read(FormInput::of(['list' => 'none', 'product' => 'none', 'glance' => '', 'cart' => ' Into the basket ', 'pay' => '']));
 
         self::assertSame([[], ['list' => 'none', 'cart' => 'Into the basket']], [$read->errors, $read->said]);
         self::assertSame(['list' => 'none', 'product' => '', 'glance' => '', 'cart' => 'Into the basket', 'pay' => ''], ProductButtons::form($read->said));
-        self::assertStringContainsString('shorten it', ProductButtons::read(Typed::of(['buttons' => ['pay' => str_repeat('x', 41)]])->part('buttons'))->errors['buttons.pay']);
+        self::assertStringContainsString('shorten it', ProductButtons::read(FormInput::of(['buttons' => ['pay' => str_repeat('x', 41)]])->part('buttons'))->errors['buttons.pay']);
     }
 
     #[DataProvider('slugs')]
@@ -93,6 +93,6 @@ final class ShopfrontTest extends TestCase
     /** @param  array<string, mixed>  $typed */
     private static function read(array $typed): ShopfrontEntry
     {
-        return ShopfrontEntry::read(Typed::of($typed), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/'));
+        return ShopfrontEntry::read(FormInput::of($typed), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/'));
     }
 }

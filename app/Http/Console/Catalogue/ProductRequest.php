@@ -12,7 +12,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 use PaperKite\Catalogue\Entry\ProductEntry;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /** A product’s form. Its rules are the core’s: here it is only handed over. */
 final class ProductRequest extends FormRequest
@@ -53,9 +53,9 @@ final class ProductRequest extends FormRequest
         return once(fn (): ProductExtras => ProductExtras::of($this->typed()));
     }
 
-    private function typed(): Typed
+    private function typed(): FormInput
     {
-        return Typed::of($this->all());
+        return FormInput::of($this->all());
     }
 
     private function shop(): Shop

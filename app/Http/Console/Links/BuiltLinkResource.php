@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Links;
 
 use App\Models\Shop;
-use App\Takes\CouponDoubt;
+use App\OpenLinks\CouponDoubt;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use PaperKite\Link\AnatomyPart;

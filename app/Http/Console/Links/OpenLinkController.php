@@ -7,8 +7,8 @@ namespace App\Http\Console\Links;
 use App\Http\Console\Shared\Answer;
 use App\Http\Input;
 use App\Models\Shop;
-use App\Takes\FindTakenGoods;
-use App\Takes\RefuseDrafts;
+use App\OpenLinks\FindOpenLinkGoods;
+use App\OpenLinks\RefuseDrafts;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,7 +17,7 @@ use OpenApi\Attributes as OA;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\OpenLink;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /** Links that are written by hand: how, and one built from choices. */
 final readonly class OpenLinkController
@@ -44,10 +44,10 @@ final readonly class OpenLinkController
     #[OA\Post(path: '/shops/{shop}/open-links/build', operationId: 'buildOpenLink', summary: 'Build a link by hand', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OpenLinkEntry'))]
     #[Answer(BuiltLinkResource::class)]
-    public function build(Request $request, Shop $shop, FindTakenGoods $find, Clock $clock): JsonResponse
+    public function build(Request $request, Shop $shop, FindOpenLinkGoods $find, Clock $clock): JsonResponse
     {
         try {
-            $link = $this->read(Typed::of($request->all()));
+            $link = $this->read(FormInput::of($request->all()));
             RefuseDrafts::in($shop, $link);
             $find($shop, $link);
         } catch (InvalidOpenLink $invalid) {
@@ -62,9 +62,9 @@ final readonly class OpenLinkController
      *
      * @throws InvalidOpenLink
      */
-    private function read(Typed $typed): OpenLink
+    private function read(FormInput $typed): OpenLink
     {
-        $items = array_map(static fn (Typed $item): string => (trim($item->text('quantity')) === '1' ? '' : trim($item->text('quantity')).'*').$item->text('sku'), $typed->items('items'));
+        $items = array_map(static fn (FormInput $item): string => (trim($item->text('quantity')) === '1' ? '' : trim($item->text('quantity')).'*').$item->text('sku'), $typed->items('items'));
         $given = array_filter(['to' => $typed->text('to'), 'coupon' => $typed->text('coupon'), 'back' => $typed->text('back'), 'from' => $typed->text('from')], static fn (string $text): bool => $text !== '');
 
         return OpenLink::read(implode(',', array_map(rawurlencode(...), $items)), http_build_query($given));

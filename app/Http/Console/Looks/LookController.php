@@ -20,7 +20,7 @@ use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /** The looks of a shop, shared by its offers. */
 final readonly class LookController
@@ -44,7 +44,7 @@ final readonly class LookController
     #[Answer(LookTrialResource::class)]
     public function try(Request $request, Shop $shop): JsonResponse
     {
-        return response()->json(LookTrialResource::of(($this->read)($shop, Typed::of($request->all()))));
+        return response()->json(LookTrialResource::of(($this->read)($shop, FormInput::of($request->all()))));
     }
 
     #[OA\Post(path: '/shops/{shop}/looks', operationId: 'createLook', summary: 'Make a look', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -53,7 +53,7 @@ final readonly class LookController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(Request $request, Shop $shop): JsonResponse
     {
-        ($this->save)($shop, null, ($this->read)($shop, Typed::of($request->all())), ReadEditing::of($request));
+        ($this->save)($shop, null, ($this->read)($shop, FormInput::of($request->all())), ReadEditing::of($request));
 
         return $this->answer($shop, 201);
     }
@@ -65,7 +65,7 @@ final readonly class LookController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop, Look $look): JsonResponse
     {
-        ($this->save)($shop, $look, ($this->read)($shop, Typed::of($request->all())), ReadEditing::of($request));
+        ($this->save)($shop, $look, ($this->read)($shop, FormInput::of($request->all())), ReadEditing::of($request));
 
         return $this->answer($shop, 200);
     }

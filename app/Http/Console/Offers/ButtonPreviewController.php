@@ -19,7 +19,7 @@ use PaperKite\Look\Look;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\StateWords;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /**
  * Buttons as they will stand on a page, on a ground of its own: shown in a frame that runs no script, so that the styles
@@ -77,7 +77,7 @@ final readonly class ButtonPreviewController
         $saved = LookBook::of($shop)->chosen($request->integer('look_id'));
         $form = json_decode(Input::text($request, 'look'), true);
 
-        return is_array($form) ? $read($shop, Typed::of($form + LookForm::of($saved->name, $saved->values)))->look ?? $saved->values : $saved->values;
+        return is_array($form) ? $read($shop, FormInput::of($form + LookForm::of($saved->name, $saved->values)))->look ?? $saved->values : $saved->values;
     }
 
     private function frame(string $html): Response

@@ -6,7 +6,7 @@ namespace App\Http\Console\Offers;
 
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\Finding;
-use PaperKite\Offer\Room;
+use PaperKite\Offer\MendAt;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
 
@@ -22,8 +22,8 @@ final readonly class FindingResource
         public string $sentence,
         #[OA\Property(description: 'Which of the offer’s goods the slot is about.')]
         public ?int $item,
-        #[OA\Property(description: 'Where it is mended, if not in the sentence.', oneOf: [new OA\Schema(ref: '#/components/schemas/Room'), new OA\Schema(type: 'null')])]
-        public ?Room $room,
+        #[OA\Property(description: 'Where it is mended, if not in the sentence.', oneOf: [new OA\Schema(ref: '#/components/schemas/MendAt'), new OA\Schema(type: 'null')])]
+        public ?MendAt $room,
     ) {}
 
     public static function of(Finding $finding): self

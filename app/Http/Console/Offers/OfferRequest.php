@@ -17,7 +17,7 @@ use PaperKite\Offer\Destination;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use Symfony\Component\Intl\Countries;
 
 /** What stands on the desk. Read as a draft for the proof, held to its findings for saving. */
@@ -60,7 +60,7 @@ final class OfferRequest extends FormRequest
     /** @param  list<string>  $places  the names of the offer's placements */
     public function draft(array $places = []): DraftGoods
     {
-        return $this->draft ??= (new ReadDraft)($this->shop(), Typed::of($this->all()), $places);
+        return $this->draft ??= (new ReadDraft)($this->shop(), FormInput::of($this->all()), $places);
     }
 
     /** @param  list<string>  $places  the names of the offer's placements */

@@ -20,7 +20,7 @@ use PaperKite\Offer\Finding;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Severity;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use Symfony\Component\Intl\Countries;
 
 /** Publishes, pauses, archives an offer, and brings it back. */
@@ -62,7 +62,7 @@ final readonly class OfferStateController
         if ($next !== OfferState::Live) {
             return;
         }
-        $draft = ($this->read)($shop, Typed::of(OfferEntry::of($offer)), [])->draft;
+        $draft = ($this->read)($shop, FormInput::of(OfferEntry::of($offer)), [])->draft;
         $proof = Proof::of($draft, $shop->rules(), $shop->home_country, Countries::getName($shop->home_country, 'en'), $this->clock->moment());
         $errors = array_filter($proof->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Error);
         if ($errors !== []) {

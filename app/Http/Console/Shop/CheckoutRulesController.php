@@ -18,8 +18,8 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Checkout\RulesEntry;
-use PaperKite\Text\Sentences;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FieldErrors;
+use PaperKite\Text\FormInput;
 
 /** How the checkout asks, and where it leads. */
 final readonly class CheckoutRulesController
@@ -43,10 +43,10 @@ final readonly class CheckoutRulesController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop): JsonResponse
     {
-        $wrong = new Sentences;
+        $wrong = new FieldErrors;
         $terms = $wrong->at('terms', static fn (): string => RichText::of(Input::text($request, 'terms'), 'The text'));
         $policy = $wrong->at('policy', static fn (): string => RichText::of(Input::text($request, 'policy'), 'The text'));
-        $entry = RulesEntry::read(Typed::of($request->all()), $terms ?? '', $policy ?? '');
+        $entry = RulesEntry::read(FormInput::of($request->all()), $terms ?? '', $policy ?? '');
         $errors = $entry->errors + $wrong->all();
         if ($errors !== [] || $entry->rules === null) {
             throw ValidationException::withMessages($errors);

@@ -21,7 +21,7 @@ use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Quote\Coupon as QuoteCoupon;
 use PaperKite\Quote\Entry\CouponEntry;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use PaperKite\Time\Moment;
 
 final readonly class CouponController
@@ -78,7 +78,7 @@ final readonly class CouponController
     /** @return array<string, mixed> */
     private function attributes(Request $request, Shop $shop, ?Coupon $coupon): array
     {
-        $entry = CouponEntry::read(Typed::of($request->all()), $shop->currency(), $shop->zone());
+        $entry = CouponEntry::read(FormInput::of($request->all()), $shop->currency(), $shop->zone());
         $read = $entry->coupon ?? throw ValidationException::withMessages($entry->errors);
         if ($shop->coupons()->where('code', $read->code)->whereKeyNot($coupon->id ?? 0)->exists()) {
             throw ValidationException::withMessages(['code' => "There is a coupon “{$read->code}” already; choose another code."]);

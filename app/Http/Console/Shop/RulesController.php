@@ -20,7 +20,7 @@ use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Money\Currency;
 use PaperKite\Money\UnknownCurrency;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use Symfony\Component\Intl\Countries;
 
 /** What a shop adds to the price of its goods: tax, shipping, and what its provider keeps. */
@@ -86,6 +86,6 @@ final readonly class RulesController
     #[Answer(RulesTrialResource::class)]
     public function try(Request $request, Shop $shop, Clock $clock): JsonResponse
     {
-        return response()->json(RulesTrialResource::of(RulesForm::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), Typed::of($request->input('sample')), $shop, $clock->moment()));
+        return response()->json(RulesTrialResource::of(RulesForm::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), FormInput::of($request->input('sample')), $shop, $clock->moment()));
     }
 }

@@ -13,7 +13,7 @@ use PaperKite\Quote\Because;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\Unquotable;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'RulesTrial', description: 'What rules do to the bill of a sample cart.')]
@@ -38,7 +38,7 @@ final readonly class RulesTrialResource
         public string $tax_sentence,
     ) {}
 
-    public static function of(RulesForm $form, Typed $sample, Shop $shop, Moment $at): self
+    public static function of(RulesForm $form, FormInput $sample, Shop $shop, Moment $at): self
     {
         $rules = $form->rules;
         if ($rules === null) {

@@ -17,7 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Shopfront\ShopfrontEntry;
-use PaperKite\Text\Typed;
+use PaperKite\Text\FormInput;
 
 /** Which buttons stand in the shop's own pages, what buttons say, and what follows adding. */
 final readonly class ShopfrontRulesController
@@ -41,7 +41,7 @@ final readonly class ShopfrontRulesController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop, Changed $changed): JsonResponse
     {
-        $entry = ShopfrontEntry::read(Typed::of($request->all()), $shop->checkout_rules->allows(...));
+        $entry = ShopfrontEntry::read(FormInput::of($request->all()), $shop->checkout_rules->allows(...));
         if ($entry->errors !== []) {
             throw ValidationException::withMessages($entry->errors);
         }

@@ -9,10 +9,10 @@ use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Shop;
+use App\OpenLinks\FindOpenLinkGoods;
+use App\OpenLinks\FollowOpenLink;
+use App\OpenLinks\OpenLinkGoods;
 use App\Shopfront\ShopfrontGoods;
-use App\Takes\FindTakenGoods;
-use App\Takes\FollowOpenLink;
-use App\Takes\TakenGoods;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,7 +26,7 @@ use Symfony\Component\HttpFoundation\Response as Answer;
 final readonly class TakeController
 {
     public function __construct(
-        private FindTakenGoods $find,
+        private FindOpenLinkGoods $find,
         private FollowOpenLink $follow,
         private ReadCaller $caller,
     ) {}
@@ -58,7 +58,7 @@ final readonly class TakeController
     }
 
     /** @param  string  $address  SHA-256 of the link, by which the same click is known again */
-    private function onwards(Request $request, Shop $shop, OpenLink $link, TakenGoods $taken, string $address): Answer
+    private function onwards(Request $request, Shop $shop, OpenLink $link, OpenLinkGoods $taken, string $address): Answer
     {
         $visitor = Visitor::of($request);
         try {

@@ -1079,7 +1079,7 @@ export interface components {
             /** @description Which of the offer’s goods the slot is about. */
             item: number | null;
             /** @description Where it is mended, if not in the sentence. */
-            room: components["schemas"]["Room"] | null;
+            room: components["schemas"]["MendAt"] | null;
         };
         /** @enum {string} */
         Font: "host" | "plain" | "round" | "serif" | "mono";
@@ -1178,6 +1178,8 @@ export interface components {
         };
         /** @enum {string} */
         MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
+        /** @enum {string} */
+        MendAt: "payee" | "shipping" | "product" | "looks";
         NamesEntry: {
             name: string;
             /** @description In the console’s addresses. */
@@ -1579,8 +1581,6 @@ export interface components {
             /** Format: date-time */
             last_at: string;
         };
-        /** @enum {string} */
-        Room: "payee" | "shipping" | "product" | "looks";
         Rules: {
             rules: components["schemas"]["ShopRules"];
             home_country: string;

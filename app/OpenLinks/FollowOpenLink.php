@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Takes;
+namespace App\OpenLinks;
 
 use App\Carts\ApplyCoupon;
 use App\Carts\Caller;
@@ -31,11 +31,11 @@ final readonly class FollowOpenLink
 
     /**
      * @param  string  $digest  SHA-256 of the link as it was followed
-     * @return OpenedWay where the shopper goes on to; the address carries no instruction to add
+     * @return OpenLinkEnd where the shopper goes on to; the address carries no instruction to add
      *
      * @throws TooManyCarts
      */
-    public function __invoke(Shop $shop, OpenLink $link, TakenGoods $taken, string $digest, CartOwner $owner, Caller $caller): OpenedWay
+    public function __invoke(Shop $shop, OpenLink $link, OpenLinkGoods $taken, string $digest, CartOwner $owner, Caller $caller): OpenLinkEnd
     {
         // Asked before any transaction, which may run twice.
         $click = $this->recent->isFirst("take {$digest}", $owner, $caller) ? Click::onOpenLink($shop, $link->from, $caller) : null;
@@ -50,11 +50,11 @@ final readonly class FollowOpenLink
                 ($this->record)($click);
             }
 
-            return new OpenedWay($rest->nextPage() ?? '/cart', false);
+            return new OpenLinkEnd($rest->nextPage() ?? '/cart', false);
         }
         $cart = ($this->fill)($shop, $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $coupon, $link->back), $click);
 
-        return new OpenedWay(self::onwards($shop, $cart, $rest, $coupon !== $link->coupon), true);
+        return new OpenLinkEnd(self::onwards($shop, $cart, $rest, $coupon !== $link->coupon), true);
     }
 
     /**

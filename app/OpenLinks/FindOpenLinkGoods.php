@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Takes;
+namespace App\OpenLinks;
 
 use App\Carts\Goods;
 use App\Models\Product;
@@ -13,12 +13,12 @@ use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
 
 /** Finds the goods of an open link by their SKUs, however many they are in the same few reads. */
-final readonly class FindTakenGoods
+final readonly class FindOpenLinkGoods
 {
     public function __construct(private FindGoods $find) {}
 
     /** @throws InvalidOpenLink at an item that the shop does not sell like this, or at a return address that it has not listed */
-    public function __invoke(Shop $shop, OpenLink $link): TakenGoods
+    public function __invoke(Shop $shop, OpenLink $link): OpenLinkGoods
     {
         if ($link->back !== null && ! $shop->checkout_rules->allows($link->back)) {
             throw InvalidOpenLink::back($link->back);
@@ -36,7 +36,7 @@ final readonly class FindTakenGoods
             }
         }
 
-        return new TakenGoods($ready, $toChoose, $soldOut);
+        return new OpenLinkGoods($ready, $toChoose, $soldOut);
     }
 
     /** @throws InvalidOpenLink */

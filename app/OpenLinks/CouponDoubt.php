@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Takes;
+namespace App\OpenLinks;
 
 use App\Models\Shop;
 use Carbon\CarbonImmutable;

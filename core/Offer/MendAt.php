@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Offer;
 
 /** Where the seller mends what no slot of the sentence can mend. */
-enum Room: string
+enum MendAt: string
 {
     case Payee = 'payee';
     case Shipping = 'shipping';

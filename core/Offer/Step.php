@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Offer;
 
 /** A page that a shopper meets between the click and the payment. */
-enum WayPage: string
+enum Step: string
 {
     case Offer = 'offer';
     case Product = 'product';

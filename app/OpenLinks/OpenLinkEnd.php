@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Takes;
+namespace App\OpenLinks;
 
 /** Where a click on an open link leads. */
-final readonly class OpenedWay
+final readonly class OpenLinkEnd
 {
     public function __construct(
         /** A path of the shop, or an address that the shop allows. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Text;
 
 /** A form as it came in: whatever is not of the kind that is asked for counts as not filled in. */
-final readonly class Typed
+final readonly class FormInput
 {
     /** @param  array<mixed>  $values */
     private function __construct(

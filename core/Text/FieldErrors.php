@@ -7,7 +7,7 @@ namespace PaperKite\Text;
 use PaperKite\Refusal;
 
 /** Collects what is wrong with a form while it is read, the first sentence at each path. */
-final class Sentences
+final class FieldErrors
 {
     /** @var array<string, string> by path */
     private array $byPath = [];

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace PaperKite\Offer;
 
 /** The pages between a click and the payment. The shop follows it, and the desk counts by it. */
-final readonly class Way
+final readonly class Steps
 {
     /**
-     * @param  non-empty-list<WayPage>  $pages  in order
+     * @param  non-empty-list<Step>  $pages  in order
      * @param  bool  $addsAtOnce  whether the click itself puts the goods into a cart
      */
     private function __construct(
@@ -22,19 +22,19 @@ final readonly class Way
      */
     public static function of(Destination $destination, Opening $opening, int $goods, bool $leavesSomethingOpen): self
     {
-        $onwards = $destination === Destination::Pay ? [WayPage::Checkout] : [WayPage::Cart, WayPage::Checkout];
+        $onwards = $destination === Destination::Pay ? [Step::Checkout] : [Step::Cart, Step::Checkout];
         if ($goods === 0) {
             return new self($onwards, false);
         }
         if ($destination === Destination::Choose && $goods === 1 && $opening !== Opening::OwnPage) {
-            return new self([WayPage::Product, ...$onwards], false);
+            return new self([Step::Product, ...$onwards], false);
         }
         $stops = $leavesSomethingOpen || $opening === Opening::OwnPage || $destination === Destination::Choose;
 
-        return $stops ? new self([WayPage::Offer, ...$onwards], false) : new self($onwards, true);
+        return $stops ? new self([Step::Offer, ...$onwards], false) : new self($onwards, true);
     }
 
-    public function first(): WayPage
+    public function first(): Step
     {
         return $this->pages[0];
     }
@@ -44,6 +44,6 @@ final readonly class Way
     {
         $steps = count($this->pages) === 1 ? 'One step' : count($this->pages).' steps';
 
-        return "{$steps} to payment: click, ".implode(', ', array_map(static fn (WayPage $page): string => $page->words(), $this->pages)).', payment.';
+        return "{$steps} to payment: click, ".implode(', ', array_map(static fn (Step $page): string => $page->words(), $this->pages)).', payment.';
     }
 }

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Takes;
+namespace App\OpenLinks;
 
 use App\Carts\Goods;
 use PaperKite\Link\OpenItem;
 
 /** What an open link names, found in the shop. */
-final readonly class TakenGoods
+final readonly class OpenLinkGoods
 {
     /**
      * @param  list<Goods>  $ready  that can go into a cart as they are
