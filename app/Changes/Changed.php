@@ -9,17 +9,17 @@ use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Contracts\Events\Dispatcher;
-use Illuminate\Database\Connection;
+use Illuminate\Database\ConnectionInterface;
 
 /**
  * The one place that hears of a change. Called in the transaction that makes it; what follows from it is done by the
- * queue once that transaction stands, so that a seller's save holds no locks while copies are looked through. Then the
- * shop's revision goes up: the key of whatever is kept of a shop outside the database.
+ * queue once that transaction stands, so that a seller's save holds no locks while copies are looked through. The
+ * shop's revision goes up with it: the key of whatever is kept of a shop outside the database.
  */
 final readonly class Changed
 {
     public function __construct(
-        private Connection $db,
+        private ConnectionInterface $db,
         private Dispatcher $events,
     ) {}
 
@@ -47,6 +47,7 @@ final readonly class Changed
     {
         $this->db->insert('INSERT INTO rechecks (shop_id, kind, subject_id) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE changes = changes + 1', [$shopId, $kind->value, $id]);
         $this->events->dispatch(new SomethingChanged($shopId, $kind, $id));
-        $this->db->afterCommit(fn () => $this->db->insert('INSERT INTO shop_revisions (shop_id, revision) VALUES (?, 1) ON DUPLICATE KEY UPDATE revision = revision + 1', [$shopId]));
+        // Last, and seen with the change itself: a server that is killed after it loses neither, and whoever reads the one can read the other.
+        $this->db->insert('INSERT INTO shop_revisions (shop_id, revision) VALUES (?, 1) ON DUPLICATE KEY UPDATE revision = revision + 1', [$shopId]);
     }
 }

@@ -14,7 +14,8 @@ return new class extends Migration
     public function up(): void
     {
         Schema::create('edits', static function (Blueprint $table): void {
-            $table->foreignId('shop_id')->constrained()->cascadeOnDelete();
+            // No foreign key: it would lock the shop's row, which two forms of one shop then both want to change.
+            $table->unsignedBigInteger('shop_id');
             $table->string('kind', 16)->charset('ascii')->collation('ascii_bin');
             $table->unsignedBigInteger('subject_id')->comment('of a product, table, coupon or look; of the shop itself for what there is once');
             $table->unsignedInteger('version')->comment('counts the changes, so that two sellers don’t overwrite each other; without a row it is 1');

@@ -6,20 +6,17 @@ namespace Tests\Browser;
 
 use App\Models\Person;
 use App\Models\Shop;
-use Illuminate\Auth\SessionGuard;
-use Illuminate\Cookie\CookieValuePrefix;
-use Illuminate\Encryption\Encrypter;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Tests\Support\Makes;
+use Tests\Support\SignsIn;
 use Throwable;
 
 /** A test on the running servers, each with a shop of its own, as a person meets them in a browser. */
 abstract class BrowserTestCase extends TestCase
 {
     use Makes;
+    use SignsIn;
 
     protected const PASSWORD = 'a long enough password';
 
@@ -83,17 +80,9 @@ abstract class BrowserTestCase extends TestCase
     /** By a session that was begun for them; what the page of signing in does has tests of its own. */
     protected function signIn(Browser $browser, Person $person): Browser
     {
-        $id = Str::random(40);
-        DB::table('sessions')->insert([
-            'id' => $id,
-            'user_id' => $person->id,
-            'payload' => base64_encode(serialize(['_token' => Str::random(40), 'login_web_'.sha1(SessionGuard::class) => $person->id])),
-            'last_activity' => time(),
-        ]);
-        $name = config()->string('session.cookie');
-        $sealed = Crypt::encrypt(CookieValuePrefix::create($name, app(Encrypter::class)->getKey()).$id, false);
+        ['name' => $name, 'value' => $value] = $this->beginSession($person);
 
-        return $browser->keepCookie($this->consoleAddress('/'), $name, rawurlencode($sealed))->goTo($this->consoleAddress('/'))->seeing('Offers');
+        return $browser->keepCookie($this->consoleAddress('/'), $name, $value)->goTo($this->consoleAddress('/'))->seeing('Offers');
     }
 
     protected function consoleAddress(string $path): string

@@ -26,7 +26,7 @@ final class RevisionTest extends TestCase
         $this->product = $this->product($this->shop);
     }
 
-    public function test_each_change_of_a_shop_counts_once_it_stands(): void
+    public function test_each_change_of_a_shop_counts_with_it(): void
     {
         $other = $this->shop();
         $changed = app(Changed::class);
@@ -44,7 +44,7 @@ final class RevisionTest extends TestCase
             $seen[] = $this->revision($this->shop);
         }
 
-        self::assertSame([null, 1, 1, 2, 2, 3, 3, 4], $seen);
+        self::assertSame([1, 1, 2, 2, 3, 3, 4, 4], $seen);
         self::assertNull($this->revision($other));
     }
 

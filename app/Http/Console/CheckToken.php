@@ -7,6 +7,7 @@ namespace App\Http\Console;
 use App\Http\ErrorPages;
 use Closure;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,9 +20,14 @@ final class CheckToken extends ValidateCsrfToken
         try {
             $answer = parent::handle($request, $next);
         } catch (TokenMismatchException) {
-            $answer = $this->addCookieToResponse($request, ErrorPages::sentence(Auth::check() ? 419 : 401));
+            $answer = $this->addCookieToResponse($request, ErrorPages::sentence($this->needsNoSession($request) || Auth::check() ? 419 : 401));
         }
 
         return $answer instanceof Response ? $answer : throw new \LogicException('Every middleware answers.');
+    }
+
+    private function needsNoSession(Request $request): bool
+    {
+        return $request->is('api/sign-in');
     }
 }

@@ -61,11 +61,13 @@ function show(page: string, sent: URLSearchParams): void {
   if (focused) document.getElementById(focused)?.focus()
 }
 
+const TYPED = 'input:not([type=hidden], [type=checkbox], [type=radio]), textarea'
+
 /** What was typed after the question went out isn't in the answer: it moves over to the new fields. */
 function keepTypedMeanwhile(shown: HTMLElement, fresh: HTMLElement, sent: URLSearchParams): void {
-  for (const field of shown.querySelectorAll<HTMLInputElement>('input:not([type=hidden], [type=checkbox])')) {
+  for (const field of shown.querySelectorAll<HTMLInputElement>(TYPED)) {
     const known = sent.get(field.name)
-    const successor = fresh.querySelector<HTMLInputElement>(`input[name="${CSS.escape(field.name)}"]`)
+    const successor = fresh.querySelector<HTMLInputElement>(`[name="${CSS.escape(field.name)}"]`)
     if (known !== null && known !== field.value && successor) successor.value = field.value
   }
 }

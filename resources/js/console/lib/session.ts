@@ -18,7 +18,7 @@ export const useSession = defineStore('session', () => {
 
   async function enter(wanted: string): Promise<boolean> {
     // A shop answers to its former slugs, too.
-    if (shop.value?.slug === wanted) return true
+    if (shop.value?.slug === wanted && lists.value) return true
     const [isThere] = await Promise.all([read(wanted), readLists()])
     return isThere
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '../../lib/client'
+import { typed } from '../../lib/typed'
 
 type OptionEntry = Schemas['OptionEntry']
 type ChoiceEntry = OptionEntry['choices'][number]
@@ -26,10 +27,6 @@ function addChoice(at: number): void {
 
 function removeChoice(at: number, choiceAt: number): void {
   changeOption(at, { choices: options.value[at]?.choices.filter((_, index) => index !== choiceAt) ?? [] })
-}
-
-function typed(event: Event): string {
-  return event.target instanceof HTMLInputElement ? event.target.value : ''
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, useTemplateRef } from 'vue'
 import { api, outcome, sentenceAt, type Schemas } from '../../lib/client'
+import { typed } from '../../lib/typed'
 import { useSession } from '../../lib/session'
 
 /** Uploaded pictures in their order, the first of which leads; moved by dragging or by the arrow keys. */
@@ -48,10 +49,6 @@ function drop(at: number): void {
 
 function describe(index: number, alt: string): void {
   pictures.value = pictures.value.map((picture, at) => (at === index ? { ...picture, alt } : picture))
-}
-
-function typed(event: Event): string {
-  return event.target instanceof HTMLInputElement ? event.target.value : ''
 }
 </script>
 

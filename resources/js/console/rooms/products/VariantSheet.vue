@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 import type { Schemas } from '../../lib/client'
+import { typed } from '../../lib/typed'
 import PictureDialog from './PictureDialog.vue'
 import { useSheetCells } from './sheetCells'
 
@@ -92,10 +93,6 @@ const { steer, paste } = useSheetCells(table, (cells) => {
   }
   variants.value = filled
 })
-
-function typed(event: Event): string {
-  return event.target instanceof HTMLInputElement ? event.target.value : ''
-}
 </script>
 
 <template>

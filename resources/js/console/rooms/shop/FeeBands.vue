@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../lib/client'
+import { typed } from '../../lib/typed'
 import StepChart from './StepChart.vue'
+import { threshold } from './threshold'
 
 type Table = Schemas['FeeTable']
 
@@ -30,15 +32,6 @@ function changeBand(at: number, part: Partial<Table['bands'][number]>): void {
 function changeBands(bands: Table['bands']): void {
   table.value = { ...table.value, bands }
 }
-
-function typed(event: Event): string {
-  return event.target instanceof HTMLInputElement ? event.target.value : ''
-}
-
-/** A table by total takes amounts, the others whole numbers; what is neither is sent as it is typed, and refused there. */
-function threshold(text: string): string | number {
-  return table.value.by !== 'total' && /^\d{1,9}$/.test(text.trim()) ? Number(text) : text
-}
 </script>
 
 <template>
@@ -59,7 +52,7 @@ function threshold(text: string): string | number {
           inputmode="decimal"
           :aria-label="`Band ${at + 1} of ${zone} begins at`"
           :aria-invalid="errorOf(at, 'from') ? 'true' : undefined"
-          @input="changeBand(at, { from: threshold(typed($event)) })"
+          @input="changeBand(at, { from: threshold(table, typed($event)) })"
         />
         <input
           class="entry"

@@ -6,6 +6,7 @@ import PickField from '../../kit/PickField.vue'
 import TagField from '../../kit/TagField.vue'
 import TextField from '../../kit/TextField.vue'
 import FeeBands from './FeeBands.vue'
+import { threshold } from './threshold'
 
 type Zone = Schemas['ZoneEntry']
 type Table = Schemas['FeeTable']
@@ -48,11 +49,6 @@ function changeTable(at: number, part: Partial<Table>): void {
 function measureBy(at: number, by: By): void {
   const fee = zones.value[at]?.table?.bands[0]?.fee ?? '0'
   change(at, { table: by === 'items' ? null : { by, limit: null, bands: [{ from: by === 'total' ? '0' : 0, fee }] } })
-}
-
-/** A table by total takes amounts, the others whole numbers; what is neither is sent as it is typed, and refused there. */
-function threshold(table: Table, text: string): string | number {
-  return table.by !== 'total' && /^\d{1,9}$/.test(text.trim()) ? Number(text) : text
 }
 
 function setCountries(at: number, picked: string[]): void {

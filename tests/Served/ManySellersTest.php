@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Served;
+
+use GuzzleHttp\Client;
+use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Promise\Utils;
+use Psr\Http\Message\ResponseInterface;
+use Tests\Support\SignsIn;
+
+/** Many windows of one shop that save at the same moment, and pages whose session or token has run out. */
+final class ManySellersTest extends ServedTestCase
+{
+    use SignsIn;
+
+    private const WINDOWS = 16;
+
+    /** @var array{name: string, value: string, token: string}|null */
+    private ?array $session = null;
+
+    private ?Client $windows = null;
+
+    public function test_of_sixteen_who_began_alike_one_saves_and_the_others_are_told(): void
+    {
+        $product = $this->product($this->shop, ['stock' => 5]);
+        $address = "products/{$product->id}";
+        $form = $this->read($this->ask('GET', $address)->wait());
+        self::assertIsArray($form['entry']);
+        $saves = array_map(fn (int $window): PromiseInterface => $this->ask('PUT', $address, ['name' => "Honey {$window}", 'version' => 1] + $form['entry']), range(1, self::WINDOWS));
+
+        self::assertEquals([200 => 1, 409 => self::WINDOWS - 1], array_count_values($this->statuses($saves)));
+        self::assertSame(2, $this->read($this->ask('GET', $address)->wait())['version']);
+    }
+
+    public function test_all_forms_of_a_shop_are_saved_at_once(): void
+    {
+        $entries = [];
+        foreach (['rules' => null, 'shopfront' => 'entry', "products/{$this->product($this->shop)->id}" => 'entry'] as $address => $at) {
+            $form = $this->read($this->ask('GET', $address)->wait());
+            $entries[$address] = (array) ($at === null ? array_diff_key($form, ['version' => 0]) : $form[$at]);
+        }
+        $saves = [];
+        for ($round = 0; $round < 8; $round++) {
+            foreach ($entries as $address => $entry) {
+                $saves[] = $this->ask('PUT', $address, $entry);
+            }
+        }
+
+        self::assertSame([200], array_values(array_unique($this->statuses($saves))));
+        self::assertSame(9, $this->read($this->ask('GET', 'rules')->wait())['version']);
+    }
+
+    public function test_a_page_of_signing_in_that_stood_open_for_long_signs_in_at_the_second_try(): void
+    {
+        $shopper = self::shopper();
+        $console = 'http://'.config()->string('kite.console_host').':'.getenv('KITE_PUBLIC_PORT');
+        $signIn = fn (string $token): ResponseInterface => $shopper->post("{$console}/api/sign-in", ['json' => ['email' => $this->person->email, 'password' => self::PASSWORD], 'headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token]]);
+        $refused = $signIn('of yesterday');
+        self::assertSame(419, $refused->getStatusCode());
+        preg_match('/XSRF-TOKEN=([^;]+)/', implode(' ', $refused->getHeader('Set-Cookie')), $cookie);
+
+        self::assertSame(200, $signIn(rawurldecode($cookie[1] ?? ''))->getStatusCode());
+        // Whose session has ended is told that, not that a page is old.
+        self::assertSame(401, self::shopper()->post("{$console}/api/sign-out", ['headers' => ['Accept' => 'application/json']])->getStatusCode());
+    }
+
+    /** @param  array<mixed>|null  $body */
+    private function ask(string $method, string $path, ?array $body = null): PromiseInterface
+    {
+        $session = $this->session ??= $this->beginSession($this->person);
+        $console = config()->string('kite.console_host').':'.getenv('KITE_PUBLIC_PORT');
+
+        $this->windows ??= new Client(['http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
+
+        return $this->windows->requestAsync($method, "http://{$console}/api/shops/{$this->shop->slug}/{$path}", [
+            'headers' => ['Accept' => 'application/json', 'Cookie' => "{$session['name']}={$session['value']}", 'X-CSRF-TOKEN' => $session['token']],
+        ] + ($body === null ? [] : ['json' => $body]));
+    }
+
+    /**
+     * @param  list<PromiseInterface>  $promises
+     * @return list<int>
+     */
+    private function statuses(array $promises): array
+    {
+        /** @var array<ResponseInterface> $answers */
+        $answers = Utils::unwrap($promises);
+
+        return array_values(array_map(static fn (ResponseInterface $answer): int => $answer->getStatusCode(), $answers));
+    }
+
+    /** @return array<string, mixed> */
+    private function read(mixed $answer): array
+    {
+        self::assertInstanceOf(ResponseInterface::class, $answer);
+
+        /** @var array<string, mixed> */
+        return json_decode((string) $answer->getBody(), true, flags: JSON_THROW_ON_ERROR);
+    }
+}
