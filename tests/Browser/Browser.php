@@ -92,6 +92,13 @@ final class Browser
         return $this;
     }
 
+    /** As from far away, until the window is closed. */
+    public function waitForEachAnswer(int $milliseconds): void
+    {
+        $this->devTools->execute('Network.enable');
+        $this->devTools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $milliseconds, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
     public function useDarkScheme(): void
     {
         $this->devTools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);

@@ -96,6 +96,16 @@ final class DeskSlotsTest extends BrowserTestCase
         $browser->until(fn (): bool => $offer->placements()->whereNotNull('copied')->count() === 4, 'four copies to be remembered');
     }
 
+    public function test_the_form_of_the_next_place_stays_open_while_the_first_is_still_proved(): void
+    {
+        $browser = $this->desk($this->offer($this->product($this->shop)))->seeing('Say where it shall stand');
+        $browser->waitForEachAnswer(1_500);
+        $browser->type('Put it on a page', 'the first')->click('Place it')->click('Another place')->type('Put it on a page', 'the second');
+        usleep(2_000_000);
+
+        self::assertSame('the second', $browser->field('Put it on a page')->getAttribute('value'));
+    }
+
     public function test_the_desk_on_a_phone_is_no_wider_than_the_phone(): void
     {
         $offer = $this->offer($this->product($this->shop, ['name' => 'A parcel of heather honey and a very longwindedlynamedbeeswaxwrapthatneverends']));

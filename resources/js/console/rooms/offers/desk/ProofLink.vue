@@ -22,8 +22,10 @@ const chosen = computed(
 )
 
 async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
+  // The first place is shown as soon as it is there; the form for the next may be open by the time all is answered.
+  const isFirst = chosen.value === undefined
   const refusal = await props.place(as)
-  if (!refusal) {
+  if (!refusal && !isFirst) {
     chosenId.value = props.placements.at(-1)?.id ?? null
     isPlacing.value = false
   }
