@@ -9,19 +9,23 @@ use App\Models\Placement;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Quote\Quantity;
 
-/** Puts goods into a cart in one statement; what is there already becomes more. */
+/** Puts goods into a cart in one statement; what is there already becomes more, and is credited to where the shopper came from last. */
 final readonly class AddLines
 {
-    /** @param  non-empty-list<Goods>  $goods */
-    public function __invoke(Cart $cart, array $goods, ?Placement $placement): void
+    /**
+     * @param  non-empty-list<Goods>  $goods
+     * @param  int|null  $labelId  of the open link that was followed
+     */
+    public function __invoke(Cart $cart, array $goods, ?Placement $placement, ?int $labelId): void
     {
-        $rows = implode(', ', array_fill(0, count($goods), '(?, ?, ?, ?, ?)'));
+        $rows = implode(', ', array_fill(0, count($goods), '(?, ?, ?, ?, ?, ?)'));
         $bindings = array_merge(...array_map(
-            static fn (Goods $each): array => [$cart->id, $each->product->id, $each->variant?->id, $each->quantity, $placement?->id],
+            static fn (Goods $each): array => [$cart->id, $each->product->id, $each->variant?->id, $each->quantity, $placement?->id, $labelId],
             $goods,
         ));
         DB::insert(
-            "INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, placement_id) VALUES {$rows} ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity)), placement_id = COALESCE(VALUES(placement_id), placement_id)",
+            "INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, placement_id, label_id) VALUES {$rows} ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity))"
+            .($placement === null && $labelId === null ? '' : ', placement_id = VALUES(placement_id), label_id = VALUES(label_id)'),
             [...$bindings, Quantity::LARGEST],
         );
     }

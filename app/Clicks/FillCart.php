@@ -13,42 +13,43 @@ use App\Carts\VisitorCarts;
 use App\Database\InTransaction;
 use App\Models\Cart;
 use App\Models\Shop;
+use App\Results\Event;
+use App\Results\RecordEvent;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 
-/** Puts the goods of a click into a cart, once, and counts the click with them. Every way into a cart is this one. */
+/** Puts the goods of a click into a cart, once, and counts click and goods. Every way into a cart is this one. */
 final readonly class FillCart
 {
     public function __construct(
         private VisitorCarts $carts,
         private NewCartLimit $limit,
         private AddLines $addLines,
-        private RecordClick $record,
+        private RecordEvent $record,
         private InTransaction $inTransaction,
         private Clock $clock,
         private int $sameClickSeconds,
     ) {}
 
     /**
-     * @param  Click|null  $click  `null` where it has been counted
+     * @param  Event|null  $click  `null` where it has been counted
      *
      * @throws TooManyCarts
      */
-    public function __invoke(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, ?Click $click): Cart
+    public function __invoke(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, ?Event $click): Cart
     {
         $cart = ($this->inTransaction)(function () use ($shop, $owner, $caller, $filling, $click): Cart {
             $now = $this->clock->now();
-            $cart = match (true) {
+            $filled = match (true) {
                 $filling->into !== null => $this->goOn($filling->into, $filling, $now),
                 $filling->isAlone => $this->alone($shop, $owner, $caller, $filling, $now),
                 default => $this->shared($shop, $owner, $caller, $filling, $now),
             };
-            if ($click !== null) {
-                ($this->record)($click);
-            }
+            $add = $filled->isFilledNow ? Did::add($shop, $filling->source(), $filling->goods, $caller) : null;
+            ($this->record)(...array_filter([$click, $add], static fn (?Event $event): bool => $event !== null));
 
-            return $cart;
+            return $filled->cart;
         });
         if ($cart->wasRecentlyCreated) {
             $this->limit->count($caller);
@@ -57,17 +58,17 @@ final readonly class FillCart
         return $cart;
     }
 
-    private function shared(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Cart
+    private function shared(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Filled
     {
         $cart = $this->carts->shared($shop, $owner, $caller, $now);
         if ($filling->isOf($cart) && $cart->last_added_at?->greaterThan($this->sameClickSince($now)) === true) {
-            return $cart;
+            return new Filled($cart, false);
         }
 
         return $this->filled($cart, $filling, $now);
     }
 
-    private function alone(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Cart
+    private function alone(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Filled
     {
         $first = $filling->goods[0];
         $earlier = $owner->isNew || ! $filling->isClick ? null : Cart::query()
@@ -78,22 +79,22 @@ final readonly class FillCart
             ->whereHas('lines', static fn (Builder $lines) => $lines->where(['product_id' => $first->product->id, 'variant_id' => $first->variant?->id]))
             ->first();
         if ($earlier !== null) {
-            return $earlier;
+            return new Filled($earlier, false);
         }
         $cart = $this->carts->alone($shop, $owner, $caller, ['last_placement_id' => $filling->placement?->id, 'last_take' => $filling->link, 'last_added_at' => $now, 'created_at' => $now] + $filling->said());
-        ($this->addLines)($cart, $filling->goods, $filling->placement);
+        ($this->addLines)($cart, $filling->goods, $filling->placement, $filling->labelId);
 
-        return $cart;
+        return new Filled($cart, true);
     }
 
-    private function goOn(Cart $cart, Filling $filling, CarbonImmutable $now): Cart
+    private function goOn(Cart $cart, Filling $filling, CarbonImmutable $now): Filled
     {
         return $this->filled(Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail(), $filling, $now);
     }
 
-    private function filled(Cart $cart, Filling $filling, CarbonImmutable $now): Cart
+    private function filled(Cart $cart, Filling $filling, CarbonImmutable $now): Filled
     {
-        ($this->addLines)($cart, $filling->goods, $filling->placement);
+        ($this->addLines)($cart, $filling->goods, $filling->placement, $filling->labelId);
         $cart->update([
             'last_placement_id' => $filling->placement?->id,
             'last_take' => $filling->link,
@@ -101,7 +102,7 @@ final readonly class FillCart
             'second_step_at' => $cart->wasRecentlyCreated ? null : $now,
         ] + $filling->said());
 
-        return $cart;
+        return new Filled($cart, true);
     }
 
     private function sameClickSince(CarbonImmutable $now): CarbonImmutable

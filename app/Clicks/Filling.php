@@ -7,6 +7,7 @@ namespace App\Clicks;
 use App\Carts\Goods;
 use App\Models\Cart;
 use App\Models\Placement;
+use App\Results\Source;
 
 /** What a click puts into a cart, and what it says of the cart. */
 final readonly class Filling
@@ -19,6 +20,8 @@ final readonly class Filling
         public ?Placement $placement = null,
         /** SHA-256 of the open link that was followed. */
         public ?string $link = null,
+        /** Of that link, as `Labels` knows it. */
+        public ?int $labelId = null,
         public ?string $coupon = null,
         /** Where the shopper lands after paying; `null`: as the shop says. */
         public ?string $back = null,
@@ -35,9 +38,9 @@ final readonly class Filling
     }
 
     /** @param  non-empty-list<Goods>  $goods */
-    public static function byLink(array $goods, bool $isAlone, string $link, ?string $coupon, ?string $back): self
+    public static function byLink(array $goods, bool $isAlone, string $link, ?int $labelId, ?string $coupon, ?string $back): self
     {
-        return new self($goods, $isAlone, link: $link, coupon: $coupon, back: $back);
+        return new self($goods, $isAlone, link: $link, labelId: $labelId, coupon: $coupon, back: $back);
     }
 
     /**
@@ -46,9 +49,9 @@ final readonly class Filling
      * @param  non-empty-list<Goods>  $goods
      * @param  Cart|null  $into  the cart in which the link's other goods are
      */
-    public static function byChoice(array $goods, bool $isAlone, ?string $coupon, ?string $back, ?Cart $into): self
+    public static function byChoice(array $goods, bool $isAlone, ?int $labelId, ?string $coupon, ?string $back, ?Cart $into): self
     {
-        return new self($goods, $isAlone, coupon: $coupon, back: $back, into: $into, isClick: false);
+        return new self($goods, $isAlone, labelId: $labelId, coupon: $coupon, back: $back, into: $into, isClick: false);
     }
 
     /**
@@ -60,6 +63,12 @@ final readonly class Filling
     public static function byButton(array $goods, bool $isAlone, ?Placement $placement): self
     {
         return new self($goods, $isAlone, $placement, back: $placement?->offer->landing, isClick: $isAlone || $placement !== null);
+    }
+
+    /** What its results are credited to. */
+    public function source(): Source
+    {
+        return Source::of($this->placement, $this->labelId);
     }
 
     /** @return array<string, string> what it says of the cart, where it says anything */

@@ -13,6 +13,9 @@ use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
+use App\Results\Event;
+use App\Results\RecordEvent;
+use App\Results\Source;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Step;
@@ -22,7 +25,7 @@ final readonly class FollowPlacement
 {
     public function __construct(
         private RecentClicks $recent,
-        private RecordClick $record,
+        private RecordEvent $record,
         private FillCart $fill,
         private FindCart $carts,
     ) {}
@@ -77,7 +80,7 @@ final readonly class FollowPlacement
      *
      * @throws TooManyCarts
      */
-    private function add(Placement $placement, array $goods, CartOwner $owner, Caller $caller, ?Click $click): string
+    private function add(Placement $placement, array $goods, CartOwner $owner, Caller $caller, ?Event $click): string
     {
         $offer = $placement->offer;
         $isAlone = $offer->destination === Destination::Pay && $offer->cart_use === CartUse::JustThis;
@@ -121,9 +124,9 @@ final readonly class FollowPlacement
         return $landing !== null && Shop::query()->findOrFail($placement->shop_id)->checkout_rules->allows($landing) ? $landing : null;
     }
 
-    /** @return Click|null `null` where it is the second half of a double click; asked before any transaction, which may run twice */
-    private function click(Placement $placement, CartOwner $owner, Caller $caller): ?Click
+    /** @return Event|null `null` where it is the second half of a double click; asked before any transaction, which may run twice */
+    private function click(Placement $placement, CartOwner $owner, Caller $caller): ?Event
     {
-        return $this->recent->isFirst("placement {$placement->id}", $owner, $caller) ? Click::onPlacement($placement, $caller) : null;
+        return $this->recent->isFirst("placement {$placement->id}", $owner, $caller) ? Did::click($placement->shop, Source::of($placement), $caller) : null;
     }
 }

@@ -9,14 +9,17 @@ use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Results\Event;
+use App\Results\RecordEvent;
+use App\Results\Source;
 use App\Time\Clock;
-use Illuminate\Support\Facades\DB;
 use PaperKite\Link\Device;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Opening;
+use PaperKite\Results\EventKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -31,6 +34,7 @@ final readonly class MosslightApiary
         private MosslightGoods $goods,
         private MosslightRules $rules,
         private DemoOrders $orders,
+        private RecordEvent $record,
         private Clock $clock,
     ) {}
 
@@ -71,8 +75,8 @@ final readonly class MosslightApiary
             $this->placement($offers[5], $chance, 'May letter', ['medium' => 'email', 'label' => 'may-letter']),
         ];
         $this->priceTable($shop, 'Honey by the jar', [$offers[3], $offers[0], $offers[4]], $chance);
-        $this->clicks($placements, $chance);
-        $this->orders->load($shop->refresh(), $placements, $chance);
+        $this->clicks($shop->refresh(), $placements, $chance);
+        $this->orders->load($shop, $placements, $chance);
     }
 
     private static function chance(): Randomizer
@@ -110,23 +114,17 @@ final readonly class MosslightApiary
     }
 
     /** @param  list<Placement>  $placements */
-    private function clicks(array $placements, Randomizer $chance): void
+    private function clicks(Shop $shop, array $placements, Randomizer $chance): void
     {
-        $clicks = [];
         foreach ($placements as $index => $placement) {
             for ($day = 29; $day >= 0; $day--) {
                 for ($click = $chance->getInt(0, $index === 0 ? 9 : 4); $click > 0; $click--) {
-                    $clicks[] = [
-                        'shop_id' => $placement->shop_id,
-                        'offer_id' => $placement->offer_id,
-                        'placement_id' => $placement->id,
-                        'country' => ['IE', 'IE', 'GB', 'DE', null][$chance->getInt(0, 4)],
-                        'device' => Device::cases()[$chance->getInt(0, 2)]->value,
-                        'hour' => $this->clock->now()->startOfDay()->subDays($day)->addHours($day === 0 ? 0 : $chance->getInt(7, 22)),
-                    ];
+                    $country = ['IE', 'IE', 'GB', 'DE', null][$chance->getInt(0, 4)];
+                    $device = Device::cases()[$chance->getInt(0, 2)];
+                    $hour = $this->clock->now()->startOfDay()->subDays($day)->addHours($day === 0 ? 0 : $chance->getInt(7, 22));
+                    $this->record->at($hour, new Event(EventKind::Click, $shop, Source::of($placement), $country, $device));
                 }
             }
         }
-        DB::table('clicks')->insert($clicks);
     }
 }

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $last_added_at
  * @property CarbonImmutable|null $second_step_at
  * @property string|null $country
+ * @property int|null $device with which its checkout was opened, as `Device::number()` says
  * @property string|null $coupon_code
  * @property array<string, string>|null $typed
  * @property CarbonImmutable $created_at

@@ -16,7 +16,9 @@ use PaperKite\Quote\Quantity;
  * @property int|null $variant_id
  * @property int $quantity
  * @property int|null $placement_id
+ * @property int|null $label_id of the open link that led here, as `Results\Labels` knows it
  * @property int|null $seen_unit_minor
+ * @property bool $was_in_checkout that its checkout was opened is counted
  * @property Product $product
  * @property Variant|null $variant
  */
@@ -37,6 +39,12 @@ final class CartLine extends Model
     public function picturePath(): string
     {
         return $this->variant?->picture?->path() ?? $this->product->lead()->path;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['was_in_checkout' => 'boolean'];
     }
 
     /** @return BelongsTo<Product, $this> */

@@ -34,6 +34,8 @@ final readonly class FrozenLine
         public ?string $taxRate = null,
         /** Before the provider's fee; `null` where a former release froze it. */
         public ?int $profitMinor = null,
+        /** Of the open link that led here; `null` where there was none, or a former release froze it. */
+        public ?int $labelId = null,
     ) {}
 
     public static function of(CartLine $line, ReceiptLine $priced, Receipt $receipt): self
@@ -55,6 +57,7 @@ final readonly class FrozenLine
             taxClass: TaxRates::classOf($priced->line),
             taxRate: $priced->taxRate->text ?? '0',
             profitMinor: $priced->profit->minor,
+            labelId: $line->label_id,
         );
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $product_id
  * @property int|null $variant_id
  * @property int|null $placement_id
+ * @property int|null $label_id of the open link, as `Results\Labels` knows it
  * @property string $sku
  * @property string $name
  * @property string $choices

@@ -32,6 +32,7 @@ use PaperKite\Shopfront\ShopfrontRules;
  * @property string $accent
  * @property ShopRules $rules
  * @property string $home_country
+ * @property string|null $timezone IANA, of the rules; `null` where nothing is set yet
  * @property CheckoutRules $checkout_rules
  * @property OpenDestination $take_to
  * @property string|null $payee

@@ -8,13 +8,15 @@ use App\Carts\ApplyCoupon;
 use App\Carts\Caller;
 use App\Carts\CartOwner;
 use App\Carts\TooManyCarts;
-use App\Clicks\Click;
+use App\Clicks\Did;
 use App\Clicks\FillCart;
 use App\Clicks\Filling;
 use App\Clicks\RecentClicks;
-use App\Clicks\RecordClick;
 use App\Models\Cart;
 use App\Models\Shop;
+use App\Results\Labels;
+use App\Results\RecordEvent;
+use App\Results\Source;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\OpenLink;
 use PaperKite\Link\RestOfLink;
@@ -25,8 +27,9 @@ final readonly class FollowOpenLink
     public function __construct(
         private FillCart $fill,
         private RecentClicks $recent,
-        private RecordClick $record,
+        private RecordEvent $record,
         private ApplyCoupon $coupon,
+        private Labels $labels,
     ) {}
 
     /**
@@ -38,13 +41,14 @@ final readonly class FollowOpenLink
     public function __invoke(Shop $shop, OpenLink $link, OpenLinkGoods $taken, string $digest, CartOwner $owner, Caller $caller): OpenLinkEnd
     {
         // Asked before any transaction, which may run twice.
-        $click = $this->recent->isFirst("take {$digest}", $owner, $caller) ? Click::onOpenLink($shop, $link->from, $caller) : null;
+        $labelId = $this->labels->idOf($shop, $link->from);
+        $click = $this->recent->isFirst("take {$digest}", $owner, $caller) ? Did::click($shop, Source::of(null, $labelId), $caller) : null;
         $to = $link->to ?? $shop->take_to;
         $toChoose = $to === OpenDestination::Choose ? $link->items : $taken->toChoose;
         $isToChooseFirst = $taken->ready === [] || $to === OpenDestination::Choose;
         // A coupon is tried where goods go into a cart with it.
         $coupon = $isToChooseFirst ? $link->coupon : $this->coupon->byLink($link->coupon, $owner, $caller);
-        $rest = new RestOfLink($toChoose, $to, $coupon, $link->back);
+        $rest = new RestOfLink($toChoose, $to, $coupon, $link->back, $link->from);
         if ($isToChooseFirst) {
             if ($click !== null) {
                 ($this->record)($click);
@@ -52,7 +56,7 @@ final readonly class FollowOpenLink
 
             return new OpenLinkEnd($rest->nextPage() ?? '/cart', false);
         }
-        $cart = ($this->fill)($shop, $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $coupon, $link->back), $click);
+        $cart = ($this->fill)($shop, $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $labelId, $coupon, $link->back), $click);
 
         return new OpenLinkEnd(self::onwards($shop, $cart, $rest, $coupon !== $link->coupon), true);
     }

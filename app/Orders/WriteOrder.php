@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Models\Cart;
 use App\Models\CartLine;
 use App\Models\FrozenLine;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Payment;
+use App\Models\Shop;
 use App\Models\StockMovement;
+use App\Results\EventGoods;
+use App\Results\LineOfEvent;
+use App\Results\RecordLines;
 use App\Text\Secrets;
 use App\Time\Clock;
 use PaperKite\Checkout\ShopperDetails;
+use PaperKite\Link\Device;
+use PaperKite\Results\EventKind;
 
 /** Writes the order of an authorised payment and takes its goods off the shelf and out of the cart. */
 final readonly class WriteOrder
@@ -24,6 +31,7 @@ final readonly class WriteOrder
         private CouponUse $coupon,
         private NextNumber $next,
         private Clock $clock,
+        private RecordLines $record,
     ) {}
 
     /**
@@ -45,9 +53,22 @@ final readonly class WriteOrder
         foreach ($checkout->lines as $i => $line) {
             $this->line($order, $line, $missing[$i]);
         }
+        $this->count($payment);
         $this->takeFromCart($payment);
 
         return $order;
+    }
+
+    private function count(Payment $payment): void
+    {
+        $device = Cart::query()->whereKey($payment->cart_id)->value('device');
+        $shop = Shop::query()->findOrFail($payment->shop_id, ['id', 'timezone', 'currency']);
+        ($this->record)(EventKind::Order, $shop, $payment->checkout->shopper->country, is_int($device) ? Device::numbered($device) : null, array_map(
+            static fn (FrozenLine $line): LineOfEvent => new LineOfEvent($line->placementId, $line->labelId, new EventGoods(
+                $line->productId, $line->quantity, $line->subtotalMinor - $line->discountMinor, $line->profitMinor ?? 0,
+            )),
+            $payment->checkout->lines,
+        ));
     }
 
     private function line(Order $order, FrozenLine $line, int $backOrdered): void
@@ -57,6 +78,7 @@ final readonly class WriteOrder
             'product_id' => $line->productId,
             'variant_id' => $line->variantId,
             'placement_id' => $line->placementId,
+            'label_id' => $line->labelId,
             'sku' => $line->sku,
             'name' => $line->name,
             'choices' => $line->choices,

@@ -22,4 +22,25 @@ enum Device: string
             default => self::Desktop,
         };
     }
+
+    /** As results keep it; 0 stands for a device that nobody saw. */
+    public function number(): int
+    {
+        return match ($this) {
+            self::Phone => 1,
+            self::Tablet => 2,
+            self::Desktop => 3,
+        };
+    }
+
+    /** @return self|null `null` where nobody saw it */
+    public static function numbered(int $number): ?self
+    {
+        return match ($number) {
+            1 => self::Phone,
+            2 => self::Tablet,
+            3 => self::Desktop,
+            default => null,
+        };
+    }
 }

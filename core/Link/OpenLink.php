@@ -17,12 +17,6 @@ final readonly class OpenLink
 
     public const TEMPLATE = '{+base}/take/{+items}{?to,coupon,back,from}';
 
-    public const MOST_ITEMS = 20;
-
-    public const LONGEST_COUPON = 40;
-
-    private const PARAMETERS = ['to', 'coupon', 'back', 'from'];
-
     /** @param  non-empty-list<OpenItem>  $items */
     public function __construct(
         public array $items,
@@ -43,40 +37,22 @@ final readonly class OpenLink
      */
     public static function read(string $path, string $query): self
     {
-        $decoded = rawurldecode($path);
-        if (! mb_check_encoding($decoded, 'UTF-8')) {
-            throw InvalidOpenLink::notText();
-        }
-        if ($decoded === '') {
-            throw InvalidOpenLink::noItems();
-        }
-        $texts = explode(',', $decoded);
-        if (count($texts) > self::MOST_ITEMS) {
-            throw InvalidOpenLink::tooManyItems(count($texts), self::MOST_ITEMS);
-        }
-        $items = array_map(OpenItem::read(...), $texts);
-        $given = self::parameters($query);
-        $to = $given['to'] ?? null;
+        $read = OpenLinkText::read(rawurldecode($path), $query, OpenParameter::OF_LINK);
 
         return new self(
-            $items,
-            $to === null ? null : OpenDestination::tryFrom($to) ?? throw InvalidOpenLink::destination($to),
-            self::coupon($given['coupon'] ?? null),
-            $given['back'] ?? null,
-            self::label($given['from'] ?? null),
+            $read->items === [] ? throw InvalidOpenLink::noItems() : $read->items,
+            $read->destination(),
+            $read->value(OpenParameter::Coupon),
+            $read->value(OpenParameter::Back),
+            $read->value(OpenParameter::From),
         );
     }
 
     public function url(string $base): string
     {
-        return Template::new(self::TEMPLATE)->expand(array_filter([
-            'base' => $base,
-            'items' => implode(',', array_map(static fn (OpenItem $item): string => $item->text(), $this->items)),
-            'to' => $this->to?->value,
-            'coupon' => $this->coupon,
-            'back' => $this->back,
-            'from' => $this->from,
-        ], static fn (?string $value): bool => $value !== null));
+        $text = OpenLinkText::of($this->items, ['to' => $this->to?->value, 'coupon' => $this->coupon, 'back' => $this->back, 'from' => $this->from]);
+
+        return $base.self::PATH.Template::new('{+items}')->expand(['items' => $text->items()]).$text->query();
     }
 
     /**
@@ -119,34 +95,5 @@ final readonly class OpenLink
         $count = $item->quantity === 1 ? 'One' : (string) $item->quantity;
 
         return "{$count} of “{$item->sku}”".($item->plan === null ? '' : ", by plan “{$item->plan}”").($item->amount === null ? '' : ", giving {$item->amount}").'.';
-    }
-
-    /**
-     * @return array<string, string> by name
-     *
-     * @throws InvalidOpenLink
-     */
-    private static function parameters(string $query): array
-    {
-        $given = [];
-        foreach ($query === '' ? [] : explode('&', $query) as $pair) {
-            [$name, $value] = array_map(urldecode(...), explode('=', $pair, 2) + [1 => '']);
-            if (! in_array($name, self::PARAMETERS, true) || isset($given[$name]) || ! mb_check_encoding($value, 'UTF-8')) {
-                throw InvalidOpenLink::parameter($name);
-            }
-            $given[$name] = $value;
-        }
-
-        return $given;
-    }
-
-    private static function coupon(?string $text): ?string
-    {
-        return $text === null || (mb_strlen($text) <= self::LONGEST_COUPON && preg_match('/\A[^\p{Cc}\p{Zl}\p{Zp}]+\z/u', $text) === 1) ? $text : throw InvalidOpenLink::coupon($text);
-    }
-
-    private static function label(?string $text): ?string
-    {
-        return $text === null || preg_match('/\A[A-Za-z0-9_.-]{1,40}\z/', $text) === 1 ? $text : throw InvalidOpenLink::label($text);
     }
 }

@@ -10,8 +10,6 @@ namespace PaperKite\Link;
  */
 final readonly class RestOfLink
 {
-    private const CART = '/\A[0-9A-Za-z_-]{12}\z/';
-
     /** @param  list<OpenItem>  $items  to be chosen of, the next first */
     public function __construct(
         public array $items,
@@ -19,6 +17,8 @@ final readonly class RestOfLink
         public ?string $coupon = null,
         /** Where the shopper returns; whether that is allowed is asked again when it is used. */
         public ?string $back = null,
+        /** The link's label for the results. */
+        public ?string $from = null,
         /** The cart in which the link's other goods are; `null` where there is none of its own. */
         public ?string $cart = null,
     ) {}
@@ -29,36 +29,36 @@ final readonly class RestOfLink
      */
     public static function read(string $text): ?self
     {
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            return null;
-        }
         [$items, $query] = explode('?', $text, 2) + [1 => ''];
-        parse_str($query, $given);
         try {
-            $read = array_map(OpenItem::read(...), $items === '' ? [] : explode(',', $items));
+            $read = OpenLinkText::read($items, $query, OpenParameter::ON_THE_WAY);
         } catch (InvalidOpenLink) {
             return null;
         }
-        $to = is_string($given['to'] ?? null) ? OpenDestination::tryFrom($given['to']) : null;
-        $said = static fn (string $key): ?string => is_string($given[$key] ?? null) && mb_check_encoding($given[$key], 'UTF-8') ? $given[$key] : null;
-        $cart = $said('cart');
+        $to = $read->destination();
 
-        return $to === null || count($read) >= OpenLink::MOST_ITEMS || mb_strlen($said('coupon') ?? '') > OpenLink::LONGEST_COUPON
-            ? null
-            : new self($read, $to, $said('coupon'), $said('back'), $cart !== null && preg_match(self::CART, $cart) === 1 ? $cart : null);
+        return $to === null || count($read->items) >= OpenLinkText::MOST_ITEMS ? null : new self(
+            $read->items,
+            $to,
+            $read->value(OpenParameter::Coupon),
+            $read->value(OpenParameter::Back),
+            $read->value(OpenParameter::From),
+            $read->value(OpenParameter::Cart),
+        );
     }
 
     public function text(): string
     {
-        return implode(',', array_map(static fn (OpenItem $item): string => $item->text(), $this->items))
-            .'?'.http_build_query(array_filter(['to' => $this->to->value, 'coupon' => $this->coupon, 'back' => $this->back, 'cart' => $this->cart], static fn (?string $value): bool => $value !== null), '', '&', PHP_QUERY_RFC3986);
+        $text = OpenLinkText::of($this->items, ['to' => $this->to->value, 'coupon' => $this->coupon, 'back' => $this->back, 'from' => $this->from, 'cart' => $this->cart]);
+
+        return $text->items().$text->query();
     }
 
     /** @return string|null the path of the page on which the next choice is made; `null` where none is left */
     public function nextPage(): ?string
     {
         $next = $this->items[0] ?? null;
-        $after = new self(array_slice($this->items, 1), $this->to, $this->coupon, $this->back, $this->cart);
+        $after = $this->with(items: array_slice($this->items, 1));
 
         return $next === null ? null : '/p/'.rawurlencode($next->sku).'?'.http_build_query(
             ['quantity' => $next->quantity] + ($after->saysNothing() ? [] : ['rest' => $after->text()]), '', '&', PHP_QUERY_RFC3986,
@@ -68,12 +68,12 @@ final readonly class RestOfLink
     /** The link left it to the button which the shopper presses. */
     public function decidedBy(OpenDestination $pressed): self
     {
-        return $this->to === OpenDestination::Choose ? new self($this->items, $pressed, $this->coupon, $this->back, $this->cart) : $this;
+        return $this->to === OpenDestination::Choose ? $this->with(to: $pressed) : $this;
     }
 
     public function in(string $cart): self
     {
-        return new self($this->items, $this->to, $this->coupon, $this->back, $cart);
+        return $this->with(cart: $cart);
     }
 
     /** Whether its goods get a cart of their own. */
@@ -82,9 +82,15 @@ final readonly class RestOfLink
         return $this->to === OpenDestination::Pay;
     }
 
+    /** @param  list<OpenItem>|null  $items */
+    private function with(?array $items = null, ?OpenDestination $to = null, ?string $cart = null): self
+    {
+        return new self($items ?? $this->items, $to ?? $this->to, $this->coupon, $this->back, $this->from, $cart ?? $this->cart);
+    }
+
     /** Whether a page is then like any other page of the shop. */
     private function saysNothing(): bool
     {
-        return $this->items === [] && $this->to === OpenDestination::Choose && $this->coupon === null && $this->back === null && $this->cart === null;
+        return $this->items === [] && $this->to === OpenDestination::Choose && [$this->coupon, $this->back, $this->from, $this->cart] === [null, null, null, null];
     }
 }

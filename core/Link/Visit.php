@@ -33,11 +33,21 @@ enum Visit
         $destination = $headers['sec-fetch-dest'] ?? null;
 
         return match (true) {
-            $method !== 'GET', self::isAhead($headers), self::isRobot($headers) => self::Silent,
+            ! self::isAwaited($method, $headers) => self::Silent,
             in_array($destination, self::FRAMES, true) => self::Frame,
             ($mode ?? 'navigate') !== 'navigate', ($destination ?? 'document') !== 'document' => self::Silent,
             default => self::Navigation,
         };
+    }
+
+    /**
+     * Whether a person waits for the answer, be it a whole page or a part that a script of the page asks for.
+     *
+     * @param  array<string, string>  $headers by lower-case name
+     */
+    public static function isAwaited(string $method, array $headers): bool
+    {
+        return $method === 'GET' && ! self::isAhead($headers) && ! self::isRobot($headers);
     }
 
     /** @param  array<string, string>  $headers */

@@ -90,10 +90,16 @@ final class Architecture
         return $this->onlyOn('Checkout', ['Money', 'Text', 'Quote', 'Catalogue']);
     }
 
+    #[TestRule]
+    public function results_stand_on_nothing(): Rule
+    {
+        return $this->onlyOn('Results', []);
+    }
+
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))

@@ -15,9 +15,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Link\Device;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Results\EventKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -89,7 +91,7 @@ final class ClickTest extends TestCase
         foreach ([Destination::Cart, Destination::Pay] as $destination) {
             $placement = $this->placed(['destination' => $destination]);
             $visitor = $this->visitorOf($this->follow($placement));
-            DB::table('clicks')->delete();
+            DB::table('events')->delete();
 
             $once = $this->follow($placement, $visitor)->headers->get('Location');
             $twice = $this->follow($placement, $visitor)->headers->get('Location');
@@ -209,10 +211,12 @@ final class ClickTest extends TestCase
     {
         $this->follow($this->placed());
 
-        $click = (array) DB::table('clicks')->first();
-        self::assertSame(['id', 'shop_id', 'offer_id', 'placement_id', 'label', 'country', 'device', 'hour'], array_keys($click));
-        self::assertSame(['IE', 'desktop'], [$click['country'], $click['device']]);
-        self::assertStringEndsWith(':00:00', is_string($click['hour']) ? $click['hour'] : '');
+        $click = (array) DB::table('events')->first();
+        self::assertSame([
+            'id', 'shop_id', 'day', 'kind', 'offer_id', 'placement_id', 'product_id', 'marketplace_id', 'label_id', 'country', 'device', 'currency',
+            'hour', 'is_act', 'pieces', 'value_minor', 'profit_minor',
+        ], array_keys($click));
+        self::assertSame(['IE', Device::Desktop->number()], [$click['country'], $click['device']]);
     }
 
     /** @param  array<string, mixed>  $offer */
@@ -287,6 +291,6 @@ final class ClickTest extends TestCase
 
     private function clicks(): int
     {
-        return DB::table('clicks')->count();
+        return $this->acts($this->shop, EventKind::Click);
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Offer\OfferState;
+use PaperKite\Results\EventKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -87,7 +88,7 @@ final class DraftProductTest extends TestCase
         foreach (["/k/{$placement->code}", "/o/{$placement->code}"] as $path) {
             $this->shopper()->get($this->at($path))->assertOk()->assertSee('Not for sale just now')->assertSee('taken this off sale')->assertHeader('X-Robots-Tag', 'noindex');
         }
-        self::assertSame([1, 0], [DB::table('clicks')->where('shop_id', $this->shop->id)->count(), Cart::query()->count()]);
+        self::assertSame([1, 0], [$this->acts($this->shop, EventKind::Click), Cart::query()->count()]);
 
         $this->draft->update(['is_draft' => false]);
         $this->shopper()->get($this->at("/k/{$placement->code}"))->assertStatus(303);

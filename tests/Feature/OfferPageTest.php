@@ -10,13 +10,13 @@ use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\Opening;
+use PaperKite\Results\EventKind;
 use Tests\TestCase;
 
 /** The page of an offer: what it is, and what the shopper has still to say. */
@@ -44,13 +44,13 @@ final class OfferPageTest extends TestCase
         $placement = $this->placement($this->offer($this->honey, ['ask_label' => 'Jars, please', 'ask_least' => 2, 'ask_most' => 6, 'quantity' => 2]));
         $page = "/o/{$placement->code}";
         $this->click($placement)->assertRedirect($page);
-        self::assertSame([0, 1], [CartLine::query()->count(), DB::table('clicks')->count()]);
+        self::assertSame([0, 1], [CartLine::query()->count(), $this->acts($this->shop, EventKind::Click)]);
         $this->get($this->at($page))->assertOk()->assertSee('Jars, please')->assertSee('2 to 6')->assertSee('value="2"', false)->assertSee('Buy now');
 
         $this->answer($page, ['quantity' => '7'])->assertUnprocessable()->assertSee('from 2 to 6')->assertSee('value="7"', false);
         $this->answer($page, ['quantity' => '5'])->assertStatus(303);
         self::assertSame([5, $placement->id], [CartLine::query()->firstOrFail()->quantity, CartLine::query()->firstOrFail()->placement_id]);
-        self::assertSame(1, DB::table('clicks')->count());
+        self::assertSame(1, $this->acts($this->shop, EventKind::Click));
     }
 
     public function test_a_variant_that_is_left_open_is_chosen_and_then_paid(): void

@@ -20,6 +20,7 @@ use PaperKite\Catalogue\Option;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Quote\CouponKind;
+use PaperKite\Results\EventKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\OpensPayments;
 use Tests\TestCase;
@@ -54,7 +55,7 @@ final class TakeTest extends TestCase
         self::assertMatchesRegularExpression("~\A{$location}\z~", (string) $answer->headers->get('Location'));
         self::assertSame($lines, $this->lines());
         self::assertSame($lines === [] ? [] : ['kite_visitor'], array_map(static fn ($cookie): string => $cookie->getName(), $answer->headers->getCookies()));
-        self::assertSame(1, DB::table('clicks')->where('shop_id', $this->shop->id)->count());
+        self::assertSame(1, $this->acts($this->shop, EventKind::Click));
     }
 
     /** @return iterable<string, array{string, string, array<string, int>}> */
@@ -76,7 +77,7 @@ final class TakeTest extends TestCase
     public function test_what_can_not_be_followed_says_which_part_is_wrong(string $link, string $sentence): void
     {
         $this->follow($link)->assertNotFound()->assertSee($sentence)->assertHeader('X-Robots-Tag', 'noindex')->assertHeader('Cache-Control', 'no-store, private');
-        self::assertSame([0, 0], [Cart::query()->count(), DB::table('clicks')->count()]);
+        self::assertSame([0, 0], [Cart::query()->count(), $this->acts($this->shop, EventKind::Click)]);
     }
 
     /** @return iterable<array{string, string}> */
@@ -199,7 +200,7 @@ final class TakeTest extends TestCase
             $this->get($this->at('/take/candle'), $headers)->assertNoContent();
         }
         $this->get($this->at('/take/candle?to=cart'), ['Sec-Fetch-Dest' => 'iframe', 'Sec-Fetch-Mode' => 'navigate'])->assertOk()->assertSee('href="/take/candle?to=cart"', false)->assertSee('_top', false);
-        self::assertSame([0, 0], [Cart::query()->count(), DB::table('clicks')->count()]);
+        self::assertSame([0, 0], [Cart::query()->count(), $this->acts($this->shop, EventKind::Click)]);
     }
 
     public function test_a_link_that_adds_takes_six_statements_in_one_transaction(): void
@@ -240,7 +241,9 @@ final class TakeTest extends TestCase
         self::assertSame("/checkout/{$cart->ref}", $last->headers->get('Location'));
         self::assertSame(['honey-340' => 1, 'wrap-Small' => 1, 'wrap-Large' => 2], $this->lines());
         self::assertSame([null, 'MAY', 'https://www.fern.example/post'], [$cart->refresh()->shared_by, $cart->coupon_code, $cart->back]);
-        self::assertSame([['card', null]], DB::table('clicks')->where('shop_id', $this->shop->id)->get(['label', 'offer_id'])->map(static fn (object $click): array => array_values((array) $click))->all());
+        self::assertSame([['card', 0]], $this->labelled(EventKind::Click));
+        // What is chosen on the way is credited to the link, too.
+        self::assertSame([['card', 0], ['card', 0], ['card', 0]], $this->labelled(EventKind::Add));
     }
 
     public function test_a_single_choice_keeps_what_the_link_says(): void
@@ -303,5 +306,13 @@ final class TakeTest extends TestCase
     private function at(string $path): string
     {
         return "http://{$this->shop->host}{$path}";
+    }
+
+    /** @return list<array{mixed, mixed}> label and offer of each */
+    private function labelled(EventKind $kind): array
+    {
+        return array_values(DB::table('events')->leftJoin('labels', 'labels.id', '=', 'events.label_id')
+            ->where(['events.shop_id' => $this->shop->id, 'kind' => $kind->value])->orderBy('events.id')->get(['text', 'offer_id'])
+            ->map(static fn (object $event): array => [$event->text ?? null, $event->offer_id ?? null])->all());
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Offer\Destination;
+use PaperKite\Results\EventKind;
 use PDOException;
 use Tests\Support\FakeProvider;
 use Tests\Support\OpensPayments;
@@ -107,15 +108,15 @@ final class TroublesTest extends TestCase
         $leads = $this->offer($this->product($this->shop), ['destination' => Destination::Choose]);
         // As on a full disk: the database takes what it has room for, and no count of clicks.
         app(Connection::class)->beforeExecuting(static function (string $sql): void {
-            if (str_starts_with($sql, 'insert into `clicks`')) {
-                throw new QueryException('mariadb', $sql, [], new PDOException('The table ‘clicks’ is full.'));
+            if (str_starts_with($sql, 'insert into `events`')) {
+                throw new QueryException('mariadb', $sql, [], new PDOException('The table ‘events’ is full.'));
             }
         });
         foreach ([$offer, $leads] as $each) {
             $this->get($this->placement($each)->link($this->shop)->url(), ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303);
         }
 
-        self::assertSame([0, 1], [DB::table('clicks')->where('shop_id', $this->shop->id)->count(), DB::table('carts')->where('shop_id', $this->shop->id)->whereNotNull('shared_by')->count()]);
+        self::assertSame([0, 1], [$this->acts($this->shop, EventKind::Click), DB::table('carts')->where('shop_id', $this->shop->id)->whereNotNull('shared_by')->count()]);
     }
 
     /** @return list<string> */

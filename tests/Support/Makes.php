@@ -10,6 +10,7 @@ use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Offers\PlaceOffer;
+use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
@@ -20,6 +21,7 @@ use PaperKite\Quote\ShippingTable;
 use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
+use PaperKite\Results\EventKind;
 
 /** One valid shop with what belongs to it, from which a test changes what it is about. */
 trait Makes
@@ -72,6 +74,12 @@ trait Makes
         $offer->lines()->create(['shop_id' => $product->shop_id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
 
         return $offer;
+    }
+
+    /** How often it was done in this shop. */
+    protected function acts(Shop $shop, EventKind $kind): int
+    {
+        return DB::table('events')->where(['shop_id' => $shop->id, 'kind' => $kind->value, 'is_act' => true])->count();
     }
 
     /** @param  array<string, mixed>  $as */

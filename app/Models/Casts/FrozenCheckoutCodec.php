@@ -64,6 +64,7 @@ final class FrozenCheckoutCodec
             $line->optionalText('taxClass'),
             $line->optionalText('taxRate'),
             $line->optionalInteger('profitMinor'),
+            $line->optionalInteger('labelId'),
         );
     }
 

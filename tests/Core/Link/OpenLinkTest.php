@@ -11,6 +11,9 @@ use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
+use PaperKite\Link\OpenLinkText;
+use PaperKite\Link\OpenParameter;
+use PaperKite\Link\RestOfLink;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -96,7 +99,7 @@ final class OpenLinkTest extends TestCase
             Generators::elements(null, 'spring_post-1.a'),
         )->then(function (array $drawn, ?OpenDestination $to, ?string $coupon, ?string $back, ?string $from): void {
             /** @var list<array{string, int, string|null, string|null}> $drawn */
-            $items = array_map(static fn (array $item): OpenItem => new OpenItem(...$item), array_slice($drawn, 0, OpenLink::MOST_ITEMS));
+            $items = array_map(static fn (array $item): OpenItem => new OpenItem(...$item), array_slice($drawn, 0, OpenLinkText::MOST_ITEMS));
             $link = new OpenLink($items === [] ? [new OpenItem('honey')] : $items, $to, $coupon, $back, $from);
             $url = $link->url(self::BASE);
             [$path, $query] = explode('?', substr($url, strlen(self::BASE.OpenLink::PATH)), 2) + [1 => ''];
@@ -104,6 +107,29 @@ final class OpenLinkTest extends TestCase
             self::assertEquals($link, OpenLink::read($path, $query));
             self::assertSame($url, implode('', array_map(static fn (AnatomyPart $part): string => $part->value, $link->anatomy(self::BASE))));
         });
+    }
+
+    public function test_reading_undoes_writing_on_the_way(): void
+    {
+        $this->forAll(
+            Generators::seq(Generators::tuple(Generators::elements('honey-340', 'דבש', 'a+b', 'a&b', 'x:y;z'), Generators::choose(1, 999))),
+            Generators::elements(...OpenDestination::cases()),
+            Generators::elements(null, '15 % off & more', 'דבש'),
+            Generators::elements(null, 'https://www.fern.example/a?b=c&d=e#f'),
+            Generators::elements(null, 'spring_post-1.a'),
+            Generators::elements(null, 'abcdefghij_-'),
+        )->then(function (array $drawn, OpenDestination $to, ?string $coupon, ?string $back, ?string $from, ?string $cart): void {
+            /** @var list<array{string, int}> $drawn */
+            $items = array_map(static fn (array $item): OpenItem => new OpenItem(...$item), array_slice($drawn, 0, OpenLinkText::MOST_ITEMS - 1));
+            $rest = new RestOfLink($items, $to, $coupon, $back, $from, $cart);
+
+            self::assertEquals($rest, RestOfLink::read($rest->text()));
+        });
+    }
+
+    public function test_the_template_names_what_a_link_can_say(): void
+    {
+        self::assertSame('{+base}'.OpenLink::PATH.'{+items}{?'.implode(',', array_column(OpenParameter::OF_LINK, 'value')).'}', OpenLink::TEMPLATE);
     }
 
     public function test_every_part_says_what_it_means(): void

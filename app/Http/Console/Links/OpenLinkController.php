@@ -9,6 +9,7 @@ use App\Http\Input;
 use App\Models\Shop;
 use App\OpenLinks\FindOpenLinkGoods;
 use App\OpenLinks\RefuseDrafts;
+use App\Results\Labels;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -44,7 +45,7 @@ final readonly class OpenLinkController
     #[OA\Post(path: '/shops/{shop}/open-links/build', operationId: 'buildOpenLink', summary: 'Build a link by hand', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OpenLinkEntry'))]
     #[Answer(BuiltLinkResource::class)]
-    public function build(Request $request, Shop $shop, FindOpenLinkGoods $find, Clock $clock): JsonResponse
+    public function build(Request $request, Shop $shop, FindOpenLinkGoods $find, Labels $labels, Clock $clock): JsonResponse
     {
         try {
             $link = $this->read(FormInput::of($request->all()));
@@ -52,6 +53,9 @@ final readonly class OpenLinkController
             $find($shop, $link);
         } catch (InvalidOpenLink $invalid) {
             return response()->json(BuiltLinkResource::refused($invalid->getMessage()));
+        }
+        if ($link->from !== null) {
+            $labels->keepOwn($shop, $link->from);
         }
 
         return response()->json(BuiltLinkResource::of($link, $shop, $clock->now()));

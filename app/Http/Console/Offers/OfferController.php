@@ -19,13 +19,14 @@ use App\Offers\DuplicateOffer;
 use App\Offers\OfferEntry;
 use App\Offers\OfferGoods;
 use App\Offers\SaveOffer;
-use App\Results\ClickTrace;
+use App\Results\ReadResults;
 use App\Time\Clock;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use PaperKite\Results\EventKind;
 
 final readonly class OfferController
 {
@@ -38,7 +39,7 @@ final readonly class OfferController
 
     #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(OfferListResource::class)]
-    public function list(Request $request, Shop $shop, ClickTrace $traces): JsonResponse
+    public function list(Request $request, Shop $shop, ReadResults $results): JsonResponse
     {
         $pattern = Search::pattern($request);
         $page = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
@@ -51,7 +52,7 @@ final readonly class OfferController
             ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
         $offers = new Collection(array_values($page->items()));
         OfferGoods::load($offers);
-        $trace = $traces->ofOffers(array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
+        $trace = $results->tracesOfOffers($shop, EventKind::Click, array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
         $looks = LookBook::of($shop);
         $at = $this->clock->moment();
 

@@ -8,6 +8,7 @@ use App\Carts\ApplyCoupon;
 use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;
+use App\Clicks\CreditedPlacement;
 use App\Clicks\FillCart;
 use App\Clicks\Filling;
 use App\Http\Input;
@@ -15,18 +16,17 @@ use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\Shopfront\ProductPage;
 use App\Http\Shopper\Visitor;
 use App\Models\Cart;
-use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
 use App\OpenLinks\FollowOpenLink;
+use App\Results\Labels;
 use App\Shopfront\AfterAddingTo;
 use App\Shopfront\FindGoods;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use PaperKite\Link\OpenDestination;
-use PaperKite\Link\PlacementCode;
 use PaperKite\Link\RestOfLink;
 use PaperKite\Offer\Destination;
 use PaperKite\Quote\InvalidQuantity;
@@ -43,6 +43,8 @@ final readonly class AddController
         private ApplyCoupon $coupon,
         private ReadCaller $caller,
         private ProductPage $page,
+        private CreditedPlacement $credited,
+        private Labels $labels,
     ) {}
 
     public function __invoke(Request $request, Shop $shop): Answer
@@ -76,7 +78,7 @@ final readonly class AddController
         if ($rest !== null) {
             return $this->answer($request, $this->afterChoice($request, $shop, $visitor, $goods, $rest));
         }
-        $filling = Filling::byButton([$goods], $buys, $this->placement(Input::text($request, 'k'), $shop, $goods->product));
+        $filling = Filling::byButton([$goods], $buys, ($this->credited)($shop, Input::text($request, 'k'), $goods->product));
         $cart = ($this->fill)($shop, $visitor->owner(), ($this->caller)($request), $filling, null);
 
         return $buys ? $this->answer($request, $shop->checkoutPath($cart->ref)) : $this->added($request, $shop, $cart, $goods->product);
@@ -93,7 +95,7 @@ final readonly class AddController
         $caller = ($this->caller)($request);
         $coupon = $this->coupon->byLink($rest->coupon, $visitor->owner(), $caller);
         $back = $rest->back !== null && $shop->checkout_rules->allows($rest->back) ? $rest->back : null;
-        $cart = ($this->fill)($shop, $visitor->owner(), $caller, Filling::byChoice([$goods], $rest->isAlone(), $coupon, $back, $into), null);
+        $cart = ($this->fill)($shop, $visitor->owner(), $caller, Filling::byChoice([$goods], $rest->isAlone(), $this->labels->idOf($shop, $rest->from), $coupon, $back, $into), null);
 
         return FollowOpenLink::onwards($shop, $cart, $rest, $coupon !== $rest->coupon);
     }
@@ -135,17 +137,5 @@ final readonly class AddController
         }
 
         return $errors;
-    }
-
-    /** The placement that led to the product's page, so that the order can be credited to it. */
-    private function placement(string $code, Shop $shop, Product $product): ?Placement
-    {
-        $read = PlacementCode::read($code);
-
-        return $read === null ? null : Placement::query()
-            ->where(['shop_id' => $shop->id, 'code' => $read->text])
-            ->whereRelation('offer.lines', 'product_id', $product->id)
-            ->with('offer')
-            ->first();
     }
 }

@@ -11,9 +11,12 @@ use App\Carts\FindCart;
 use App\Carts\TouchCart;
 use App\Checkout\BillChanged;
 use App\Checkout\OpenPayment;
+use App\Clicks\CountCheckout;
 use App\Http\Input;
 use App\Http\Shopper\Cart\CartForm;
 use App\Http\Shopper\Cart\CouponForm;
+use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Cart;
 use App\Models\Order;
@@ -28,6 +31,7 @@ use Illuminate\Http\Response;
 use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\DetailsEntry;
 use PaperKite\Checkout\ShopperDetails;
+use PaperKite\Link\Visit;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
 /** One page: the goods, still editable, the shopper's details, and the bill beside them. */
@@ -41,6 +45,8 @@ final readonly class CheckoutController
         private CheckoutPage $page,
         private ShopperSession $session,
         private TouchCart $touch,
+        private CountCheckout $count,
+        private ReadCaller $caller,
     ) {}
 
     public function show(Request $request, Shop $shop, string $ref): Answer
@@ -51,6 +57,9 @@ final readonly class CheckoutController
         }
 
         ($this->touch)($cart);
+        if (Visit::of($request->method(), RequestHeaders::of($request)) === Visit::Navigation) {
+            ($this->count)($shop, $cart, ($this->caller)($request));
+        }
         $this->fillIn($shop, $cart, Visitor::of($request)->owner());
 
         return $this->page->shown($shop, $cart, $request, notice: match ($request->query('after')) {

@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Offers;
 
 use App\Carts\TooManyCarts;
+use App\Clicks\CountView;
 use App\Clicks\FollowPlacement;
 use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Looks\LookBook;
 use App\Models\OfferLine;
 use App\Models\Placement;
+use App\Results\Source;
 use App\Shopfront\OfferedGoods;
 use App\Time\Clock;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Link\Visit;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Offer\ButtonState;
 use Symfony\Component\HttpFoundation\Response as Answer;
@@ -30,6 +34,7 @@ final readonly class OfferController
         private PlacementNotices $notices,
         private ReadCaller $caller,
         private Clock $clock,
+        private CountView $count,
     ) {}
 
     public function show(Request $request, string $code): Answer
@@ -38,7 +43,17 @@ final readonly class OfferController
 
         return $placement === null
             ? $this->notices->unknown($request)
-            : $this->notices->obstacle($placement, $request) ?? $this->page($placement, OfferAnswer::none(), 200);
+            : $this->notices->obstacle($placement, $request) ?? $this->seen($request, $placement);
+    }
+
+    private function seen(Request $request, Placement $placement): Response
+    {
+        if (Visit::of($request->method(), RequestHeaders::of($request)) === Visit::Navigation) {
+            $product = $placement->offer->lines->count() === 1 ? $placement->offer->lines->first()?->product_id : null;
+            ($this->count)($placement->shop, Source::of($placement), $product, Visitor::of($request)->owner(), ($this->caller)($request));
+        }
+
+        return $this->page($placement, OfferAnswer::none(), 200);
     }
 
     public function submit(Request $request, string $code): Answer
