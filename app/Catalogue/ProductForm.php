@@ -15,7 +15,6 @@ use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Product as CatalogueProduct;
 use PaperKite\Catalogue\WeightUnit;
-use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
 
@@ -31,7 +30,6 @@ final readonly class ProductForm
      * @param  list<array{name: string, values: list<string>}>  $traits
      * @param  list<int>  $add_ons
      * @param  list<array{id: int, alt: string}>  $pictures
-     * @param  array<string, string>  $buttons
      * @param  list<OptionForm>  $options
      * @param  list<VariantForm>  $variants
      */
@@ -92,8 +90,8 @@ final readonly class ProductForm
             new OA\Property(property: 'alt', type: 'string'),
         ], type: 'object'))]
         public array $pictures = [],
-        #[OA\Property(ref: '#/components/schemas/ProductButtonsEntry', type: 'object')]
-        public array $buttons = [],
+        #[OA\Property]
+        public ProductButtonsForm $buttons = new ProductButtonsForm,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionForm::class))]
         public array $options = [],
         #[OA\Property(type: 'array', items: new OA\Items(ref: VariantForm::class))]
@@ -103,7 +101,7 @@ final readonly class ProductForm
     /** What a new product begins with. */
     public static function blank(): self
     {
-        return new self(buttons: ProductButtons::form([]));
+        return new self;
     }
 
     /** @param  Product  $product  with variants, pictures, categories and add-ons */
@@ -138,7 +136,7 @@ final readonly class ProductForm
             traits: $product->traits ?? [],
             add_ons: array_values($product->addOns->map(static fn (Product $other): int => $other->id)->all()),
             pictures: array_values($product->pictures->map(static fn (Picture $picture): array => ['id' => $picture->id, 'alt' => $picture->alt])->all()),
-            buttons: ProductButtons::form($product->buttons ?? []),
+            buttons: ProductButtonsForm::of($product->buttons ?? []),
             options: array_map(static fn (Option $option): OptionForm => OptionForm::of($option), $product->options),
             variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product))->all()),
         );

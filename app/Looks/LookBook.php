@@ -8,7 +8,7 @@ use App\Models\Look;
 use App\Models\Shop;
 use LogicException;
 
-/** The looks of a shop, read once. */
+/** The looks of a shop. */
 final readonly class LookBook
 {
     /** @param  non-empty-list<Look>  $looks */
@@ -17,10 +17,9 @@ final readonly class LookBook
         private ?int $usualId,
     ) {}
 
-    public static function of(Shop $shop): self
+    /** @param  list<Look>  $looks  of the shop */
+    public static function of(Shop $shop, array $looks): self
     {
-        $looks = array_values($shop->looks()->get()->all());
-
         return new self($looks === [] ? throw new LogicException("The shop {$shop->slug} has no look.") : $looks, $shop->look_id);
     }
 

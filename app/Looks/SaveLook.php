@@ -23,6 +23,7 @@ final readonly class SaveLook
     public function __construct(
         private Changed $changed,
         private Edits $edits,
+        private ReadLooks $looks,
         private InTransaction $inTransaction,
     ) {}
 
@@ -83,7 +84,7 @@ final readonly class SaveLook
     {
         ($this->inTransaction)(function () use ($shop, $look, $since): void {
             $locked = $this->locked($look);
-            if ($since !== null && LookBook::of($shop->refresh())->usual()->id === $look->id) {
+            if ($since !== null && ($this->looks)($shop->refresh())->usual()->id === $look->id) {
                 throw ValidationException::withMessages(['is_away' => 'This look is used where nothing is said; use another one there first.']);
             }
             $locked->update(['put_away_at' => $since]);

@@ -11,12 +11,14 @@ use PaperKite\Look\Look;
 use PaperKite\Look\ShippedLooks;
 
 /** Every shop begins with the looks that ship. */
-final class GiveFirstLooks
+final readonly class GiveFirstLooks
 {
-    public static function to(int $shopId): void
+    public function __construct(private Clock $clock) {}
+
+    public function to(int $shopId): void
     {
         $looks = ShippedLooks::all();
-        $now = app(Clock::class)->now();
+        $now = $this->clock->now();
         DB::table('looks')->insert(array_map(static fn (string $name, Look $look): array => [
             'shop_id' => $shopId, 'name' => $name, 'values' => LookValues::json($look), 'created_at' => $now, 'updated_at' => $now,
         ], array_keys($looks), $looks));

@@ -11,6 +11,7 @@ use Illuminate\Foundation\Auth\User;
  * @property int $id
  * @property string $name
  * @property string $password
+ * @property \Illuminate\Database\Eloquent\Collection<int, Shop> $shops
  */
 final class Person extends User
 {

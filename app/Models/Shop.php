@@ -58,7 +58,7 @@ final class Shop extends Model
 
     protected static function booted(): void
     {
-        self::created(static fn (self $shop) => GiveFirstLooks::to($shop->id));
+        self::created(static fn (self $shop) => app(GiveFirstLooks::class)->to($shop->id));
     }
 
     public function getRouteKeyName(): string

@@ -16,12 +16,14 @@ use PaperKite\Offer\Opening;
 use PaperKite\Offer\StateWords;
 
 /** What a new offer begins with: one piece of something that can be had now, straight to paying. */
-final class BlankOffer
+final readonly class BlankOffer
 {
+    public function __construct(private ShopfrontGoods $goods) {}
+
     /** @return Offer|null not saved; `null` where the shop has no product */
-    public static function of(Shop $shop): ?Offer
+    public function __invoke(Shop $shop): ?Offer
     {
-        $product = ShopfrontGoods::available($shop, 1)->first() ?? Product::query()->where('shop_id', $shop->id)->orderBy('name')->orderBy('id')->first();
+        $product = $this->goods->available($shop, 1)->first() ?? Product::query()->where('shop_id', $shop->id)->orderBy('name')->orderBy('id')->first();
         if ($product === null) {
             return null;
         }

@@ -21,6 +21,6 @@ final readonly class DuplicateOffer
     /** @param  Offer  $offer  with all that its sentence needs */
     public function __invoke(Shop $shop, Offer $offer, ?Person $person): Offer
     {
-        return ($this->save)($shop, null, ($this->read)($shop, FormInput::of(OfferEntry::of($offer)), []), new Editing($person, null));
+        return ($this->save)($shop, null, ($this->read)($shop, FormInput::ofForm(OfferForm::of($offer)), []), new Editing($person, null));
     }
 }

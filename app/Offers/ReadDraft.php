@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Look;
 use App\Models\Product;
 use App\Models\Shop;
@@ -23,6 +23,8 @@ use PaperKite\Text\FormInput;
 /** Reads what stands on the desk, with the goods that it names, in four reads however many they are. */
 final readonly class ReadDraft
 {
+    public function __construct(private ReadLooks $looks) {}
+
     /** @param  list<string>  $places  the names of the offer's placements */
     public function __invoke(Shop $shop, FormInput $typed, array $places): DraftGoods
     {
@@ -30,7 +32,7 @@ final readonly class ReadDraft
         $ids = array_filter(array_map(static fn (FormInput $item): ?int => $item->id('product_id'), $items), is_int(...));
         $found = $shop->products()->whereKey($ids)->with('variants')->get()->keyBy('id')->all();
         $products = array_map(static fn (FormInput $item): ?Product => $found[$item->id('product_id') ?? 0] ?? null, $items);
-        $book = LookBook::of($shop);
+        $book = ($this->looks)($shop);
         $look = $book->chosen($typed->id('look_id'));
 
         return new DraftGoods(new Draft(

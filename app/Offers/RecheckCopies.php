@@ -6,6 +6,7 @@ namespace App\Offers;
 
 use App\Changes\Subject;
 use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\PriceTable;
 use App\Models\Shop;
@@ -20,12 +21,15 @@ final readonly class RecheckCopies
     /** So many that a job of them ends within seconds. */
     private const AT_ONCE = 100;
 
-    public function __construct(private Clock $clock) {}
+    public function __construct(
+        private ReadLooks $looks,
+        private Clock $clock,
+    ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
     public function ofOffer(Offer $offer, Shop $shop): void
     {
-        $this->hold(new Collection([$offer]), $shop, LookBook::of($shop));
+        $this->hold(new Collection([$offer]), $shop, ($this->looks)($shop));
     }
 
     public function ofShop(Shop $shop): void
@@ -43,7 +47,7 @@ final readonly class RecheckCopies
      */
     public function some(Shop $shop, Subject $changed, int $id, int $after): ?int
     {
-        $looks = LookBook::of($shop);
+        $looks = ($this->looks)($shop);
         $offers = Offer::query()->where('shop_id', $shop->id)->where('id', '>', $after)
             ->whereHas('placements', static fn (Builder $placements) => $placements->whereNotNull('copied')->orWhereNotNull('price_table_id'))
             ->tap(static fn (Builder $query) => self::touchedBy($query, $changed, $id, $looks))

@@ -8,7 +8,7 @@ use App\Changes\Changed;
 use App\Changes\ChangedMeanwhile;
 use App\Changes\Editing;
 use App\Database\InTransaction;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\OfferVersion;
 use App\Models\Person;
@@ -25,6 +25,7 @@ final readonly class SaveOffer
 {
     public function __construct(
         private Changed $changed,
+        private ReadLooks $looks,
         private InTransaction $inTransaction,
         private Clock $clock,
     ) {}
@@ -101,8 +102,8 @@ final readonly class SaveOffer
             'shop_id' => $offer->shop_id,
             'offer_id' => $offer->id,
             'version' => $offer->version,
-            'sentence' => Sentence::decided($offer->toCore($shop, LookBook::of($shop)->chosen($offer->look_id)->name))->text(),
-            'entry' => OfferEntry::of($offer),
+            'sentence' => Sentence::decided($offer->toCore($shop, ($this->looks)($shop)->chosen($offer->look_id)->name))->text(),
+            'entry' => OfferForm::of($offer),
             'person_id' => $person?->id,
             'created_at' => $person === null ? $offer->updated_at : $this->clock->now(),
         ]);

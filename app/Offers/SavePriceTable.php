@@ -9,7 +9,7 @@ use App\Changes\Editing;
 use App\Changes\EditKind;
 use App\Changes\Edits;
 use App\Database\InTransaction;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\PriceTable;
@@ -25,6 +25,7 @@ final readonly class SavePriceTable
     public function __construct(
         private PlaceOffer $place,
         private Edits $edits,
+        private ReadLooks $looks,
         private InTransaction $inTransaction,
         private Clock $clock,
     ) {}
@@ -48,7 +49,7 @@ final readonly class SavePriceTable
             $saved->fill(['name' => $name])->save();
             $this->writeColumns($saved, $offers, $stressed);
             $saved = $saved->refresh()->load(PriceTable::TOLD_WITH);
-            $saved->update(['is_stale' => TableSnippet::isStale($saved, $shop, LookBook::of($shop), $this->clock->moment())]);
+            $saved->update(['is_stale' => TableSnippet::isStale($saved, $shop, ($this->looks)($shop), $this->clock->moment())]);
 
             return $saved;
         });

@@ -57,6 +57,7 @@ final class Description
             if (is_array($property->oneOf)) {
                 self::unsay($property, 'type');
                 self::unsay($property, 'nullable');
+                self::unsay($property, 'ref');
             }
         }
     }

@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace App\OpenLinks;
 
 use App\Models\Shop;
-use Carbon\CarbonImmutable;
+use App\Time\Clock;
 
 /** What stands in the way of the coupon that a link names. The link can be followed all the same: the cart says why. */
-final class CouponDoubt
+final readonly class CouponDoubt
 {
+    public function __construct(private Clock $clock) {}
+
     /** @return string a sentence; blank where nothing does */
-    public static function of(Shop $shop, ?string $code, CarbonImmutable $now): string
+    public function __invoke(Shop $shop, ?string $code): string
     {
         if ($code === null) {
             return '';
         }
+        $now = $this->clock->now();
         $coupon = $shop->coupons()->where('code', $code)->first();
 
         return match (true) {

@@ -12,10 +12,10 @@ use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
 
 /** For the seller who writes a link. To a shopper a draft is as if it were not there. */
-final class RefuseDrafts
+final readonly class RefuseDrafts
 {
     /** @throws InvalidOpenLink where it names what can't be bought yet */
-    public static function in(Shop $shop, OpenLink $link): void
+    public function __invoke(Shop $shop, OpenLink $link): void
     {
         $skus = array_map(static fn (OpenItem $item): string => $item->sku, $link->items);
         $draft = Product::query()->where(['shop_id' => $shop->id, 'is_draft' => true])

@@ -5,31 +5,42 @@ declare(strict_types=1);
 namespace App\Shopfront;
 
 use App\Models\Shop;
-use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\Destination;
-use PaperKite\Shopfront\Surface;
+use OpenApi\Attributes as OA;
+use PaperKite\Shopfront\AfterAdding;
 
-/** How a shop's own pages are arranged, as it stands in its form. */
-final class ShopfrontForm
+/** How a shop's own pages are arranged, as its form holds it: the one place where a field of it is named for the console. */
+#[OA\Schema(schema: 'ShopfrontEntry', description: 'How a shop’s own pages are arranged; as typed.')]
+final readonly class ShopfrontForm
 {
-    /** @return array<string, mixed> in the form of the API's ShopfrontEntry */
-    public static function of(Shop $shop): array
+    private function __construct(
+        #[OA\Property]
+        public ButtonsForm $buttons,
+        #[OA\Property]
+        public CaptionsForm $captions,
+        #[OA\Property]
+        public WordsForm $words,
+        #[OA\Property(ref: '#/components/schemas/AfterAdding')]
+        public AfterAdding $after_adding,
+        #[OA\Property]
+        public bool $has_notice,
+        #[OA\Property(ref: '#/components/schemas/AfterAdding')]
+        public AfterAdding $notice_leads,
+        #[OA\Property]
+        public string $address,
+    ) {}
+
+    public static function of(Shop $shop): self
     {
         $rules = $shop->shopfront;
-        $buttons = $captions = $words = [];
-        foreach (Surface::cases() as $surface) {
-            $buttons[$surface->value] = $rules->buttons($surface)->value;
-            foreach ([Destination::Cart, Destination::Pay] as $destination) {
-                $captions["{$surface->value}_{$destination->value}"] = $rules->caption($surface, $destination) ?? '';
-            }
-        }
-        foreach (ButtonState::cases() as $state) {
-            $words[$state->value] = $shop->words->word($state) ?? '';
-        }
 
-        return [
-            'buttons' => $buttons, 'captions' => $captions, 'words' => $words, 'after_adding' => $rules->afterAdding->value,
-            'has_notice' => $rules->hasNotice, 'notice_leads' => $rules->noticeLeads->value, 'address' => $rules->address ?? '',
-        ];
+        return new self(
+            buttons: ButtonsForm::of($rules),
+            captions: CaptionsForm::of($rules),
+            words: WordsForm::of($shop->words),
+            after_adding: $rules->afterAdding,
+            has_notice: $rules->hasNotice,
+            notice_leads: $rules->noticeLeads,
+            address: $rules->address ?? '',
+        );
     }
 }

@@ -10,10 +10,10 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Goods as the shopfront lists them. */
-final class ShopfrontGoods
+final readonly class ShopfrontGoods
 {
     /** @return Collection<int, Product> some of what can be had now */
-    public static function available(Shop $shop, int $count): Collection
+    public function available(Shop $shop, int $count): Collection
     {
         return Product::forSale($shop)
             ->where(fn (Builder $any) => $any

@@ -30,16 +30,16 @@ final readonly class RenameShop
      *
      * @param  bool  $isOperator  whether any host may be taken, and as often as one likes
      */
-    public function __invoke(Shop $shop, string $name, string $slug, string $host, string $checkoutSlug, bool $isOperator = false): Shop
+    public function __invoke(Shop $shop, NamesForm $typed, bool $isOperator = false): Shop
     {
-        $renamed = ($this->inTransaction)(function () use ($shop, $name, $slug, $host, $checkoutSlug, $isOperator): Shop {
+        $renamed = ($this->inTransaction)(function () use ($shop, $typed, $isOperator): Shop {
             $locked = Shop::query()->whereKey($shop->id)->lockForUpdate()->firstOrFail();
             $wrong = new FieldErrors;
             $next = [
-                'name' => $wrong->at('name', static fn () => Line::of($name, 'The name of the shop', 120)->text),
-                'slug' => $wrong->at('slug', fn (): string => $this->names->slug($locked, $slug)),
-                'host' => $wrong->at('host', fn (): string => $this->names->host($locked, $host, $isOperator)),
-                'checkout_slug' => $wrong->at('checkout_slug', static fn () => CheckoutSlug::of($checkoutSlug)->text),
+                'name' => $wrong->at('name', static fn () => Line::of($typed->name, 'The name of the shop', 120)->text),
+                'slug' => $wrong->at('slug', fn (): string => $this->names->slug($locked, $typed->slug)),
+                'host' => $wrong->at('host', fn (): string => $this->names->host($locked, $typed->host, $isOperator)),
+                'checkout_slug' => $wrong->at('checkout_slug', static fn () => CheckoutSlug::of($typed->checkout_slug)->text),
             ];
             foreach ($isOperator ? [] : self::moved($locked, $next) as $field) {
                 $wrong->at($field, fn () => $this->limit->check($locked));

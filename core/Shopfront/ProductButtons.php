@@ -33,18 +33,4 @@ final readonly class ProductButtons
 
         return new self($wrong->all(), $said);
     }
-
-    /**
-     * @param  array<string, string>  $said
-     * @return array<string, string> the same as it stands in its form, with blanks for what is not said
-     */
-    public static function form(array $said): array
-    {
-        $form = [];
-        foreach ([...Surface::cases(), Destination::Cart, Destination::Pay] as $key) {
-            $form[$key->value] = $said[$key->value] ?? '';
-        }
-
-        return $form;
-    }
 }

@@ -19,6 +19,12 @@ final readonly class FormInput
         return new self((array) $values, '');
     }
 
+    /** A form that is there already, as if it had been sent as JSON. */
+    public static function ofForm(object $form): self
+    {
+        return self::of(json_decode(json_encode($form, JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR));
+    }
+
     public function text(string $key): string
     {
         $value = $this->values[$key] ?? null;

@@ -11,7 +11,7 @@ return new class extends Migration
     public function up(): void
     {
         foreach (DB::table('shops')->pluck('id')->all() as $id) {
-            GiveFirstLooks::to(is_int($id) ? $id : throw new LogicException('A shop has a number.'));
+            app(GiveFirstLooks::class)->to(is_int($id) ? $id : throw new LogicException('A shop has a number.'));
         }
     }
 };

@@ -29,7 +29,7 @@ final class Rooms
         'Messages' => ['Files', 'Models', 'Time'],
         'Models' => ['Time'],
         'Offers' => ['Changes', 'Database', 'Looks', 'Models', 'Shopfront', 'Time'],
-        'OpenLinks' => ['Carts', 'Clicks', 'Models', 'Results', 'Shopfront'],
+        'OpenLinks' => ['Carts', 'Clicks', 'Models', 'Results', 'Shopfront', 'Time'],
         'Operator' => ['Models', 'Time'],
         'Orders' => ['Models', 'Results', 'Text', 'Time'],
         'Payments' => ['Database', 'Messages', 'Models', 'Orders', 'Time'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Cart;
-use App\Models\Casts\RulesForm;
+use App\Models\Casts\ShopRulesEntry;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\Product;
@@ -146,7 +146,7 @@ final class CheckoutByTheRulesTest extends TestCase
     /** @param  array<string, mixed>  $rules */
     private function ruledBy(array $rules): void
     {
-        $this->shop->update(['rules' => RulesForm::read('EUR', $rules)->rules ?? self::fail('The rules are wrong.')]);
+        $this->shop->update(['rules' => ShopRulesEntry::read('EUR', $rules)->rules ?? self::fail('The rules are wrong.')]);
     }
 
     private function settle(): void

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Offer;
 use App\Models\Order;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use App\OpenApi\Description;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Route;
@@ -83,7 +83,7 @@ final class ContractTest extends TestCase
 
     public function test_the_proof_is_shaped_as_described(): void
     {
-        $entry = OfferEntry::of($this->shop->offers()->with(Offer::TOLD_WITH)->firstOrFail());
+        $entry = self::sent(OfferForm::of($this->shop->offers()->with(Offer::TOLD_WITH)->firstOrFail()));
 
         self::assertShape($this->postJson($this->console('/api/shops/mosslight/offers/proof'), $entry)->assertOk()->json(), ['$ref' => '#/components/schemas/Proof'], 'Proof');
         self::assertShape($this->postJson($this->console('/api/shops/mosslight/offers/proof'), ['items' => [['product_id' => 0, 'variant' => '', 'quantity' => 'x']]] + $entry)->assertOk()->json(), ['$ref' => '#/components/schemas/Proof'], 'Proof without a product');

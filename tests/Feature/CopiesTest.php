@@ -10,7 +10,7 @@ use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -41,7 +41,7 @@ final class CopiesTest extends TestCase
     public function test_a_copy_grows_stale_once_its_offer_says_something_else(string $medium, array $change, bool $isStale): void
     {
         $placement = $this->copied($medium);
-        $this->putJson($this->address("offers/{$this->offer->id}"), $change + OfferEntry::of($this->offer->load(Offer::TOLD_WITH)))->assertOk()->assertJsonPath('placements.0.is_stale', $isStale);
+        $this->putJson($this->address("offers/{$this->offer->id}"), $change + self::sent(OfferForm::of($this->offer->load(Offer::TOLD_WITH))))->assertOk()->assertJsonPath('placements.0.is_stale', $isStale);
 
         $this->workQueue();
         $this->getJson($this->address('copies'))->assertOk()->assertJsonPath('at.total', $isStale ? 1 : 0);

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Changes\Editing;
 use App\Models\Offer;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use App\Offers\SavePriceTable;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Choice;
@@ -49,7 +49,7 @@ final class ListQueriesTest extends TestCase
     public function test_the_proof_asks_as_often_for_many_goods_as_for_one(): void
     {
         $items = array_map(fn (): array => ['product_id' => $this->product($this->shop)->id, 'variant' => '', 'quantity' => '1'], range(1, 12));
-        $entry = ['items' => [$items[0]]] + OfferEntry::of($this->offer($this->product($this->shop))->load(Offer::TOLD_WITH));
+        $entry = ['items' => [$items[0]]] + self::sent(OfferForm::of($this->offer($this->product($this->shop))->load(Offer::TOLD_WITH)));
         $address = $this->console("/api/shops/{$this->shop->slug}/offers/proof");
         $count = fn (array $entry): int => $this->counted(fn () => $this->postJson($address, $entry)->assertOk());
 

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use App\Shopfront\ShopfrontForm;
 use Illuminate\Contracts\Cache\Repository;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -110,7 +110,7 @@ final class MangledFormsTest extends TestCase
         $spare = $this->shop->looks()->whereKeyNot($look->id)->firstOrFail();
         $table = $this->shop->priceTables()->create(['name' => 'Spare']);
         $coupon = $this->shop->coupons()->create(['code' => 'JUNE', 'kind' => 'amount', 'amount_minor' => 100]);
-        $offer = OfferEntry::of($this->offer->load(Offer::TOLD_WITH));
+        $offer = self::sent(OfferForm::of($this->offer->load(Offer::TOLD_WITH)));
         $place = ['page' => 'here', 'medium' => 'html', 'label' => '', 'caption' => '', 'is_paused' => false];
         $prices = ['name' => 'Jars', 'offers' => [$this->offer->id, $other->id], 'stressed' => $other->id];
         $code = ['code' => 'MAY', 'kind' => 'amount', 'value' => '1.00', 'min_spend' => '', 'skus' => ['honey'], 'from' => '2026-05-01T00:00', 'until' => '', 'most_uses' => '3', 'most_uses_each' => ''];
@@ -143,7 +143,7 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/open-links/build' => ['open-links/build', ['items' => [['sku' => 'honey', 'quantity' => 2, 'choices' => ['x']]], 'to' => 'cart', 'coupon' => 'MAY', 'back' => 'https://www.fern.example/', 'from' => 'letter']],
             'put /shops/{shop}/payee' => ['payee', ['payee' => 'mosslight', 'password' => 'not the password']],
             'post /sign-in' => ['', ['email' => 'ada@letters.example', 'password' => 'not the password']],
-            'put /shops/{shop}/shopfront' => ['shopfront', ShopfrontForm::of($this->shop)],
+            'put /shops/{shop}/shopfront' => ['shopfront', self::sent(ShopfrontForm::of($this->shop))],
             'put /shops/{shop}/names' => ['names', ['name' => 'Tarn', 'slug' => $this->shop->slug, 'host' => $this->shop->host, 'checkout_slug' => 'checkout']],
         ];
     }

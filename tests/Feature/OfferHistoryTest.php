@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
@@ -107,7 +107,7 @@ final class OfferHistoryTest extends TestCase
     /** @return array<string, mixed> */
     private function entry(): array
     {
-        return OfferEntry::of($this->offer->refresh()->load(Offer::TOLD_WITH));
+        return self::sent(OfferForm::of($this->offer->refresh()->load(Offer::TOLD_WITH)));
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */

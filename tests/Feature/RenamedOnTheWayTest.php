@@ -11,6 +11,7 @@ use App\Models\Placement;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
 use App\Payments\StandinProvider;
+use App\Shops\NamesForm;
 use App\Shops\RenameShop;
 use App\Text\Secrets;
 use App\Time\Clock;
@@ -86,7 +87,7 @@ final class RenamedOnTheWayTest extends TestCase
 
     private function rename(): void
     {
-        app(RenameShop::class)($this->shop, 'Moved', $this->shop->slug, "moved-{$this->shop->host}", 'till');
+        app(RenameShop::class)($this->shop, new NamesForm('Moved', $this->shop->slug, "moved-{$this->shop->host}", 'till'));
     }
 
     private function payment(): Payment

@@ -10,7 +10,7 @@ use App\Models\Casts\LookValues;
 use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use App\Offers\ReadDraft;
 use App\Offers\SaveOffer;
 use PaperKite\Catalogue\Choice;
@@ -47,11 +47,11 @@ final class RoundTripTest extends TestCase
         $chance = new Randomizer(new Mt19937(self::SEED));
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $entry = $this->entry($chance, $products, array_values(array_filter($looks, is_int(...))));
-            $draft = (new ReadDraft)($shop, FormInput::of($entry), []);
+            $draft = app(ReadDraft::class)($shop, FormInput::of($entry), []);
             $saved = app(SaveOffer::class)($shop, null, $draft, Editing::byCommand());
 
-            self::assertSame($entry, OfferEntry::of($saved), "Round {$round}.");
-            $again = (new ReadDraft)($shop, FormInput::of(OfferEntry::of(Offer::query()->with(Offer::TOLD_WITH)->findOrFail($saved->id))), []);
+            self::assertSame($entry, self::sent(OfferForm::of($saved)), "Round {$round}.");
+            $again = app(ReadDraft::class)($shop, FormInput::ofForm(OfferForm::of(Offer::query()->with(Offer::TOLD_WITH)->findOrFail($saved->id))), []);
             self::assertSame(Sentence::decided($draft->draft->offer())->text(), Sentence::decided($again->draft->offer())->text());
             self::assertSame(Sentence::decided($draft->draft->offer())->text(), Sentence::decided($saved->toCore($shop, $again->look->name))->text());
         }
@@ -65,7 +65,7 @@ final class RoundTripTest extends TestCase
             $look = LookEntry::read(FormInput::of($form), null)->look ?? self::fail('The form is wrong.');
 
             self::assertEquals($look, LookValues::look(LookValues::json($look)));
-            self::assertSame($form, array_intersect_key(LookForm::of('Tarn', $look), $form));
+            self::assertSame($form, array_intersect_key(self::sent(LookForm::of('Tarn', $look)), $form));
         }
     }
 

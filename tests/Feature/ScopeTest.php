@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Offer;
 use App\Models\Order;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use Illuminate\Support\Facades\Route;
 use Tests\TestCase;
 
@@ -48,7 +48,7 @@ final class ScopeTest extends TestCase
         foreach (['products/'.$foreign->lines->firstOrFail()->product_id, 'offers/'.$foreign->id] as $path) {
             $this->actingAs($person)->getJson($this->console("/api/shops/{$own->slug}/{$path}"))->assertNotFound();
         }
-        $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/offers"), OfferEntry::of($foreign->load(Offer::TOLD_WITH)))
+        $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/offers"), self::sent(OfferForm::of($foreign->load(Offer::TOLD_WITH))))
             ->assertUnprocessable()->assertJsonPath('errors', ['items.0.product' => ['The product that was picked is not in this shop; pick another.']]);
         $placement = $this->placement($foreign);
         $look = $other->looks()->firstOrFail();

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Changes\Editing;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Offers\SavePriceTable;
@@ -84,7 +84,7 @@ final class SnippetsTest extends TestCase
 
         self::assertSame(['price' => '9.80', 'priceCurrency' => 'EUR', 'availability' => 'https://schema.org/InStock'], $this->offered());
         $table = app(SavePriceTable::class)($this->shop, null, 'Jars', [$this->offer($this->product)->id, $this->offer($this->product($this->shop))->id], null, Editing::byCommand());
-        self::assertStringContainsString('€9.80', TableSnippet::of($table, $this->shop, LookBook::of($this->shop), (new Clock)->moment()));
+        self::assertStringContainsString('€9.80', TableSnippet::of($table, $this->shop, app(ReadLooks::class)($this->shop), (new Clock)->moment()));
     }
 
     public function test_a_summary_is_told_as_plain_text(): void

@@ -76,6 +76,13 @@ trait Makes
         return $offer;
     }
 
+    /** @return array<string, mixed> a form as it is sent */
+    protected static function sent(object $form): array
+    {
+        /** @var array<string, mixed> */
+        return json_decode(json_encode($form, JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
+    }
+
     /** How often it was done in this shop. */
     protected function acts(Shop $shop, EventKind $kind): int
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\MosslightApiary;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
@@ -20,8 +20,10 @@ final class DemoLoad extends Command
 
     protected $description = 'Loads the demo, Mosslight Apiary, unless it is there';
 
-    public function __construct(private readonly Clock $clock)
-    {
+    public function __construct(
+        private readonly ReadLooks $looks,
+        private readonly Clock $clock,
+    ) {
         parent::__construct();
     }
 
@@ -48,7 +50,7 @@ final class DemoLoad extends Command
         $file = config('kite.demo.button_file');
         $placement = Placement::query()->where('code', MosslightApiary::blogCode()->text)->with(['shop', ...array_map(static fn (string $relation): string => "offer.{$relation}", Offer::TOLD_WITH)])->first();
         if (is_string($file) && $placement !== null) {
-            file_put_contents($file, OfferSnippets::of($placement->offer, $placement->shop, LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values, $this->clock->moment())->snippet($placement));
+            file_put_contents($file, OfferSnippets::of($placement->offer, $placement->shop, ($this->looks)($placement->shop)->chosen($placement->offer->look_id)->values, $this->clock->moment())->snippet($placement));
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Shop;
+use App\Shops\NamesForm;
 use App\Shops\RenameShop;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
@@ -32,7 +33,7 @@ final class ShopMove extends Command
             return self::FAILURE;
         }
         try {
-            $shop = $rename($shop, $shop->name, $shop->slug, $this->text('host'), $shop->checkout_slug, isOperator: true);
+            $shop = $rename($shop, new NamesForm($shop->name, $shop->slug, $this->text('host'), $shop->checkout_slug), isOperator: true);
         } catch (ValidationException $refused) {
             $this->error($refused->getMessage());
 

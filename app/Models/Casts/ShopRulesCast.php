@@ -28,7 +28,7 @@ final class ShopRulesCast implements CastsAttributes
     {
         $form = is_string($value) ? json_decode($value, true, flags: JSON_THROW_ON_ERROR) : self::NOTHING_SET;
 
-        return RulesForm::read(is_string($attributes['currency'] ?? null) ? $attributes['currency'] : '', $form)->rules
+        return ShopRulesEntry::read(is_string($attributes['currency'] ?? null) ? $attributes['currency'] : '', $form)->rules
             ?? throw new LogicException('The rules of a shop can’t be read.');
     }
 
@@ -36,7 +36,7 @@ final class ShopRulesCast implements CastsAttributes
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         return $value instanceof ShopRules
-            ? json_encode(RulesForm::written($value), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)
+            ? json_encode(ShopRulesForm::of($value), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)
             : throw new InvalidArgumentException('A shop keeps ShopRules.');
     }
 }

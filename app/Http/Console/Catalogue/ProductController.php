@@ -84,6 +84,6 @@ final readonly class ProductController
     {
         $version = $this->edits->version(EditKind::Product, $shop, $product->id);
 
-        return response()->json(ProductFormResource::of($product->refresh(), $version, $shop, $this->clock->moment()), $status);
+        return response()->json(ProductFormResource::of($product->refresh()->load(['variants', 'pictures', 'categories', 'addOns.variants']), $version, $shop, $this->clock->moment()), $status);
     }
 }

@@ -30,10 +30,9 @@ final readonly class ProductFormResource
         public array $add_ons,
     ) {}
 
+    /** @param  Product  $product  with variants, pictures, categories, and add-ons with theirs */
     public static function of(Product $product, int $version, Shop $shop, Moment $at): self
     {
-        $product->load(['variants', 'pictures', 'categories', 'addOns.variants']);
-
         return new self(
             $product->id,
             $version,

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Console\Links;
 
 use App\Models\Shop;
-use App\OpenLinks\CouponDoubt;
-use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use PaperKite\Link\AnatomyPart;
 use PaperKite\Link\OpenLink;
@@ -26,9 +24,9 @@ final readonly class BuiltLinkResource
         public string $caution,
     ) {}
 
-    public static function of(OpenLink $link, Shop $shop, CarbonImmutable $now): self
+    public static function of(OpenLink $link, Shop $shop, string $caution): self
     {
-        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '', CouponDoubt::of($shop, $link->coupon, $now));
+        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '', $caution);
     }
 
     public static function refused(string $finding): self

@@ -7,17 +7,17 @@ namespace App\Http\Console\Links;
 use App\Http\Console\Shared\Answer;
 use App\Http\Input;
 use App\Models\Shop;
+use App\OpenLinks\CouponDoubt;
 use App\OpenLinks\FindOpenLinkGoods;
+use App\OpenLinks\OpenLinkForm;
 use App\OpenLinks\RefuseDrafts;
 use App\Results\Labels;
-use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenDestination;
-use PaperKite\Link\OpenLink;
 use PaperKite\Text\FormInput;
 
 /** Links that are written by hand: how, and one built from choices. */
@@ -45,11 +45,11 @@ final readonly class OpenLinkController
     #[OA\Post(path: '/shops/{shop}/open-links/build', operationId: 'buildOpenLink', summary: 'Build a link by hand', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OpenLinkEntry'))]
     #[Answer(BuiltLinkResource::class)]
-    public function build(Request $request, Shop $shop, FindOpenLinkGoods $find, Labels $labels, Clock $clock): JsonResponse
+    public function build(Request $request, Shop $shop, RefuseDrafts $refuseDrafts, FindOpenLinkGoods $find, CouponDoubt $doubt, Labels $labels): JsonResponse
     {
         try {
-            $link = $this->read(FormInput::of($request->all()));
-            RefuseDrafts::in($shop, $link);
+            $link = OpenLinkForm::fromInput(FormInput::of($request->all()))->link();
+            $refuseDrafts($shop, $link);
             $find($shop, $link);
         } catch (InvalidOpenLink $invalid) {
             return response()->json(BuiltLinkResource::refused($invalid->getMessage()));
@@ -58,19 +58,6 @@ final readonly class OpenLinkController
             $labels->keepOwn($shop, $link->from);
         }
 
-        return response()->json(BuiltLinkResource::of($link, $shop, $clock->now()));
-    }
-
-    /**
-     * Written as a link would be, and read as one, so that what is built is what would be followed.
-     *
-     * @throws InvalidOpenLink
-     */
-    private function read(FormInput $typed): OpenLink
-    {
-        $items = array_map(static fn (FormInput $item): string => (trim($item->text('quantity')) === '1' ? '' : trim($item->text('quantity')).'*').$item->text('sku'), $typed->items('items'));
-        $given = array_filter(['to' => $typed->text('to'), 'coupon' => $typed->text('coupon'), 'back' => $typed->text('back'), 'from' => $typed->text('from')], static fn (string $text): bool => $text !== '');
-
-        return OpenLink::read(implode(',', array_map(rawurlencode(...), $items)), http_build_query($given));
+        return response()->json(BuiltLinkResource::of($link, $shop, $doubt($shop, $link->coupon)));
     }
 }

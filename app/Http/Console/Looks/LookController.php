@@ -10,8 +10,8 @@ use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\PutAwayRequest;
 use App\Http\Console\Shared\ReadEditing;
-use App\Looks\LookBook;
 use App\Looks\ReadLook;
+use App\Looks\ReadLooks;
 use App\Looks\SaveLook;
 use App\Models\Look;
 use App\Models\Offer;
@@ -29,6 +29,7 @@ final readonly class LookController
         private ReadLook $read,
         private SaveLook $save,
         private Edits $edits,
+        private ReadLooks $looks,
         private Clock $clock,
     ) {}
 
@@ -102,7 +103,7 @@ final readonly class LookController
     private function answer(Shop $shop, int $status): JsonResponse
     {
         $versions = $this->edits->versions(EditKind::Look, $shop, array_values($shop->looks()->get(['id'])->map(static fn (Look $look): int => $look->id)->all()));
-        $book = LookBook::of($shop);
+        $book = ($this->looks)($shop);
         $counts = Offer::query()->where('shop_id', $shop->id)->selectRaw('look_id, COUNT(*) AS offers')->groupBy('look_id')->pluck('offers', 'look_id')->all();
         $count = static fn (int|string $key): int => is_numeric($counts[$key] ?? null) ? (int) $counts[$key] : 0;
         $usual = $book->usual()->id;

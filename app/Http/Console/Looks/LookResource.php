@@ -31,8 +31,8 @@ final readonly class LookResource
         public int $offers,
         #[OA\Property(description: 'Whether it is put away, and no longer offered for others.')]
         public bool $is_away,
-        #[OA\Property(ref: '#/components/schemas/LookEntry')]
-        public object $entry,
+        #[OA\Property]
+        public LookForm $entry,
         #[OA\Property(type: 'array', items: new OA\Items(ref: LookDoubtResource::class))]
         public array $doubts,
     ) {}
@@ -47,7 +47,7 @@ final readonly class LookResource
             $look->earlier !== null,
             $offers,
             $look->put_away_at !== null,
-            (object) LookForm::of($look->name, $look->values),
+            LookForm::of($look->name, $look->values),
             array_map(static fn (LookDoubt $doubt) => LookDoubtResource::of($doubt), LookCheck::of($look->values)),
         );
     }

@@ -8,6 +8,7 @@ use App\Http\Input;
 use App\Looks\LookBook;
 use App\Looks\LookForm;
 use App\Looks\ReadLook;
+use App\Looks\ReadLooks;
 use App\Models\PriceTable;
 use App\Models\Shop;
 use App\Offers\TableSnippet;
@@ -34,10 +35,10 @@ final readonly class ButtonPreviewController
     ];
 
     /** A button in all its states. */
-    public function button(Request $request, Shop $shop, ReadLook $read): Response
+    public function button(Request $request, Shop $shop, ReadLook $read, ReadLooks $looks): Response
     {
         $ground = $this->ground($request);
-        $look = $this->look($request, $shop, $read);
+        $look = $this->look($request, $shop, $looks($shop), $read);
         $sheet = new LookSheet($look, '.button');
         $states = [];
         foreach (ButtonState::cases() as $state) {
@@ -55,9 +56,9 @@ final readonly class ButtonPreviewController
         ])->render());
     }
 
-    public function table(Request $request, Shop $shop, PriceTable $priceTable, Clock $clock): Response
+    public function table(Request $request, Shop $shop, PriceTable $priceTable, ReadLooks $looks, Clock $clock): Response
     {
-        $html = TableSnippet::of($priceTable->load(PriceTable::TOLD_WITH), $shop, LookBook::of($shop), $clock->moment());
+        $html = TableSnippet::of($priceTable->load(PriceTable::TOLD_WITH), $shop, $looks($shop), $clock->moment());
 
         return $this->frame(view('preview.table', ['html' => $html, 'css' => 'body{'.self::GROUNDS[$this->ground($request)].'}'])->render());
     }
@@ -72,12 +73,12 @@ final readonly class ButtonPreviewController
     }
 
     /** As it stands in its form, where that is sent along and can be read; else as it is saved. */
-    private function look(Request $request, Shop $shop, ReadLook $read): Look
+    private function look(Request $request, Shop $shop, LookBook $looks, ReadLook $read): Look
     {
-        $saved = LookBook::of($shop)->chosen($request->integer('look_id'));
+        $saved = $looks->chosen($request->integer('look_id'));
         $form = json_decode(Input::text($request, 'look'), true);
 
-        return is_array($form) ? $read($shop, FormInput::of($form + LookForm::of($saved->name, $saved->values)))->look ?? $saved->values : $saved->values;
+        return is_array($form) ? $read($shop, FormInput::ofForm((object) ($form + get_object_vars(LookForm::of($saved->name, $saved->values)))))->look ?? $saved->values : $saved->values;
     }
 
     private function frame(string $html): Response

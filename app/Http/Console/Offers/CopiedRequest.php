@@ -6,8 +6,12 @@ namespace App\Http\Console\Offers;
 
 use App\Http\Input;
 use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
 
 /** What was copied, by its digest. */
+#[OA\Schema(schema: 'CopiedEntry', required: ['digest'], properties: [
+    new OA\Property(property: 'digest', description: 'SHA-256 of what was copied, in hexadecimal digits.', type: 'string'),
+])]
 final class CopiedRequest extends FormRequest
 {
     /** @return array<string, mixed> */

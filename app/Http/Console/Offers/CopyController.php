@@ -9,7 +9,7 @@ use App\Changes\Edits;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\Page;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\PriceTable;
@@ -29,9 +29,9 @@ final readonly class CopyController
 
     #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', summary: 'Copies that no longer say what their offers say', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(CopyListResource::class)]
-    public function __invoke(Shop $shop, Clock $clock, Edits $edits): JsonResponse
+    public function __invoke(Shop $shop, ReadLooks $readLooks, Clock $clock, Edits $edits): JsonResponse
     {
-        $looks = LookBook::of($shop);
+        $looks = $readLooks($shop);
         $at = $clock->moment();
         $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements']));
         $page = CountedPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), self::PER_PAGE);

@@ -11,13 +11,13 @@ use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Shop;
 use App\Offers\BlankOffer;
 use App\Offers\DuplicateOffer;
-use App\Offers\OfferEntry;
-use App\Offers\OfferGoods;
+use App\Offers\LoadOfferGoods;
+use App\Offers\OfferForm;
 use App\Offers\SaveOffer;
 use App\Results\ReadResults;
 use App\Time\Clock;
@@ -34,12 +34,14 @@ final readonly class OfferController
 
     public function __construct(
         private SaveOffer $save,
+        private TellOffer $tell,
+        private ReadLooks $looks,
         private Clock $clock,
     ) {}
 
     #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(OfferListResource::class)]
-    public function list(Request $request, Shop $shop, ReadResults $results): JsonResponse
+    public function list(Request $request, Shop $shop, LoadOfferGoods $load, ReadResults $results): JsonResponse
     {
         $pattern = Search::pattern($request);
         $page = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
@@ -51,9 +53,9 @@ final readonly class OfferController
                 ->when(mb_check_encoding($pattern ?? '', 'ASCII'), static fn (Builder $state) => $state->orWhere('state', 'like', $pattern))))
             ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
         $offers = new Collection(array_values($page->items()));
-        OfferGoods::load($offers);
+        $load($offers);
         $trace = $results->tracesOfOffers($shop, EventKind::Click, array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
-        $looks = LookBook::of($shop);
+        $looks = ($this->looks)($shop);
         $at = $this->clock->moment();
 
         return response()->json(new OfferListResource(
@@ -64,11 +66,11 @@ final readonly class OfferController
 
     #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[Answer(BlankOfferResource::class)]
-    public function blank(Shop $shop): JsonResponse
+    public function blank(Shop $shop, BlankOffer $begin): JsonResponse
     {
-        $blank = BlankOffer::of($shop);
+        $blank = $begin($shop);
 
-        return response()->json(new BlankOfferResource($blank === null ? null : (object) OfferEntry::of($blank)));
+        return response()->json(new BlankOfferResource($blank === null ? null : OfferForm::of($blank)));
     }
 
     #[OA\Post(path: '/shops/{shop}/offers', operationId: 'createOffer', summary: 'Make an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -77,14 +79,14 @@ final readonly class OfferController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(OfferRequest $request, Shop $shop): JsonResponse
     {
-        return response()->json(OfferResource::of(($this->save)($shop, null, $request->draft(), ReadEditing::of($request)), $shop, $this->clock->moment()), 201);
+        return $this->tell->answer(($this->save)($shop, null, $request->draft(), ReadEditing::of($request)), $shop, 201);
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/{offer}', operationId: 'offer', summary: 'An offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
     #[Answer(OfferResource::class)]
     public function show(Shop $shop, Offer $offer): JsonResponse
     {
-        return response()->json(OfferResource::of($offer->load(Offer::TOLD_WITH), $shop, $this->clock->moment()));
+        return $this->tell->answer($offer->load(Offer::TOLD_WITH), $shop);
     }
 
     #[OA\Put(path: '/shops/{shop}/offers/{offer}', operationId: 'changeOffer', summary: 'Change an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
@@ -95,9 +97,9 @@ final readonly class OfferController
     public function change(OfferRequest $request, Shop $shop, Offer $offer): JsonResponse
     {
         try {
-            return response()->json(OfferResource::of(($this->save)($shop, $offer, $request->draft(), ReadEditing::of($request)), $shop, $this->clock->moment()));
+            return $this->tell->answer(($this->save)($shop, $offer, $request->draft(), ReadEditing::of($request)), $shop);
         } catch (ChangedMeanwhile $changed) {
-            return response()->json(['message' => $changed->getMessage(), 'offer' => OfferResource::of($offer->refresh()->load(Offer::TOLD_WITH), $shop, $this->clock->moment())], 409);
+            return response()->json(['message' => $changed->getMessage(), 'offer' => ($this->tell)($offer->refresh()->load(Offer::TOLD_WITH), $shop)], 409);
         }
     }
 
@@ -105,6 +107,6 @@ final readonly class OfferController
     #[Answer(OfferResource::class, 201)]
     public function duplicate(Request $request, Shop $shop, Offer $offer, DuplicateOffer $duplicate): JsonResponse
     {
-        return response()->json(OfferResource::of($duplicate($shop, $offer->load(Offer::TOLD_WITH), ReadEditing::of($request)->person), $shop, $this->clock->moment()), 201);
+        return $this->tell->answer($duplicate($shop, $offer->load(Offer::TOLD_WITH), ReadEditing::of($request)->person), $shop, 201);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
-use App\Looks\LookBook;
+use App\Models\Look;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use App\Offers\OfferSnippets;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
@@ -31,8 +31,8 @@ final readonly class OfferResource
         public array $next_states,
         #[OA\Property(description: 'Counts the changes.')]
         public int $version,
-        #[OA\Property(ref: '#/components/schemas/OfferEntry', description: 'As it stands on the desk.')]
-        public object $entry,
+        #[OA\Property(description: 'As it stands on the desk.')]
+        public OfferForm $entry,
         #[OA\Property(description: 'What the seller has decided, in one sentence.')]
         public string $decided,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PlacementResource::class))]
@@ -40,9 +40,8 @@ final readonly class OfferResource
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
-    public static function of(Offer $offer, Shop $shop, Moment $at): self
+    public static function of(Offer $offer, Shop $shop, Look $look, Moment $at): self
     {
-        $look = LookBook::of($shop)->chosen($offer->look_id);
         $snippets = OfferSnippets::of($offer, $shop, $look->values, $at);
 
         return new self(
@@ -50,7 +49,7 @@ final readonly class OfferResource
             $offer->state,
             $offer->state->next(),
             $offer->version,
-            (object) OfferEntry::of($offer),
+            OfferForm::of($offer),
             Sentence::decided($offer->toCore($shop, $look->name))->text(),
             array_values($offer->placements->map(fn (Placement $placement) => PlacementResource::of($placement, $snippets, $shop))->all()),
         );

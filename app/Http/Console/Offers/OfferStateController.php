@@ -8,7 +8,7 @@ use App\Database\InTransaction;
 use App\Http\Console\Shared\Answer;
 use App\Models\Offer;
 use App\Models\Shop;
-use App\Offers\OfferEntry;
+use App\Offers\OfferForm;
 use App\Offers\PlaceOffer;
 use App\Offers\ReadDraft;
 use App\Time\Clock;
@@ -33,6 +33,7 @@ final readonly class OfferStateController
         private ReadDraft $read,
         private PlaceOffer $place,
         private InTransaction $inTransaction,
+        private TellOffer $tell,
         private Clock $clock,
     ) {}
 
@@ -51,7 +52,7 @@ final readonly class OfferStateController
             }
         });
 
-        return response()->json(OfferResource::of($offer->refresh()->load(Offer::TOLD_WITH), $shop, $this->clock->moment()));
+        return $this->tell->answer($offer->refresh()->load(Offer::TOLD_WITH), $shop);
     }
 
     private function mustBeAllowed(Offer $offer, Shop $shop, OfferState $next): void
@@ -62,7 +63,7 @@ final readonly class OfferStateController
         if ($next !== OfferState::Live) {
             return;
         }
-        $draft = ($this->read)($shop, FormInput::of(OfferEntry::of($offer)), [])->draft;
+        $draft = ($this->read)($shop, FormInput::ofForm(OfferForm::of($offer)), [])->draft;
         $proof = Proof::of($draft, $shop->rules(), $shop->home_country, Countries::getName($shop->home_country, 'en'), $this->clock->moment());
         $errors = array_filter($proof->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Error);
         if ($errors !== []) {

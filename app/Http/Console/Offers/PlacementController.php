@@ -19,6 +19,7 @@ final readonly class PlacementController
 {
     public function __construct(
         private RecheckCopies $recheck,
+        private TellOffer $tell,
         private Clock $clock,
     ) {}
 
@@ -67,6 +68,6 @@ final readonly class PlacementController
         $told = $offer->load(Offer::TOLD_WITH);
         $this->recheck->ofOffer($told, $shop);
 
-        return response()->json(OfferResource::of($told, $shop, $this->clock->moment()), $status);
+        return $this->tell->answer($told, $shop, $status);
     }
 }

@@ -8,12 +8,20 @@ use App\Http\Console\Shared\CoreRule;
 use App\Http\Input;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
 use PaperKite\Medium\Media;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\StateWords;
 use PaperKite\Text\Line;
 
 /** What a seller says of a place. */
+#[OA\Schema(schema: 'PlacementEntry', required: ['page', 'medium', 'label', 'caption'], properties: [
+    new OA\Property(property: 'page', description: 'What the seller calls the place.', type: 'string'),
+    new OA\Property(property: 'medium', ref: '#/components/schemas/MediumKey'),
+    new OA\Property(property: 'label', description: 'For the results; blank: none.', type: 'string'),
+    new OA\Property(property: 'caption', description: 'Blank: as the offer says.', type: 'string'),
+    new OA\Property(property: 'is_paused', type: 'boolean'),
+])]
 final class PlacementRequest extends FormRequest
 {
     /** @return array<string, mixed> */

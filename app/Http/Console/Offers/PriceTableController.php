@@ -12,7 +12,7 @@ use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\PutAwayRequest;
 use App\Http\Console\Shared\ReadEditing;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\PriceTable;
 use App\Models\Shop;
 use App\Offers\SavePriceTable;
@@ -29,6 +29,7 @@ final readonly class PriceTableController
     public function __construct(
         private SavePriceTable $save,
         private Edits $edits,
+        private ReadLooks $looks,
         private Clock $clock,
     ) {}
 
@@ -36,7 +37,7 @@ final readonly class PriceTableController
     #[Answer(PriceTableListResource::class)]
     public function list(Shop $shop): JsonResponse
     {
-        $looks = LookBook::of($shop);
+        $looks = ($this->looks)($shop);
         $at = $this->clock->moment();
         $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderBy('put_away_at')->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
         $tables = array_values($page->items());
@@ -82,7 +83,7 @@ final readonly class PriceTableController
     {
         $told = $priceTable->load(PriceTable::TOLD_WITH);
         $told->fill(['copied' => $request->digest(), 'copied_at' => $this->clock->now()]);
-        $told->is_stale = TableSnippet::isStale($told, $shop, LookBook::of($shop), $this->clock->moment());
+        $told->is_stale = TableSnippet::isStale($told, $shop, ($this->looks)($shop), $this->clock->moment());
         $told->save();
 
         return $this->answer($told, $shop, 200);
@@ -103,6 +104,6 @@ final readonly class PriceTableController
     {
         $version = $this->edits->version(EditKind::PriceTable, $shop, $table->id);
 
-        return response()->json(PriceTableResource::of($table->refresh()->load(PriceTable::TOLD_WITH), $version, $shop, LookBook::of($shop), $this->clock->moment()), $status);
+        return response()->json(PriceTableResource::of($table->refresh()->load(PriceTable::TOLD_WITH), $version, $shop, ($this->looks)($shop), $this->clock->moment()), $status);
     }
 }

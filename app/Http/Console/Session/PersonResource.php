@@ -21,8 +21,9 @@ final readonly class PersonResource
         public array $shops,
     ) {}
 
+    /** @param  Person  $person  with the shops that they work in */
     public static function of(Person $person): self
     {
-        return new self($person->name, $person->email, array_values($person->shops()->get()->map(fn (Shop $shop) => new ShopNameResource($shop->slug, $shop->name))->all()));
+        return new self($person->name, $person->email, array_values($person->shops->map(fn (Shop $shop) => new ShopNameResource($shop->slug, $shop->name))->all()));
     }
 }

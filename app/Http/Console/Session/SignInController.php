@@ -33,7 +33,7 @@ final readonly class SignInController
         $this->guard()->login($person);
         $request->session()->regenerate();
 
-        return response()->json(PersonResource::of($person));
+        return response()->json(PersonResource::of($person->load('shops')));
     }
 
     #[OA\Post(path: '/sign-out', operationId: 'signOut', summary: 'Sign out')]
@@ -53,7 +53,7 @@ final readonly class SignInController
     {
         $person = $request->user('web');
 
-        return response()->json(new SessionResource($person instanceof Person ? PersonResource::of($person) : null));
+        return response()->json(new SessionResource($person instanceof Person ? PersonResource::of($person->load('shops')) : null));
     }
 
     private function guard(): StatefulGuard

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Shops\CheckoutRulesForm;
 use OpenApi\Attributes as OA;
 use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\CheckoutRules;
@@ -37,14 +38,16 @@ final readonly class CheckoutRulesResource
 
     public static function of(CheckoutRules $rules, int $version): self
     {
+        $form = CheckoutRulesForm::of($rules);
+
         return new self(
             array_map(static fn (CheckoutField $field) => CheckoutFieldResource::of($field, $rules), CheckoutField::cases()),
-            $rules->couponPlace,
-            $rules->terms,
-            $rules->policy,
-            $rules->hosts,
-            $rules->afterPaying ?? '',
-            $rules->afterCancelling ?? '',
+            $form->coupon_place,
+            $form->terms,
+            $form->policy,
+            $form->hosts,
+            $form->after_paying,
+            $form->after_cancelling,
             $version,
         );
     }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Console\Shop;
 
 use App\Http\Console\Shared\Answer;
-use App\Http\Input;
 use App\Models\Shop;
+use App\Shops\NamesForm;
 use App\Shops\RenameShop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use PaperKite\Text\FormInput;
 
 /** What a shop is called, and where it is. */
 final readonly class NamesController
@@ -19,10 +20,8 @@ final readonly class NamesController
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/NamesEntry'))]
     #[Answer(ShopResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function __invoke(Request $request, Shop $shop, RenameShop $rename): JsonResponse
+    public function __invoke(Request $request, Shop $shop, RenameShop $rename, TellShop $tell): JsonResponse
     {
-        $text = static fn (string $key): string => Input::text($request, $key);
-
-        return response()->json(ShopResource::of($rename($shop, $text('name'), $text('slug'), $text('host'), $text('checkout_slug'))));
+        return response()->json($tell($rename($shop, NamesForm::fromInput(FormInput::of($request->all())))));
     }
 }

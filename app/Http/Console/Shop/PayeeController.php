@@ -26,7 +26,7 @@ final readonly class PayeeController
     #[OA\RequestBody(content: new OA\JsonContent(required: ['payee', 'password'], properties: [new OA\Property(property: 'payee', type: 'string'), new OA\Property(property: 'password', type: 'string')]))]
     #[Answer(ShopResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function __invoke(Request $request, Shop $shop, WriteMessage $write, InTransaction $inTransaction): JsonResponse
+    public function __invoke(Request $request, Shop $shop, WriteMessage $write, InTransaction $inTransaction, TellShop $tell): JsonResponse
     {
         $person = $request->user();
         if (! $person instanceof Person || ! Hash::check(Input::text($request, 'password'), $person->password)) {
@@ -44,6 +44,6 @@ final readonly class PayeeController
             }
         });
 
-        return response()->json(ShopResource::of($shop->refresh()));
+        return response()->json($tell($shop->refresh()));
     }
 }

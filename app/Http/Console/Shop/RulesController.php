@@ -11,7 +11,7 @@ use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Input;
-use App\Models\Casts\RulesForm;
+use App\Models\Casts\ShopRulesEntry;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
@@ -46,7 +46,7 @@ final readonly class RulesController
     public function change(Request $request, Shop $shop): JsonResponse
     {
         $currency = $this->currency($request, $shop);
-        $form = RulesForm::read($currency->code, $request->input('rules'));
+        $form = ShopRulesEntry::read($currency->code, $request->input('rules'));
         $home = Input::text($request, 'home_country');
         $errors = $form->errors + (Countries::exists($home) ? [] : ['home_country' => ['Pick the country from the list.']]);
         if ($errors !== [] || $form->rules === null) {
@@ -64,14 +64,14 @@ final readonly class RulesController
     {
         $version = $this->edits->version(EditKind::Rules, $shop, $shop->id);
 
-        return response()->json(RulesResource::of($shop->refresh(), $version));
+        return response()->json(RulesResource::of($shop->refresh(), ! $this->hasPrices($shop), $version));
     }
 
     /** Prices that are there are amounts of the shop’s currency, so that it can change only before there are any. */
     private function currency(Request $request, Shop $shop): Currency
     {
         $code = Input::text($request, 'currency', $shop->currency);
-        if ($code !== $shop->currency && ($shop->products()->exists() || $shop->coupons()->exists())) {
+        if ($code !== $shop->currency && $this->hasPrices($shop)) {
             throw ValidationException::withMessages(['currency' => "The shop has prices in {$shop->currency} already; a shop in another currency is another shop."]);
         }
         try {
@@ -81,11 +81,16 @@ final readonly class RulesController
         }
     }
 
+    private function hasPrices(Shop $shop): bool
+    {
+        return $shop->products()->exists() || $shop->coupons()->exists();
+    }
+
     #[OA\Post(path: '/shops/{shop}/rules/trial', operationId: 'tryRules', summary: 'Try rules on a sample cart', description: 'What unsaved rules do to the bill of a sample cart.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/RulesTrialEntry'))]
     #[Answer(RulesTrialResource::class)]
     public function try(Request $request, Shop $shop, Clock $clock): JsonResponse
     {
-        return response()->json(RulesTrialResource::of(RulesForm::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), FormInput::of($request->input('sample')), $shop, $clock->moment()));
+        return response()->json(RulesTrialResource::of(ShopRulesEntry::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), FormInput::of($request->input('sample')), $shop, $clock->moment()));
     }
 }

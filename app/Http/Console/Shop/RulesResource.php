@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
-use App\Models\Casts\RulesForm;
+use App\Models\Casts\ShopRulesForm;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Rules')]
 final readonly class RulesResource
 {
-    /** @param  array<string, mixed>  $rules */
     private function __construct(
-        #[OA\Property(ref: '#/components/schemas/ShopRules', type: 'object')]
-        public array $rules,
+        #[OA\Property]
+        public ShopRulesForm $rules,
         #[OA\Property]
         public string $home_country,
         #[OA\Property(description: 'ISO 4217.')]
@@ -25,8 +24,8 @@ final readonly class RulesResource
         public int $version,
     ) {}
 
-    public static function of(Shop $shop, int $version): self
+    public static function of(Shop $shop, bool $mayChangeCurrency, int $version): self
     {
-        return new self(RulesForm::written($shop->rules()), $shop->home_country, $shop->currency, ! $shop->products()->exists() && ! $shop->coupons()->exists(), $version);
+        return new self(ShopRulesForm::of($shop->rules()), $shop->home_country, $shop->currency, $mayChangeCurrency, $version);
     }
 }

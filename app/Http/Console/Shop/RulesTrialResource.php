@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Shop;
 
 use App\Http\Console\Orders\BillResource;
-use App\Models\Casts\RulesForm;
+use App\Models\Casts\ShopRulesEntry;
 use App\Models\Shop;
 use App\Shops\SampleCart;
 use OpenApi\Attributes as OA;
@@ -38,7 +38,7 @@ final readonly class RulesTrialResource
         public string $tax_sentence,
     ) {}
 
-    public static function of(RulesForm $form, FormInput $sample, Shop $shop, Moment $at): self
+    public static function of(ShopRulesEntry $form, FormInput $sample, Shop $shop, Moment $at): self
     {
         $rules = $form->rules;
         if ($rules === null) {

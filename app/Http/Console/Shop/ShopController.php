@@ -13,8 +13,8 @@ final readonly class ShopController
 {
     #[OA\Get(path: '/shops/{shop}', operationId: 'shop', summary: 'A shop, with the lists that its forms choose from', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[Answer(ShopResource::class)]
-    public function show(Shop $shop): JsonResponse
+    public function show(Shop $shop, TellShop $tell): JsonResponse
     {
-        return response()->json(ShopResource::of($shop));
+        return response()->json($tell($shop));
     }
 }

@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
-use App\Models\Category;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
-use PaperKite\Catalogue\Product;
 
 #[OA\Schema(schema: 'Shop')]
 final readonly class ShopResource
 {
-    /** Of one attribute, so that a list of proposals stays one. */
-    private const MOST_VALUES = 50;
-
     /**
      * @param  list<string>  $hosts
      * @param  list<string>  $categories
@@ -55,7 +50,12 @@ final readonly class ShopResource
         public array $traits,
     ) {}
 
-    public static function of(Shop $shop): self
+    /**
+     * @param  list<string>  $categories
+     * @param  list<string>  $taxClasses
+     * @param  list<array{name: string, values: list<string>}>  $traits
+     */
+    public static function of(Shop $shop, array $categories, array $taxClasses, array $traits): self
     {
         return new self(
             $shop->slug,
@@ -69,30 +69,9 @@ final readonly class ShopResource
             $shop->isReady(),
             $shop->home_country,
             $shop->checkout_rules->hosts,
-            array_values($shop->categories()->get()->map(fn (Category $category): string => $category->name)->all()),
-            self::taxClasses($shop),
-            self::traits($shop),
+            $categories,
+            $taxClasses,
+            $traits,
         );
-    }
-
-    /** @return list<string> */
-    private static function taxClasses(Shop $shop): array
-    {
-        $classes = [Product::USUAL_TAX_CLASS, ...array_merge(...array_map(array_keys(...), array_values($shop->rules()->tax->rates))), ...$shop->products()->distinct()->pluck('tax_class')->all()];
-
-        return array_values(array_unique(array_filter($classes, is_string(...))));
-    }
-
-    /** @return list<array{name: string, values: list<string>}> of the products that were put in last */
-    private static function traits(Shop $shop): array
-    {
-        $values = [];
-        foreach ($shop->products()->whereNotNull('traits')->orderByDesc('id')->limit(200)->get(['id', 'traits']) as $product) {
-            foreach ($product->traits ?? [] as $trait) {
-                $values[$trait['name']] = [...$values[$trait['name']] ?? [], ...$trait['values']];
-            }
-        }
-
-        return array_map(static fn (string $name, array $all): array => ['name' => $name, 'values' => array_slice(array_values(array_unique($all)), 0, self::MOST_VALUES)], array_map(strval(...), array_keys($values)), $values);
     }
 }

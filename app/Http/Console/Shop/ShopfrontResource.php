@@ -20,8 +20,8 @@ final readonly class ShopfrontResource
      * @param  list<ChoiceResource>  $ways
      */
     private function __construct(
-        #[OA\Property(ref: '#/components/schemas/ShopfrontEntry')]
-        public object $entry,
+        #[OA\Property]
+        public ShopfrontForm $entry,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SurfaceResource::class))]
         public array $surfaces,
         #[OA\Property(description: 'What can follow adding.', type: 'array', items: new OA\Items(ref: ChoiceResource::class))]
@@ -33,7 +33,7 @@ final readonly class ShopfrontResource
     public static function of(Shop $shop, int $version): self
     {
         return new self(
-            (object) ShopfrontForm::of($shop),
+            ShopfrontForm::of($shop),
             array_map(SurfaceResource::of(...), Surface::cases()),
             array_map(static fn (AfterAdding $way) => new ChoiceResource($way->value, $way->label()), AfterAdding::cases()),
             $version,

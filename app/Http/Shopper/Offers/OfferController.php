@@ -10,7 +10,7 @@ use App\Clicks\FollowPlacement;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
-use App\Looks\LookBook;
+use App\Looks\ReadLooks;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Results\Source;
@@ -35,6 +35,7 @@ final readonly class OfferController
         private ReadCaller $caller,
         private Clock $clock,
         private CountView $count,
+        private ReadLooks $looks,
     ) {}
 
     public function show(Request $request, string $code): Answer
@@ -102,7 +103,7 @@ final readonly class OfferController
             'offer' => $placement->offer,
             'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at), array_values($placement->offer->lines->all())),
             'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
-            'css' => (new LookSheet(LookBook::of($placement->shop)->chosen($placement->offer->look_id)->values, '.offer-end .button'))->css(),
+            'css' => (new LookSheet(($this->looks)($placement->shop)->chosen($placement->offer->look_id)->values, '.offer-end .button'))->css(),
             'ask' => $placement->offer->ask(),
             'answer' => $answer,
         ], $status, ['X-Robots-Tag' => 'noindex']);

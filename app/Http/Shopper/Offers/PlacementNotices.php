@@ -24,6 +24,7 @@ final readonly class PlacementNotices
         private FollowPlacement $follow,
         private ShopHosts $hosts,
         private ReadCaller $caller,
+        private ShopfrontGoods $goods,
     ) {}
 
     /** @return Response|null `null` where the offer can be had */
@@ -86,7 +87,7 @@ final readonly class PlacementNotices
             'shop' => $shop,
             'title' => $title,
             'text' => $text,
-            'others' => ShopfrontGoods::available($shop, 4),
+            'others' => $this->goods->available($shop, 4),
         ], $status, ['X-Robots-Tag' => 'noindex']);
     }
 }

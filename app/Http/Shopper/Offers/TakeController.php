@@ -29,6 +29,7 @@ final readonly class TakeController
         private FindOpenLinkGoods $find,
         private FollowOpenLink $follow,
         private ReadCaller $caller,
+        private ShopfrontGoods $goods,
     ) {}
 
     public function __invoke(Request $request, Shop $shop): Answer
@@ -76,7 +77,7 @@ final readonly class TakeController
 
     private function page(Shop $shop, int $status, string $title, string $text): Response
     {
-        return response()->view('shop.notice', ['shop' => $shop, 'title' => $title, 'text' => $text, 'others' => ShopfrontGoods::available($shop, 4)], $status, ['X-Robots-Tag' => 'noindex']);
+        return response()->view('shop.notice', ['shop' => $shop, 'title' => $title, 'text' => $text, 'others' => $this->goods->available($shop, 4)], $status, ['X-Robots-Tag' => 'noindex']);
     }
 
     /** In a frame of another page nothing is added: one button opens the link in the whole window. */

@@ -920,7 +920,6 @@ export interface components {
         };
         /** @description By surface. */
         ButtonsEntry: {
-            /** @description What is sent about a shop's own pages, and about its names. */
             list: string;
             product: string;
             glance: string;
@@ -963,8 +962,8 @@ export interface components {
             /** @description Counts the changes that sellers make. */
             version: number;
         };
+        /** @description How the checkout asks; as typed. */
         CheckoutRulesEntry: {
-            /** @description What is sent about a shop’s checkout. */
             company: components["schemas"]["Demand"];
             postcode: components["schemas"]["Demand"];
             phone: components["schemas"]["Demand"];
@@ -1123,7 +1122,6 @@ export interface components {
         };
         /** @description As typed; lengths are in px. */
         LookEntry: {
-            /** @description What is sent about a look. */
             name: string;
             /** @description Six hexadecimal digits, as are all colours. */
             fill: string;
@@ -1180,6 +1178,7 @@ export interface components {
         MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
         /** @enum {string} */
         MendAt: "payee" | "shipping" | "product" | "looks";
+        /** @description What a shop is called, and where it is, as typed. */
         NamesEntry: {
             name: string;
             /** @description In the console’s addresses. */
@@ -1202,6 +1201,8 @@ export interface components {
             placements: components["schemas"]["Placement"][];
         };
         OfferEntry: {
+            /** @description Where the bill of the proof is for, ISO 3166-1. */
+            country?: string;
             /** @description None: the shopper’s cart as it is. */
             items: components["schemas"]["OfferItemEntry"][];
             destination: components["schemas"]["Destination"];
@@ -1213,8 +1214,6 @@ export interface components {
             look_id: number | null;
             /** @description Where the shopper lands afterwards; blank: as the shop has it. */
             landing: string;
-            /** @description Where the bill of the proof is for, ISO 3166-1. */
-            country?: string;
         };
         OfferHistory: {
             /** @description The latest first. */
@@ -1222,7 +1221,6 @@ export interface components {
             at: components["schemas"]["PageFacts"];
         };
         OfferItemEntry: {
-            /** @description What is sent about an offer. */
             product_id: number;
             /** @description The SKU of a variant; blank: none, or the shopper says which. */
             variant: string;
@@ -1270,7 +1268,6 @@ export interface components {
         /** @description Choices from which a link is built; what is blank is left out. */
         OpenLinkEntry: {
             items: {
-                /** @description What is sent about open links. */
                 sku: string;
                 /** @description As typed. */
                 quantity: string;
@@ -1428,6 +1425,7 @@ export interface components {
             is_away: boolean;
         };
         PriceTableEntry: {
+            /** @description Which offers stand side by side, and which of them stands out. */
             name: string;
             /** @description Two to four, from the first column to the last. */
             offers: number[];
@@ -1683,7 +1681,6 @@ export interface components {
         };
         /** @description Amounts and percentages as texts with a point; from and limit are texts where a table goes by total, whole numbers otherwise. */
         ShopRules: {
-            /** @description What is sent about a shop’s rules. */
             prices_include_tax: boolean;
             /** @description IANA. */
             timezone: string;
@@ -1707,6 +1704,7 @@ export interface components {
             /** @description Counts the changes that sellers make. */
             version: number;
         };
+        /** @description How a shop’s own pages are arranged; as typed. */
         ShopfrontEntry: {
             buttons: components["schemas"]["ButtonsEntry"];
             captions: components["schemas"]["CaptionsEntry"];

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 
 /** The goods of a page of offers in one read: each with the one variant that it is sold in, or the first of them. */
-final class OfferGoods
+final readonly class LoadOfferGoods
 {
     private const COLUMNS = [
         'offer_lines' => ['id', 'shop_id', 'offer_id', 'position', 'product_id', 'variant_id', 'quantity'],
@@ -24,7 +24,7 @@ final class OfferGoods
     ];
 
     /** @param  Collection<int, Offer>  $offers */
-    public static function load(Collection $offers): void
+    public function __invoke(Collection $offers): void
     {
         $rows = DB::table('offer_lines')
             ->join('products', 'products.id', '=', 'offer_lines.product_id')

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use App\Looks\ReadLooks;
+use App\Models\Offer;
+use App\Models\Shop;
+use App\Time\Clock;
+use Illuminate\Http\JsonResponse;
+
+/** Answers with an offer as it is now. */
+final readonly class TellOffer
+{
+    public function __construct(
+        private ReadLooks $looks,
+        private Clock $clock,
+    ) {}
+
+    /** @param  Offer  $offer  with all that its sentence needs */
+    public function __invoke(Offer $offer, Shop $shop): OfferResource
+    {
+        return OfferResource::of($offer, $shop, ($this->looks)($shop)->chosen($offer->look_id), $this->clock->moment());
+    }
+
+    /** @param  Offer  $offer  with all that its sentence needs */
+    public function answer(Offer $offer, Shop $shop, int $status = 200): JsonResponse
+    {
+        return response()->json($this($offer, $shop), $status);
+    }
+}
