@@ -107,25 +107,16 @@ final readonly class ProductForm
     /** @param  Product  $product  with variants, pictures, categories and add-ons */
     public static function of(Product $product, DateTimeZone $zone): self
     {
-        $amount = static fn (?int $minor): string => $minor === null ? '' : $product->money($minor)->decimal();
-        $local = static fn (?CarbonImmutable $at): string => $at === null ? '' : LocalTime::typed(Moment::ofSeconds((int) $at->getTimestamp()), $zone);
-
         return new self(
+            ...self::money($product, $zone),
             name: $product->name,
             sku: $product->sku,
             is_draft: $product->is_draft,
             summary: $product->summary ?? '',
             description: $product->description ?? '',
-            price: $amount($product->price_minor),
-            sale_price: $amount($product->sale_minor),
-            sale_from: $local($product->sale_from),
-            sale_until: $local($product->sale_until),
-            cost: $amount($product->cost_minor),
             tax_class: $product->tax_class,
             weight: $product->weight ?? '',
             weight_unit: WeightUnit::from($product->weight_unit),
-            shipping_first: $amount($product->shipping_first_minor),
-            shipping_more: $amount($product->shipping_more_minor),
             picture: $product->picture,
             tracks_stock: $product->stock !== null,
             stock: (string) $product->stock,
@@ -140,5 +131,22 @@ final readonly class ProductForm
             options: array_map(static fn (Option $option): OptionForm => OptionForm::of($option), $product->options),
             variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product))->all()),
         );
+    }
+
+    /** @return array{price: string, sale_price: string, sale_from: string, sale_until: string, cost: string, shipping_first: string, shipping_more: string} */
+    private static function money(Product $product, DateTimeZone $zone): array
+    {
+        $amount = static fn (?int $minor): string => $minor === null ? '' : $product->money($minor)->decimal();
+        $local = static fn (?CarbonImmutable $at): string => $at === null ? '' : LocalTime::typed(Moment::ofSeconds((int) $at->getTimestamp()), $zone);
+
+        return [
+            'price' => $amount($product->price_minor),
+            'sale_price' => $amount($product->sale_minor),
+            'sale_from' => $local($product->sale_from),
+            'sale_until' => $local($product->sale_until),
+            'cost' => $amount($product->cost_minor),
+            'shipping_first' => $amount($product->shipping_first_minor),
+            'shipping_more' => $amount($product->shipping_more_minor),
+        ];
     }
 }

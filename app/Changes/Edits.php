@@ -24,11 +24,10 @@ final readonly class Edits
      * Called first in the transaction that saves: whoever saves the same waits until it stands.
      *
      * @param  int  $id  of the thing; of the shop for what it has once
-     * @return int the version that is saved
      *
      * @throws ChangedMeanwhile
      */
-    public function claim(EditKind $kind, Shop $shop, int $id, Editing $editing): int
+    public function claim(EditKind $kind, Shop $shop, int $id, Editing $editing): void
     {
         $now = $this->clock->now();
         $key = ['shop_id' => $shop->id, 'kind' => $kind->value, 'subject_id' => $id];
@@ -40,8 +39,6 @@ final readonly class Edits
             throw ChangedMeanwhile::because($kind->named(), Person::query()->find($last->person_id), $editing->person, $at, $last->version);
         }
         $this->db->table('edits')->where($key)->update(['version' => $last->version + 1, 'person_id' => $editing->person?->id, 'edited_at' => $now]);
-
-        return $last->version + 1;
     }
 
     /** Asked before the thing itself is read, so that a change in between is told of, at worst, without need. */

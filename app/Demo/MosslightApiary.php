@@ -59,15 +59,8 @@ final readonly class MosslightApiary
 
         $this->rules->load($shop);
         $goods = $this->goods->load($shop);
-        $looks = $shop->looks()->pluck('id', 'name');
-        $offers = [
-            $this->offer($shop, [[$goods['honey-340'], 1]], Destination::Pay, OfferState::Live),
-            $this->offer($shop, [[$goods['candle'], 2]], Destination::Cart, OfferState::Live, ['caption' => 'Two for the long table', 'cart_use' => CartUse::WithCart]),
-            $this->offer($shop, [[$goods['starter-hive'], 1]], Destination::Choose, OfferState::Draft),
-            $this->offer($shop, [[$goods['honey-170'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'A small jar']),
-            $this->offer($shop, [[$goods['honey-340'], 3]], Destination::Pay, OfferState::Live, ['caption' => 'Three for the winter', 'look_id' => $looks['Moss']]),
-            $this->offer($shop, [[$goods['honey-340'], 1], [$goods['candle'], 1]], Destination::Cart, OfferState::Live, ['caption' => 'Honey and light', 'look_id' => $looks['Luggage tag'], 'opening' => Opening::NewTab]),
-        ];
+        $looks = $shop->looks()->pluck('id', 'name')->all();
+        $offers = $this->offers($shop, $goods, $looks);
         $placements = [
             $this->placement($offers[0], $chance, 'Hedge & Hollow: April in the apiary'),
             $this->placement($offers[1], $chance, 'Candle workshop page', ['copied' => hash('sha256', 'Two candles'), 'copied_at' => $this->clock->now()->subDays(20), 'is_stale' => true]),
@@ -77,6 +70,23 @@ final readonly class MosslightApiary
         $this->priceTable($shop, 'Honey by the jar', [$offers[3], $offers[0], $offers[4]], $chance);
         $this->clicks($shop->refresh(), $placements, $chance);
         $this->orders->load($shop, $placements, $chance);
+    }
+
+    /**
+     * @param  array<string, Product>  $goods
+     * @param  array<array-key, mixed>  $looks
+     * @return list<Offer>
+     */
+    private function offers(Shop $shop, array $goods, array $looks): array
+    {
+        return [
+            $this->offer($shop, [[$goods['honey-340'], 1]], Destination::Pay, OfferState::Live),
+            $this->offer($shop, [[$goods['candle'], 2]], Destination::Cart, OfferState::Live, ['caption' => 'Two for the long table', 'cart_use' => CartUse::WithCart]),
+            $this->offer($shop, [[$goods['starter-hive'], 1]], Destination::Choose, OfferState::Draft),
+            $this->offer($shop, [[$goods['honey-170'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'A small jar']),
+            $this->offer($shop, [[$goods['honey-340'], 3]], Destination::Pay, OfferState::Live, ['caption' => 'Three for the winter', 'look_id' => $looks['Moss']]),
+            $this->offer($shop, [[$goods['honey-340'], 1], [$goods['candle'], 1]], Destination::Cart, OfferState::Live, ['caption' => 'Honey and light', 'look_id' => $looks['Luggage tag'], 'opening' => Opening::NewTab]),
+        ];
     }
 
     private static function chance(): Randomizer

@@ -21,18 +21,7 @@ final readonly class MosslightGoods
     public function load(Shop $shop): array
     {
         $goods = [
-            'honey-340' => $this->product($shop, 'honey-340', 'Heather honey, 340 g', 980, Drawing::HoneyJar, 42, [
-                'cost_minor' => 410, 'tax_class' => 'food', 'weight' => '520', 'weight_g' => 520, 'low_stock' => 10,
-                'sale_minor' => 840, 'sale_from' => $this->clock->now()->addDays(9)->startOfDay(), 'sale_until' => $this->clock->now()->addDays(23)->startOfDay(),
-                'summary' => '<p>Late, dark and slow to pour, from the heather above the tarn.</p>',
-                'description' => '<p>Pressed rather than spun, since heather honey will not leave the comb in a hurry. It keeps its small bubbles and a little bitterness.</p><p>Stores for years in a cool cupboard.</p>',
-                'traits' => [['name' => 'Harvest', 'values' => ['August']], ['name' => 'Tastes of', 'values' => ['toffee', 'woodsmoke']]],
-            ]),
-            'honey-170' => $this->product($shop, 'honey-170', 'Willow honey, 170 g', 640, Drawing::SmallJar, 18, [
-                'cost_minor' => 230, 'tax_class' => 'food', 'weight' => '290', 'weight_g' => 290, 'low_stock' => 15,
-                'summary' => '<p>The first honey of the year, light and quick to set.</p>',
-                'traits' => [['name' => 'Harvest', 'values' => ['May']]],
-            ]),
+            ...$this->honeys($shop),
             'candle' => $this->product($shop, 'candle', 'Tall beeswax candle', 1295, Drawing::TallCandle, null, [
                 'cost_minor' => 520, 'weight' => '310', 'weight_g' => 310, 'shipping_first_minor' => 300, 'shipping_more_minor' => 100,
                 'summary' => '<p>Dipped forty times, burns for about eleven hours.</p>',
@@ -51,6 +40,25 @@ final readonly class MosslightGoods
         $goods['honey-340']->addOns()->attach([$goods['candle']->id => ['shop_id' => $shop->id, 'position' => 1], $goods['wrap']->id => ['shop_id' => $shop->id, 'position' => 2]]);
 
         return $goods;
+    }
+
+    /** @return array<string, Product> by SKU */
+    private function honeys(Shop $shop): array
+    {
+        return [
+            'honey-340' => $this->product($shop, 'honey-340', 'Heather honey, 340 g', 980, Drawing::HoneyJar, 42, [
+                'cost_minor' => 410, 'tax_class' => 'food', 'weight' => '520', 'weight_g' => 520, 'low_stock' => 10,
+                'sale_minor' => 840, 'sale_from' => $this->clock->now()->addDays(9)->startOfDay(), 'sale_until' => $this->clock->now()->addDays(23)->startOfDay(),
+                'summary' => '<p>Late, dark and slow to pour, from the heather above the tarn.</p>',
+                'description' => '<p>Pressed rather than spun, since heather honey will not leave the comb in a hurry. It keeps its small bubbles and a little bitterness.</p><p>Stores for years in a cool cupboard.</p>',
+                'traits' => [['name' => 'Harvest', 'values' => ['August']], ['name' => 'Tastes of', 'values' => ['toffee', 'woodsmoke']]],
+            ]),
+            'honey-170' => $this->product($shop, 'honey-170', 'Willow honey, 170 g', 640, Drawing::SmallJar, 18, [
+                'cost_minor' => 230, 'tax_class' => 'food', 'weight' => '290', 'weight_g' => 290, 'low_stock' => 15,
+                'summary' => '<p>The first honey of the year, light and quick to set.</p>',
+                'traits' => [['name' => 'Harvest', 'values' => ['May']]],
+            ]),
+        ];
     }
 
     /** @param  array<string, mixed>  $more */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Looks;
 
 use OpenApi\Attributes as OA;
+use PaperKite\Look\ButtonPicture;
 use PaperKite\Look\Font;
 use PaperKite\Look\Icon;
 use PaperKite\Look\Look;
@@ -77,9 +78,8 @@ final readonly class LookForm
 
     public static function of(string $name, Look $look): self
     {
-        $picture = $look->picture;
-
         return new self(
+            ...self::picture($look->picture),
             name: $name,
             fill: $look->fill->hex(),
             ink: $look->ink->hex(),
@@ -101,12 +101,19 @@ final readonly class LookForm
             alignment: $look->alignment,
             follows_page: $look->followsPage,
             classes: implode(' ', $look->classes),
-            picture_id: null,
-            picture_path: $picture->path ?? '',
-            picture_text: $picture->text ?? '',
-            picture_side: $picture === null || $picture->givesWidth ? 'width' : 'height',
-            picture_size: (string) ($picture->size ?? self::PICTURE_SIZE),
-            picture_unit: $picture?->isPercent === true ? '%' : 'px',
         );
+    }
+
+    /** @return array{picture_id: null, picture_path: string, picture_text: string, picture_side: string, picture_size: string, picture_unit: string} */
+    private static function picture(?ButtonPicture $picture): array
+    {
+        return [
+            'picture_id' => null,
+            'picture_path' => $picture->path ?? '',
+            'picture_text' => $picture->text ?? '',
+            'picture_side' => $picture === null || $picture->givesWidth ? 'width' : 'height',
+            'picture_size' => (string) ($picture->size ?? self::PICTURE_SIZE),
+            'picture_unit' => $picture?->isPercent === true ? '%' : 'px',
+        ];
     }
 }

@@ -86,15 +86,15 @@ final class Offer extends Model
     public function toCore(Shop $shop, string $look): CoreOffer
     {
         return new CoreOffer(
-            array_values($this->lines->map(fn (OfferLine $line): OfferItem => $line->toCore())->all()),
-            $this->destination,
-            $this->cart_use,
-            $this->opening,
-            $this->ask(),
-            $this->ownWords(),
-            $shop->words,
-            $look,
-            $this->landing,
+            items: array_values($this->lines->map(fn (OfferLine $line): OfferItem => $line->toCore())->all()),
+            destination: $this->destination,
+            cartUse: $this->cart_use,
+            opening: $this->opening,
+            ask: $this->ask(),
+            words: $this->ownWords(),
+            shopWords: $shop->words,
+            look: $look,
+            landing: $this->landing,
         );
     }
 

@@ -162,14 +162,14 @@ final class Product extends Model
     private function cataloguedWith(array $variants): CatalogueProduct
     {
         return new CatalogueProduct(
-            Sku::of($this->sku),
-            $this->name,
-            ProductKind::Physical,
-            new Price($this->money($this->price_minor), $this->sale()),
-            $this->cost_minor === null ? null : $this->money($this->cost_minor),
-            $this->tax_class,
-            $this->weight_g,
-            $this->shipping_first_minor === null ? null : new ItemShipping($this->money($this->shipping_first_minor), $this->money($this->shipping_more_minor ?? 0)),
+            sku: Sku::of($this->sku),
+            name: $this->name,
+            kind: ProductKind::Physical,
+            price: new Price($this->money($this->price_minor), $this->sale()),
+            cost: $this->cost_minor === null ? null : $this->money($this->cost_minor),
+            taxClass: $this->tax_class,
+            weightGrams: $this->weight_g,
+            shipping: $this->shipping_first_minor === null ? null : new ItemShipping($this->money($this->shipping_first_minor), $this->money($this->shipping_more_minor ?? 0)),
             options: $this->options,
             variants: array_map(fn (Variant $variant) => $variant->toCore($this), $variants),
             stock: $this->stockOnHand(),

@@ -36,15 +36,15 @@ final readonly class ReadDraft
         $look = $book->chosen($typed->id('look_id'));
 
         return new DraftGoods(new Draft(
-            array_map($this->item(...), $items, $products),
-            Destination::from($typed->text('destination')),
-            CartUse::from($typed->text('cart_use')),
-            Opening::from($typed->text('opening')),
-            $this->ask($typed->part('ask')),
-            $this->words($typed->part('words')),
-            $typed->text('landing'),
-            $shop->setting($places),
-            $this->look($look),
+            items: array_map($this->item(...), $items, $products),
+            destination: Destination::from($typed->text('destination')),
+            cartUse: CartUse::from($typed->text('cart_use')),
+            opening: Opening::from($typed->text('opening')),
+            ask: $this->ask($typed->part('ask')),
+            words: $this->words($typed->part('words')),
+            landing: $typed->text('landing'),
+            shop: $shop->setting($places),
+            look: $this->look($look),
         ), $products, $look, $book->find($typed->id('look_id'))?->id);
     }
 

@@ -94,6 +94,11 @@ final readonly class WriteOrder
             'profit_minor' => $line->profitMinor,
             'because' => $line->because,
         ]);
+        $this->takeOut($order, $written, $line);
+    }
+
+    private function takeOut(Order $order, OrderLine $written, FrozenLine $line): void
+    {
         StockMovement::query()->insert([
             'product_id' => $line->productId,
             'variant_id' => $line->variantId,

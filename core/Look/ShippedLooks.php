@@ -23,8 +23,8 @@ final class ShippedLooks
     private static function look(string $fill, string $ink, ?string $border = null, int $borderWidth = 0, array $corners = [0, 0], int $paddingInline = 22, Font $font = Font::Plain, Icon $icon = Icon::None, Shadow $shadow = Shadow::None, bool $followsPage = false): Look
     {
         return new Look(
-            Colour::read($fill, 'The fill'), Colour::read($ink, 'The ink'), Colour::read($border ?? $fill, 'The border'), $borderWidth, $corners[0], $corners[1], $shadow, 12, $paddingInline,
-            $font, 16, true, $icon, Side::Start, 8, Width::Own, 50, Side::Middle, $followsPage,
+            fill: Colour::read($fill, 'The fill'), ink: Colour::read($ink, 'The ink'), border: Colour::read($border ?? $fill, 'The border'), borderWidth: $borderWidth, corner: $corners[0], crossCorner: $corners[1], shadow: $shadow, paddingBlock: 12, paddingInline: $paddingInline,
+            font: $font, fontSize: 16, isBold: true, icon: $icon, iconSide: Side::Start, iconGap: 8, width: Width::Own, widthPercent: 50, alignment: Side::Middle, followsPage: $followsPage,
         );
     }
 }

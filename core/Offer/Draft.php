@@ -30,15 +30,15 @@ final readonly class Draft
         $items = array_values(array_filter(array_map(static fn (DraftItem $item): ?OfferItem => $item->read(), $this->items)));
 
         return new Offer(
-            $items,
-            $this->destination,
-            $this->cartUse,
-            $this->opening,
-            count($items) === 1 ? $this->readAsk() : null,
-            $this->readWords(),
-            $this->shop->words,
-            $this->look->name,
-            trim($this->landing, ' ') === '' ? null : trim($this->landing, ' '),
+            items: $items,
+            destination: $this->destination,
+            cartUse: $this->cartUse,
+            opening: $this->opening,
+            ask: count($items) === 1 ? $this->readAsk() : null,
+            words: $this->readWords(),
+            shopWords: $this->shop->words,
+            look: $this->look->name,
+            landing: trim($this->landing, ' ') === '' ? null : trim($this->landing, ' '),
         );
     }
 

@@ -173,9 +173,9 @@ final class Quote
         $dueNow = $total->minus($later)->minus($giftCards);
 
         return new Receipt(
-            $asked->shop, $asked->country, $lines, $items, $discount, $shipping, $shippingTax, $tax, $total, $later, $giftCards, $dueNow,
-            LaterPayment::merged([...$instalments, ...$planPayments]),
-            Profit::of($lines, $dueNow, $asked->shop),
+            shop: $asked->shop, country: $asked->country, lines: $lines, items: $items, discount: $discount, shipping: $shipping, shippingTax: $shippingTax, tax: $tax, total: $total, instalments: $later, giftCards: $giftCards, dueNow: $dueNow,
+            later: LaterPayment::merged([...$instalments, ...$planPayments]),
+            profit: Profit::of($lines, $dueNow, $asked->shop),
         );
     }
 

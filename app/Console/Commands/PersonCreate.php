@@ -40,6 +40,13 @@ final class PersonCreate extends Command
 
             return self::FAILURE;
         }
+
+        return $this->make($email, $shops);
+    }
+
+    /** @param  Collection<int, Shop>  $shops */
+    private function make(string $email, Collection $shops): int
+    {
         $password = $this->secret('Password (at least 12 characters)');
         if (! is_string($password) || mb_strlen($password) < 12) {
             $this->error('The password needs at least 12 characters; nothing was made.');

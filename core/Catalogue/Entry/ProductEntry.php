@@ -46,21 +46,21 @@ final readonly class ProductEntry
         $price = $prices->required($typed);
         $options = (new OptionsEntry($prices, $wrong))->read($typed);
         $entered = $name === null || $sku === null || $price === null ? null : new EnteredProduct(
-            $name,
-            $sku,
-            $price,
-            $prices->amount($typed, 'cost'),
-            self::taxClass($typed, $wrong),
-            self::weight($typed, $wrong),
-            self::shipping($typed, $prices, $wrong),
-            self::picture($typed, $wrong),
-            self::stock($typed, $options, $wrong),
-            $typed->isOn('allows_back_order'),
-            self::lowStock($typed, $wrong),
-            $options,
-            (new VariantsEntry($prices, $wrong))->read($typed, $options, $sku),
-            self::traits($typed, $wrong),
-            self::categories($typed, $wrong),
+            name: $name,
+            sku: $sku,
+            price: $price,
+            cost: $prices->amount($typed, 'cost'),
+            taxClass: self::taxClass($typed, $wrong),
+            weight: self::weight($typed, $wrong),
+            shipping: self::shipping($typed, $prices, $wrong),
+            picture: self::picture($typed, $wrong),
+            stock: self::stock($typed, $options, $wrong),
+            allowsBackOrder: $typed->isOn('allows_back_order'),
+            lowStock: self::lowStock($typed, $wrong),
+            options: $options,
+            variants: (new VariantsEntry($prices, $wrong))->read($typed, $options, $sku),
+            traits: self::traits($typed, $wrong),
+            categories: self::categories($typed, $wrong),
         );
         $errors = $wrong->all();
 

@@ -44,17 +44,17 @@ final readonly class ProductResource
         $stock = $product->piecesOnHand();
 
         return new self(
-            $product->id,
-            $product->sku,
-            $product->name,
-            $tag->shown(),
-            $product->picture,
-            $product->lead()->path,
-            $stock,
-            $tag->isSoldOut,
-            $product->low_stock !== null && $stock !== null && $stock <= $product->low_stock,
-            $product->has_variants ? $product->variants->count() : 0,
-            $product->is_draft,
+            id: $product->id,
+            sku: $product->sku,
+            name: $product->name,
+            price_shown: $tag->shown(),
+            picture: $product->picture,
+            picture_path: $product->lead()->path,
+            stock: $stock,
+            is_sold_out: $tag->isSoldOut,
+            is_low: $product->low_stock !== null && $stock !== null && $stock <= $product->low_stock,
+            variant_count: $product->has_variants ? $product->variants->count() : 0,
+            is_draft: $product->is_draft,
         );
     }
 }

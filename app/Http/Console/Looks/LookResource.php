@@ -40,15 +40,15 @@ final readonly class LookResource
     public static function of(Look $look, int $version, int $usualId, int $offers): self
     {
         return new self(
-            $look->id,
-            $look->name,
-            $version,
-            $look->id === $usualId,
-            $look->earlier !== null,
-            $offers,
-            $look->put_away_at !== null,
-            LookForm::of($look->name, $look->values),
-            array_map(static fn (LookDoubt $doubt) => LookDoubtResource::of($doubt), LookCheck::of($look->values)),
+            id: $look->id,
+            name: $look->name,
+            version: $version,
+            is_usual: $look->id === $usualId,
+            has_earlier: $look->earlier !== null,
+            offers: $offers,
+            is_away: $look->put_away_at !== null,
+            entry: LookForm::of($look->name, $look->values),
+            doubts: array_map(static fn (LookDoubt $doubt) => LookDoubtResource::of($doubt), LookCheck::of($look->values)),
         );
     }
 }

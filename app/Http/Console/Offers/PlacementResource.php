@@ -52,20 +52,20 @@ final readonly class PlacementResource
         $snippet = $snippets->snippet($placement);
 
         return new self(
-            $placement->id,
-            $placement->page,
-            MediumResource::of(Media::get($placement->medium)),
-            $placement->label ?? '',
-            $placement->caption ?? '',
-            $placement->paused_at !== null,
-            $placement->code,
-            $link->url(),
-            array_map(AnatomyPartResource::of(...), $link->anatomy($placement->page)),
-            $snippet,
-            hash('sha256', $snippet),
-            $placement->copied_at?->toRfc3339String(),
-            $snippets->isStale($placement),
-            $placement->price_table_id,
+            id: $placement->id,
+            page: $placement->page,
+            medium: MediumResource::of(Media::get($placement->medium)),
+            label: $placement->label ?? '',
+            caption: $placement->caption ?? '',
+            is_paused: $placement->paused_at !== null,
+            code: $placement->code,
+            url: $link->url(),
+            anatomy: array_map(AnatomyPartResource::of(...), $link->anatomy($placement->page)),
+            snippet: $snippet,
+            digest: hash('sha256', $snippet),
+            copied_at: $placement->copied_at?->toRfc3339String(),
+            is_stale: $snippets->isStale($placement),
+            price_table_id: $placement->price_table_id,
         );
     }
 }

@@ -43,15 +43,15 @@ final readonly class PriceTableResource
         $snippet = TableSnippet::of($table, $shop, $looks, $at);
 
         return new self(
-            $table->id,
-            $version,
-            $table->name,
-            array_values($table->columns->map(static fn (Placement $column) => TableColumnResource::of($column, $shop, $looks))->all()),
-            $snippet,
-            hash('sha256', $snippet),
-            $table->copied_at?->toRfc3339String(),
-            $table->copied !== null && hash('sha256', $snippet) !== $table->copied,
-            $table->put_away_at !== null,
+            id: $table->id,
+            version: $version,
+            name: $table->name,
+            columns: array_values($table->columns->map(static fn (Placement $column) => TableColumnResource::of($column, $shop, $looks))->all()),
+            snippet: $snippet,
+            digest: hash('sha256', $snippet),
+            copied_at: $table->copied_at?->toRfc3339String(),
+            is_stale: $table->copied !== null && hash('sha256', $snippet) !== $table->copied,
+            is_away: $table->put_away_at !== null,
         );
     }
 }

@@ -65,19 +65,19 @@ final readonly class ProofResource
         $without = WordLadder::ofOffer(StateWords::none(), $shop->words);
 
         return new self(
-            SegmentResource::listOf($proof->sentence()),
-            array_map(static fn (Finding $finding) => FindingResource::of($finding), $findings),
-            Proofreading::allowsSaving($findings),
-            Proofreading::allowsGoingLive($findings),
-            array_map(static fn (ButtonState $state) => WordResource::of($offer->word($state)), ButtonState::cases()),
-            array_map(static fn (ButtonState $state) => WordResource::of($without->word($state, $offer->destination, $offer->items !== [])), ButtonState::cases()),
-            CaptionIdeas::for($offer, $shop->name),
-            array_map(self::variants(...), $proof->draft->items),
-            $proof->bill === null ? null : BillResource::ofReceipt($proof->bill, ''),
-            implode(' ', array_map(static fn (Fault $fault): string => $fault->message, $proof->faults)),
-            $proof->country,
-            $offer->way()->words(),
-            $lookId,
+            sentence: SegmentResource::listOf($proof->sentence()),
+            findings: array_map(static fn (Finding $finding) => FindingResource::of($finding), $findings),
+            can_save: Proofreading::allowsSaving($findings),
+            can_go_live: Proofreading::allowsGoingLive($findings),
+            words: array_map(static fn (ButtonState $state) => WordResource::of($offer->word($state)), ButtonState::cases()),
+            words_without: array_map(static fn (ButtonState $state) => WordResource::of($without->word($state, $offer->destination, $offer->items !== [])), ButtonState::cases()),
+            caption_ideas: CaptionIdeas::for($offer, $shop->name),
+            variants: array_map(self::variants(...), $proof->draft->items),
+            bill: $proof->bill === null ? null : BillResource::ofReceipt($proof->bill, ''),
+            no_bill_because: implode(' ', array_map(static fn (Fault $fault): string => $fault->message, $proof->faults)),
+            country: $proof->country,
+            way: $offer->way()->words(),
+            look_id: $lookId,
         );
     }
 

@@ -39,30 +39,30 @@ final readonly class BillLineResource
     public static function ofReceipt(ReceiptLine $line, Receipt $receipt, string $picture): self
     {
         return new self(
-            $line->line->product->name,
-            implode(' · ', $line->line->variant->choices ?? []),
-            $line->line->sku()->text,
-            $picture,
-            $line->line->quantity->pieces,
-            0,
-            Amount::of($line->unit->today),
-            Amount::of($line->subtotal),
-            LineBecause::of($line, $receipt)->unit ?? '',
+            name: $line->line->product->name,
+            choices: implode(' · ', $line->line->variant->choices ?? []),
+            sku: $line->line->sku()->text,
+            picture_path: $picture,
+            quantity: $line->line->quantity->pieces,
+            back_ordered: 0,
+            unit: Amount::of($line->unit->today),
+            subtotal: Amount::of($line->subtotal),
+            because: LineBecause::of($line, $receipt)->unit ?? '',
         );
     }
 
     public static function ofOrder(OrderLine $line, Order $order): self
     {
         return new self(
-            $line->name,
-            $line->choices,
-            $line->sku,
-            $line->picture,
-            $line->quantity,
-            $line->back_ordered,
-            Amount::of($order->money($line->unit_minor)),
-            Amount::of($order->money($line->subtotal_minor)),
-            $line->because,
+            name: $line->name,
+            choices: $line->choices,
+            sku: $line->sku,
+            picture_path: $line->picture,
+            quantity: $line->quantity,
+            back_ordered: $line->back_ordered,
+            unit: Amount::of($order->money($line->unit_minor)),
+            subtotal: Amount::of($order->money($line->subtotal_minor)),
+            because: $line->because,
         );
     }
 }

@@ -47,34 +47,34 @@ final readonly class BillResource
         $because = Because::of($receipt);
 
         return new self(
-            array_map(static fn (ReceiptLine $line) => BillLineResource::ofReceipt($line, $receipt, $picture), $receipt->lines),
-            Amount::of($receipt->items),
-            $receipt->discount->total->isZero() ? null : Amount::of($receipt->discount->total),
-            $because->discount ?? '',
-            Amount::of($receipt->shipping->fee),
-            $because->shipping,
-            $receipt->tax->isZero() ? null : Amount::of($receipt->tax),
-            $because->tax ?? '',
-            $receipt->shop->tax->areContained,
-            Amount::of($receipt->total),
-            Amount::of($receipt->profit),
+            lines: array_map(static fn (ReceiptLine $line) => BillLineResource::ofReceipt($line, $receipt, $picture), $receipt->lines),
+            items: Amount::of($receipt->items),
+            discount: $receipt->discount->total->isZero() ? null : Amount::of($receipt->discount->total),
+            discount_because: $because->discount ?? '',
+            shipping: Amount::of($receipt->shipping->fee),
+            shipping_because: $because->shipping,
+            tax: $receipt->tax->isZero() ? null : Amount::of($receipt->tax),
+            tax_because: $because->tax ?? '',
+            tax_is_contained: $receipt->shop->tax->areContained,
+            total: Amount::of($receipt->total),
+            profit: Amount::of($receipt->profit),
         );
     }
 
     public static function ofOrder(Order $order): self
     {
         return new self(
-            array_values($order->lines->map(fn (OrderLine $line) => BillLineResource::ofOrder($line, $order))->all()),
-            Amount::of($order->money($order->items_minor)),
-            $order->discount_minor === 0 ? null : Amount::of($order->money($order->discount_minor)),
-            $order->reasons['discount'] ?? '',
-            Amount::of($order->money($order->shipping_minor)),
-            $order->reasons['shipping'] ?? '',
-            $order->tax_minor === 0 ? null : Amount::of($order->money($order->tax_minor)),
-            $order->reasons['tax'] ?? '',
-            $order->tax_is_contained,
-            Amount::of($order->money($order->total_minor)),
-            Amount::of($order->money($order->profit_minor)),
+            lines: array_values($order->lines->map(fn (OrderLine $line) => BillLineResource::ofOrder($line, $order))->all()),
+            items: Amount::of($order->money($order->items_minor)),
+            discount: $order->discount_minor === 0 ? null : Amount::of($order->money($order->discount_minor)),
+            discount_because: $order->reasons['discount'] ?? '',
+            shipping: Amount::of($order->money($order->shipping_minor)),
+            shipping_because: $order->reasons['shipping'] ?? '',
+            tax: $order->tax_minor === 0 ? null : Amount::of($order->money($order->tax_minor)),
+            tax_because: $order->reasons['tax'] ?? '',
+            tax_is_contained: $order->tax_is_contained,
+            total: Amount::of($order->money($order->total_minor)),
+            profit: Amount::of($order->money($order->profit_minor)),
         );
     }
 }

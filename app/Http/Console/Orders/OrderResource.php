@@ -36,15 +36,15 @@ final readonly class OrderResource
     public static function of(Order $order): self
     {
         return new self(
-            $order->number,
-            $order->placed_at->toIso8601ZuluString(),
-            $order->captured_at?->toIso8601ZuluString(),
-            $order->email,
-            array_values(array_filter([$order->name, $order->company, $order->street, trim("{$order->postcode} {$order->town}"), Countries::getName($order->country, 'en')], static fn (string $line): bool => $line !== '')),
-            $order->phone,
-            $order->comment,
-            BillResource::ofOrder($order),
-            $order->payment->provider_id,
+            number: $order->number,
+            placed_at: $order->placed_at->toIso8601ZuluString(),
+            captured_at: $order->captured_at?->toIso8601ZuluString(),
+            email: $order->email,
+            address: array_values(array_filter([$order->name, $order->company, $order->street, trim("{$order->postcode} {$order->town}"), Countries::getName($order->country, 'en')], static fn (string $line): bool => $line !== '')),
+            phone: $order->phone,
+            comment: $order->comment,
+            bill: BillResource::ofOrder($order),
+            payment: $order->payment->provider_id,
         );
     }
 }

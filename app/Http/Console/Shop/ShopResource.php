@@ -58,20 +58,20 @@ final readonly class ShopResource
     public static function of(Shop $shop, array $categories, array $taxClasses, array $traits): self
     {
         return new self(
-            $shop->slug,
-            $shop->name,
-            $shop->base(),
-            $shop->host,
-            $shop->checkout_slug,
-            $shop->currency,
-            $shop->zone()->getName(),
-            $shop->payee,
-            $shop->isReady(),
-            $shop->home_country,
-            $shop->checkout_rules->hosts,
-            $categories,
-            $taxClasses,
-            $traits,
+            slug: $shop->slug,
+            name: $shop->name,
+            base: $shop->base(),
+            host: $shop->host,
+            checkout_slug: $shop->checkout_slug,
+            currency: $shop->currency,
+            timezone: $shop->zone()->getName(),
+            payee: $shop->payee,
+            is_ready: $shop->isReady(),
+            home_country: $shop->home_country,
+            hosts: $shop->checkout_rules->hosts,
+            categories: $categories,
+            tax_classes: $taxClasses,
+            traits: $traits,
         );
     }
 }
