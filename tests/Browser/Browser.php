@@ -163,6 +163,18 @@ final class Browser
         return $this->clickOn($this->byWords($words), "something called “{$words}”");
     }
 
+    /** Presses a button and lets go of it a while later. */
+    public function pressSlowly(string $words, float $seconds): self
+    {
+        $button = $this->found($this->byWords($words), "something called “{$words}”");
+        $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $button);
+        $this->driver->action()->clickAndHold($button)->perform();
+        usleep((int) ($seconds * 1_000_000));
+        $this->driver->action()->release()->perform();
+
+        return $this;
+    }
+
     public function clickCss(string $css): self
     {
         return $this->clickOn(WebDriverBy::cssSelector($css), "“{$css}”");
@@ -291,6 +303,10 @@ final class Browser
     private function clickOn(WebDriverBy $by, string $what): self
     {
         $this->until(function () use ($by): bool {
+            // What a page is about to put in another place is not where it seems to be.
+            if ($this->count('form[aria-busy="true"]') > 0) {
+                return false;
+            }
             foreach ($this->driver->findElements($by) as $element) {
                 if ($element->isDisplayed() && $element->isEnabled()) {
                     $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $element);

@@ -119,6 +119,15 @@ final class ShopperTest extends BrowserTestCase
         $this->fill($browser)->click('Pay €33.30')->arrivingAt('pay.localhost');
     }
 
+    public function test_a_button_that_is_pressed_while_the_bill_is_reckoned_does_what_it_says(): void
+    {
+        $browser = $this->browser()->goTo($this->placement($this->offer)->link($this->shop)->url())->seeing('Pay €13.70');
+        $browser->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth');
+        $browser->evaluate('const real = window.fetch; window.fetch = async (...it) => { await new Promise((later) => setTimeout(later, 600)); return real(...it) }');
+
+        $browser->choose('Country', 'GB')->pressSlowly('Pay €13.70', 1.5)->arrivingAt('pay.localhost');
+    }
+
     private function atPayment(): Browser
     {
         return $this->fill($this->browser()->goTo($this->placement($this->offer)->link($this->shop)->url())->seeing('Pay €13.70'))->click('Pay €13.70')->arrivingAt('pay.localhost');

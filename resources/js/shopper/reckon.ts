@@ -3,6 +3,7 @@
  * without script, and what comes back takes the place of what is shown. Where that fails, the form is sent as usual.
  */
 export function reckonLive(): void {
+  watchPresses()
   document.addEventListener('change', (event) => {
     const input = event.target
     if (!(input instanceof HTMLInputElement || input instanceof HTMLSelectElement) || !('reckon' in input.dataset))
@@ -43,11 +44,32 @@ function replaceBy(form: HTMLFormElement, button: HTMLButtonElement): void {
   answered = answered
     .then(() => fetch(form.action, { method: 'POST', body, credentials: 'same-origin' }))
     .then((answer) => answer.text())
+    .then(whenReleased)
     .then((page) => {
       if (mine === asked) show(page, body)
     })
     .catch(() => {
       if (mine === asked) sendAsUsual(form, button)
+    })
+}
+
+let isPressed = false
+const release = new EventTarget()
+
+/** A button that is just being pressed stays where it is until the press is over: the click would find nothing. */
+function whenReleased(page: string): string | Promise<string> {
+  if (!isPressed) return page
+
+  return new Promise((resolve) => release.addEventListener('released', () => resolve(page), { once: true }))
+}
+
+function watchPresses(): void {
+  document.addEventListener('pointerdown', () => (isPressed = true))
+  for (const end of ['pointerup', 'pointercancel'])
+    document.addEventListener(end, () => {
+      isPressed = false
+      // The click comes after the release.
+      setTimeout(() => release.dispatchEvent(new Event('released')))
     })
 }
 
