@@ -7,7 +7,7 @@ namespace App\Carts;
 use App\Models\Cart;
 use App\Models\Placement;
 use Illuminate\Support\Facades\DB;
-use PaperKite\Quote\Quantity;
+use PaperKite\Catalogue\Quantity;
 
 /** Puts goods into a cart in one statement; what is there already becomes more, and is credited to where the shopper came from last. */
 final readonly class AddLines

@@ -8,8 +8,8 @@ use App\Database\InTransaction;
 use App\Models\Cart;
 use App\Models\CartLine;
 use App\Time\Clock;
-use PaperKite\Quote\InvalidQuantity;
-use PaperKite\Quote\Quantity;
+use PaperKite\Catalogue\InvalidQuantity;
+use PaperKite\Catalogue\Quantity;
 
 /** Changes quantities and removes lines, as the forms of cart and checkout ask. */
 final readonly class EditCart

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use PaperKite\Quote\CartLine as QuoteLine;
-use PaperKite\Quote\Quantity;
+use PaperKite\Catalogue\Pick;
+use PaperKite\Catalogue\Quantity;
 
 /**
  * @property int $id
@@ -29,11 +29,11 @@ final class CartLine extends Model
     /** @var list<string> a line is nothing without its goods */
     protected $with = ['product', 'variant.picture'];
 
-    public function toCore(): QuoteLine
+    public function toCore(): Pick
     {
         $product = $this->product->toCoreAs($this->variant);
 
-        return new QuoteLine($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku));
+        return new Pick($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku));
     }
 
     public function picturePath(): string

@@ -6,8 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PaperKite\Catalogue\Pick;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Offer\OfferItem;
-use PaperKite\Quote\Quantity;
 
 /**
  * @property int $id
@@ -35,7 +36,7 @@ final class OfferLine extends Model
     {
         $product = $this->product->toCore();
 
-        return new OfferItem($product, $this->variant === null ? null : $product->variant($this->variant->sku), Quantity::of($this->quantity));
+        return new OfferItem(new Pick($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku)));
     }
 
     /** @return BelongsTo<Product, $this> */

@@ -6,8 +6,8 @@ namespace App\Offers;
 
 use App\Models\Look;
 use App\Models\Product;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Offer\Draft;
-use PaperKite\Quote\Quantity;
 
 /** A draft, and the rows behind what it names. */
 final readonly class DraftGoods
@@ -32,7 +32,7 @@ final readonly class DraftGoods
             $product = $this->products[$index];
             if ($product !== null) {
                 $variant = $product->variants->firstWhere('sku', $item->variant);
-                $lines[] = ['position' => $index, 'product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $item->read()->quantity->pieces ?? Quantity::of(1)->pieces];
+                $lines[] = ['position' => $index, 'product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $item->read()->pick->quantity->pieces ?? Quantity::of(1)->pieces];
             }
         }
 

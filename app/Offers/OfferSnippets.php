@@ -8,6 +8,7 @@ use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Look\Look;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\Placed;
@@ -15,7 +16,6 @@ use PaperKite\Medium\PlacedGoods;
 use PaperKite\Money\Money;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\Opening;
-use PaperKite\Quote\CartLine;
 use PaperKite\Quote\UnitPrice;
 use PaperKite\Quote\UnpricedLine;
 use PaperKite\Time\Moment;
@@ -38,7 +38,7 @@ final readonly class OfferSnippets
     {
         // What goods cost does not depend on where they go, or whether they can.
         try {
-            $prices = array_map(static fn (CartLine $line): Money => UnitPrice::of($line, $at)->today, $offer->toCore($shop, '')->lines());
+            $prices = array_map(static fn (Pick $pick): Money => UnitPrice::of($pick, $at)->today, $offer->toCore($shop, '')->picks());
         } catch (UnpricedLine) {
             $prices = [];
         }

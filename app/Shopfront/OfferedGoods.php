@@ -44,10 +44,10 @@ final readonly class OfferedGoods
 
     private static function price(OfferLine $line, ?Variant $variant, Moment $at): string
     {
-        $item = $line->toCore();
+        $pick = $line->toCore()->pick;
 
         return $variant === null
             ? PriceTag::of($line->product, $at)->shown()
-            : PriceTag::price($item->product, $item->variant, $at)->today->shown();
+            : PriceTag::price($pick->product, $pick->variant, $at)->today->shown();
     }
 }

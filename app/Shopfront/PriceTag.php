@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Shopfront;
 
 use App\Models\Product;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Product as CatalogueProduct;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Money\Money;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
 use PaperKite\Quote\UnitPrice;
 use PaperKite\Time\Moment;
 
@@ -40,7 +40,7 @@ final readonly class PriceTag
 
     public static function price(CatalogueProduct $product, ?Variant $variant, Moment $at): UnitPrice
     {
-        return UnitPrice::of(new CartLine($product, Quantity::of(1), $variant), $at);
+        return UnitPrice::of(new Pick($product, Quantity::of(1), $variant), $at);
     }
 
     public function shown(): string

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Shops;
 
 use App\Models\Shop;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Money\Money;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
 use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
 use PaperKite\Quote\Receipt;
@@ -32,10 +32,10 @@ final class SampleCart
         $grams = min(1_000_000, (int) $sample->text('weight'));
         $product = static fn (Money $price, int $weight): Product => new Product(Sku::of('sample'), 'A sample', ProductKind::Physical, new Price($price), taxClass: $class, weightGrams: $weight);
         $pieces = self::or(static fn (): int => Quantity::fromEntry($sample->text('pieces'))->pieces, 1);
-        $cart = [new CartLine($product(self::or(static fn (): Money => Money::fromEntry($sample->text('amount'), $rules->currency), $nothing), max(0, $grams)), Quantity::of(1))];
+        $cart = [new Pick($product(self::or(static fn (): Money => Money::fromEntry($sample->text('amount'), $rules->currency), $nothing), max(0, $grams)), Quantity::of(1))];
         if ($pieces > 1) {
             // The whole amount and weight are in the first piece; the others only count.
-            $cart[] = new CartLine($product($nothing, 0), Quantity::of($pieces - 1));
+            $cart[] = new Pick($product($nothing, 0), Quantity::of($pieces - 1));
         }
         $country = $sample->text('country') === '' ? $shop->home_country : $sample->text('country');
 

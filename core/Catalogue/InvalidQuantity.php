@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace PaperKite\Quote;
+namespace PaperKite\Catalogue;
 
 use DomainException;
 use PaperKite\Refusal;

@@ -2,26 +2,45 @@
 
 declare(strict_types=1);
 
-namespace PaperKite\Quote;
+namespace PaperKite\Catalogue;
 
-use PaperKite\Catalogue\Plan;
-use PaperKite\Catalogue\Product;
-use PaperKite\Catalogue\Sku;
-use PaperKite\Catalogue\Variant;
-use PaperKite\Money\Money;
-
-/** What is to be bought, before anything is reckoned. */
-final readonly class CartLine
+/** What is picked to be bought, in which variant, on which terms, how many of it; before anything is reckoned. */
+final readonly class Pick
 {
+    public Terms $terms;
+
     public function __construct(
         public Product $product,
         public Quantity $quantity,
+        /** `null` where the product has none, or where the shopper has still to say which. */
         public ?Variant $variant = null,
-        public ?Plan $plan = null,
-        /** What the shopper gives, for a donation or a gift card; `null`: the product's price. */
-        public ?Money $amount = null,
-        public bool $isByInstalments = false,
-    ) {}
+        /** `null`: once. */
+        ?Terms $terms = null,
+    ) {
+        $this->terms = $terms ?? Terms::once();
+    }
+
+    /** The same for what would be one line of a cart, however many of it. */
+    public function key(): string
+    {
+        return "{$this->sku()->text} {$this->terms->key()}";
+    }
+
+    public function in(?Variant $variant): self
+    {
+        return new self($this->product, $this->quantity, $variant, $this->terms);
+    }
+
+    /** The plan by which it is paid; `null` where there is none. */
+    public function plan(): ?Plan
+    {
+        return $this->terms->plan === null ? null : $this->product->plan($this->terms->plan);
+    }
+
+    public function availability(): Availability
+    {
+        return Availability::of($this->product->isDraft, $this->product->stockOf($this->variant), $this->quantity->pieces);
+    }
 
     public function sku(): Sku
     {
@@ -44,7 +63,7 @@ final readonly class CartLine
 
     public function beginsWithTrial(): bool
     {
-        return $this->plan?->beginsWithTrial() === true;
+        return $this->plan()?->beginsWithTrial() === true;
     }
 
     /** In grams, of all its pieces. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace PaperKite\Quote;
+namespace PaperKite\Catalogue;
 
 /** How many pieces a line holds: 1 to 9999. */
 final readonly class Quantity

@@ -19,7 +19,7 @@ final class CartDigest
         $facts = [
             $receipt->shop->currency->code,
             array_map(static fn (ReceiptLine $line): array => [
-                $line->line->sku()->text, $line->line->name(), $line->line->quantity->pieces, $line->unit->today->minor, $line->discount->minor, $line->tax->minor,
+                $line->pick->sku()->text, $line->pick->name(), $line->pick->quantity->pieces, $line->unit->today->minor, $line->discount->minor, $line->tax->minor,
             ], $receipt->lines),
             $receipt->discount->coupon?->code,
             $receipt->shipping->fee->minor,

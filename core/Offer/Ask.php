@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
-use PaperKite\Quote\InvalidQuantity;
-use PaperKite\Quote\Quantity;
+use PaperKite\Catalogue\InvalidQuantity;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Refusal;
 use PaperKite\Text\Line;
 

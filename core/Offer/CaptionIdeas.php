@@ -10,7 +10,7 @@ final class CaptionIdeas
     /** @return list<string> none longer than a caption may be, none the one that stands there */
     public static function for(Offer $offer, string $shop): array
     {
-        $name = count($offer->items) === 1 ? self::short($offer->items[0]->product->name) : null;
+        $name = count($offer->items) === 1 ? self::short($offer->items[0]->pick->product->name) : null;
         $ideas = match (true) {
             $offer->items === [] => ["Your cart at {$shop}", 'What is in my cart?'],
             $offer->destination === Destination::Pay => [$name === null ? 'Buy all of it now' : "Buy {$name} now", 'Straight to paying', "Pay at {$shop}"],

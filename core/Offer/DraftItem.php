@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
+use PaperKite\Catalogue\InvalidQuantity;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Product;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Catalogue\Variant;
-use PaperKite\Quote\InvalidQuantity;
-use PaperKite\Quote\Quantity;
 
 /** One of the goods on the desk. */
 final readonly class DraftItem
@@ -32,7 +33,7 @@ final readonly class DraftItem
             $quantity = Quantity::of(1);
         }
 
-        return $this->product === null ? null : new OfferItem($this->product, $this->pickedVariant(), $quantity);
+        return $this->product === null ? null : new OfferItem(new Pick($this->product, $quantity, $this->pickedVariant()));
     }
 
     /** Whether a variant was picked that the product hasn't, or has no longer. */

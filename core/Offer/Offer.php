@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
-use PaperKite\Quote\CartLine;
+use PaperKite\Catalogue\Pick;
 
 /** One way to buy: what is sold, what the click does, and its words. */
 final readonly class Offer
@@ -42,10 +42,10 @@ final readonly class Offer
         return $this->word(ButtonState::Idle)->text;
     }
 
-    /** @return list<CartLine> */
-    public function lines(): array
+    /** @return list<Pick> what is typically bought by it */
+    public function picks(): array
     {
-        return array_map(static fn (OfferItem $item): CartLine => $item->line(), $this->items);
+        return array_map(static fn (OfferItem $item): Pick => $item->typicalPick(), $this->items);
     }
 
     /** Whether the shopper has still to say which variant. */

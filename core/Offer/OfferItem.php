@@ -4,39 +4,34 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
-use PaperKite\Catalogue\Product;
-use PaperKite\Catalogue\Variant;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
+use PaperKite\Catalogue\Availability;
+use PaperKite\Catalogue\Pick;
 
 /** One of the goods in an offer. */
 final readonly class OfferItem
 {
     public function __construct(
-        public Product $product,
-        /** `null` where the product has none, or where the shopper says which. */
-        public ?Variant $variant,
-        /** What one click adds. */
-        public Quantity $quantity,
+        /** What one click adds; without a variant where the product has none, or where the shopper says which. */
+        public Pick $pick,
     ) {}
 
     /** Whether the shopper has still to say which variant. */
     public function leavesAChoice(): bool
     {
-        return $this->variant === null && $this->product->variants !== [];
+        return $this->pick->variant === null && $this->pick->product->variants !== [];
     }
 
     /** In the variant that was chosen, else in the first. */
-    public function line(): CartLine
+    public function typicalPick(): Pick
     {
-        return new CartLine($this->product, $this->quantity, $this->variant ?? $this->product->variants[0] ?? null);
+        return $this->leavesAChoice() ? $this->pick->in($this->pick->product->variants[0]) : $this->pick;
     }
 
     /** Whether nothing that this may mean has enough left. */
     public function isSoldOut(): bool
     {
-        foreach ($this->leavesAChoice() ? $this->product->variants : [$this->variant] as $variant) {
-            if ($this->product->stockOf($variant)->covers($this->quantity->pieces)) {
+        foreach ($this->leavesAChoice() ? $this->pick->product->variants : [$this->pick->variant] as $variant) {
+            if (in_array($this->pick->in($variant)->availability(), [Availability::ForSale, Availability::Draft], true)) {
                 return false;
             }
         }
@@ -47,6 +42,6 @@ final readonly class OfferItem
     /** The choices that tell the variant: "Large, Clover". */
     public function choices(): string
     {
-        return implode(', ', $this->variant->choices ?? []);
+        return implode(', ', $this->pick->variant->choices ?? []);
     }
 }

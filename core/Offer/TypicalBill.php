@@ -29,7 +29,7 @@ final readonly class TypicalBill
             return new self(null);
         }
         try {
-            return new self(Quote::of(new QuoteRequest($shop, $offer->lines(), $country, $at)));
+            return new self(Quote::of(new QuoteRequest($shop, $offer->picks(), $country, $at)));
         } catch (Unquotable $unquotable) {
             return new self(null, $unquotable->faults);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Money\Money;
 use PaperKite\Money\Percentage;
 use PaperKite\Time\Moment;
@@ -43,7 +44,7 @@ final readonly class Coupon
     }
 
     /** Donations and gift cards are never reduced. */
-    public function isEligible(CartLine $line): bool
+    public function isEligible(Pick $line): bool
     {
         if ($line->product->kind->isMoneyItself()) {
             return false;

@@ -29,7 +29,7 @@ final readonly class Discount
             return new self(null, null, $none, $nothing);
         }
         // A line that is not eligible weighs nothing, so that nothing falls to it.
-        $eligible = array_map(static fn (PricedLine $line): Money => $coupon->isEligible($line->line) ? $line->subtotal : $none, $lines);
+        $eligible = array_map(static fn (PricedLine $line): Money => $coupon->isEligible($line->pick) ? $line->subtotal : $none, $lines);
         $sum = Money::sum($eligible, $currency);
         $refusal = self::refusal($coupon, $lines, $sum, $at);
         if ($refusal !== null) {
@@ -48,7 +48,7 @@ final readonly class Discount
     /** @param  list<PricedLine>  $lines */
     private static function refusal(Coupon $coupon, array $lines, Money $sum, Moment $at): ?CouponRefusal
     {
-        $isEligible = static fn (PricedLine $line): bool => $coupon->isEligible($line->line);
+        $isEligible = static fn (PricedLine $line): bool => $coupon->isEligible($line->pick);
 
         return match (true) {
             array_filter($lines, $isEligible) === [] => CouponRefusal::NothingEligible,

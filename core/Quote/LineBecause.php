@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Pick;
+
 /** Why the amounts of a line are what they are; `null` where nothing needs saying. */
 final readonly class LineBecause
 {
@@ -26,7 +28,7 @@ final readonly class LineBecause
     {
         $unit = $line->unit;
         $parts = array_filter([
-            self::plan($line->line, $unit),
+            self::plan($line->pick, $unit),
             $unit->sale === null ? null : "on sale for {$unit->sale->price->shown()} instead of {$unit->regular->shown()}",
             $unit->source === PriceSource::Choice && $unit->sale === null ? "the choice sets the price to {$unit->regular->shown()}" : null,
             $unit->added->isZero() ? null : "the choices add {$unit->added->shown()}",
@@ -36,24 +38,25 @@ final readonly class LineBecause
         return $sentence === '' ? null : mb_strtoupper(mb_substr($sentence, 0, 1)).mb_substr($sentence, 1).'.';
     }
 
-    private static function plan(CartLine $line, UnitPrice $unit): ?string
+    private static function plan(Pick $line, UnitPrice $unit): ?string
     {
-        if ($line->plan === null) {
+        $plan = $line->plan();
+        if ($plan === null) {
             return null;
         }
-        $price = "{$unit->price->shown()} {$line->plan->interval->words()}";
-        $begun = match ($line->plan->trialDays) {
+        $price = "{$unit->price->shown()} {$plan->interval->words()}";
+        $begun = match ($plan->trialDays) {
             null => $price,
             1 => "free for a day, then {$price}",
-            default => "free for {$line->plan->trialDays} days, then {$price}",
+            default => "free for {$plan->trialDays} days, then {$price}",
         };
 
-        return $line->plan->signUp === null ? $begun : "{$begun}, and {$line->plan->signUp->shown()} once to begin";
+        return $plan->signUp === null ? $begun : "{$begun}, and {$plan->signUp->shown()} once to begin";
     }
 
     private static function tax(ReceiptLine $line, Receipt $receipt): ?string
     {
-        $rate = $receipt->shop->tax->rate($receipt->country, $line->line->product->taxClass);
+        $rate = $receipt->shop->tax->rate($receipt->country, $line->pick->product->taxClass);
         if ($line->tax->isZero() || $rate === null) {
             return null;
         }

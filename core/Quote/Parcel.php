@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Money\Money;
 
 /** A line that is sent, and what it is worth after any discount. */
 final readonly class Parcel
 {
     public function __construct(
-        public CartLine $line,
+        public Pick $pick,
         public Money $value,
     ) {}
 }

@@ -40,7 +40,7 @@ final class PlanPayments
     /** @throws CantShip */
     private static function amount(PricedLine $priced, ShopRules $shop, string $country): Money
     {
-        $line = $priced->line;
+        $line = $priced->pick;
         $price = $priced->unit->price->multipliedBy($line->quantity->pieces);
         $shipping = Shipping::of($line->product->kind->ships() ? [new Parcel($line, $price)] : [], false, $shop, $country)->fee;
         $sum = $price->plus($shipping);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Money\Money;
 
@@ -26,7 +27,7 @@ final class Profit
      * @param  Money  $tax  contained in that, or on top of it
      * @return Money before the provider's fee
      */
-    public static function ofLine(CartLine $line, Money $discounted, Money $tax, ShopRules $shop): Money
+    public static function ofLine(Pick $line, Money $discounted, Money $tax, ShopRules $shop): Money
     {
         // A gift card sold is neither income nor cost: its goods are still to be chosen.
         if ($line->product->kind === ProductKind::GiftCard) {
@@ -38,7 +39,7 @@ final class Profit
         return $cost === null ? $income : $income->minus($cost->multipliedBy($line->quantity->pieces));
     }
 
-    private static function cost(CartLine $line): ?Money
+    private static function cost(Pick $line): ?Money
     {
         return $line->beginsWithTrial() || $line->product->kind->isMoneyItself() ? null : $line->variant->cost ?? $line->product->cost;
     }

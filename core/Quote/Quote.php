@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use LogicException;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Money\AmountTooLarge;
 use PaperKite\Money\Money;
 use PaperKite\Time\Day;
@@ -63,7 +64,7 @@ final class Quote
      */
     private static function otherFaults(QuoteRequest $asked, array $lines): array
     {
-        $ships = array_filter($asked->cart, static fn (CartLine $line): bool => $line->product->kind->ships()) !== [];
+        $ships = array_filter($asked->cart, static fn (Pick $line): bool => $line->product->kind->ships()) !== [];
         if ($ships && $asked->shop->zoneOf($asked->country) === null) {
             return [self::faultOf(CantShip::to($asked->country))];
         }
@@ -96,7 +97,8 @@ final class Quote
         $payments = [];
         foreach ($lines as $line) {
             try {
-                $payments[] = $line->line->plan === null ? [] : PlanPayments::of($line, $line->line->plan, $asked->shop, $asked->country, $today);
+                $plan = $line->pick->plan();
+                $payments[] = $plan === null ? [] : PlanPayments::of($line, $plan, $asked->shop, $asked->country, $today);
             } catch (CantShip $cantShip) {
                 $faults[] = self::faultOf($cantShip);
             }
@@ -117,8 +119,8 @@ final class Quote
     {
         $parcels = [];
         foreach ($lines as $i => $line) {
-            if ($line->line->shipsToday()) {
-                $parcels[] = new Parcel($line->line, $line->subtotal->minus($discount->shares[$i]));
+            if ($line->pick->shipsToday()) {
+                $parcels[] = new Parcel($line->pick, $line->subtotal->minus($discount->shares[$i]));
             }
         }
 
@@ -138,12 +140,12 @@ final class Quote
 
     private static function line(QuoteRequest $asked, PricedLine $priced, Money $share): ReceiptLine
     {
-        $line = $priced->line;
+        $line = $priced->pick;
         $discounted = $priced->subtotal->minus($share);
         $tax = $asked->shop->tax->onLine($line, $discounted, $asked->country);
 
         return new ReceiptLine(
-            line: $line,
+            pick: $line,
             unit: $priced->unit,
             subtotal: $priced->subtotal,
             discount: $share,
@@ -185,8 +187,8 @@ final class Quote
      */
     private static function instalments(array $lines, Day $today): array
     {
-        return array_merge(...array_map(static fn (ReceiptLine $line): array => $line->line->isByInstalments && $line->line->product->instalments !== null
-            ? InstalmentSplit::later($line->discounted, $line->line->product->instalments, $line->line->quantity->pieces, $today)
+        return array_merge(...array_map(static fn (ReceiptLine $line): array => $line->pick->terms->areInParts() && $line->pick->product->instalments !== null
+            ? InstalmentSplit::later($line->discounted, $line->pick->product->instalments, $line->pick->quantity->pieces, $today)
             : [], $lines));
     }
 

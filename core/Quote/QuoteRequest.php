@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Time\Moment;
 
 /** All that a quote depends on; there is nothing besides. */
 final readonly class QuoteRequest
 {
     /**
-     * @param  list<CartLine>  $cart
+     * @param  list<Pick>  $cart
      * @param  list<GiftCard>  $giftCards
      */
     public function __construct(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Money\Money;
 use PaperKite\Money\Percentage;
 
@@ -12,7 +13,7 @@ final readonly class ReceiptLine
     public Money $discounted;
 
     public function __construct(
-        public CartLine $line,
+        public Pick $pick,
         public UnitPrice $unit,
         public Money $subtotal,
         public Money $discount,

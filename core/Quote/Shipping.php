@@ -53,7 +53,7 @@ final readonly class Shipping
      */
     private static function rulesThatFit(array $parcels, bool $isFreed, ShippingZone $zone, Currency $currency): array
     {
-        $hasItemFees = array_filter($parcels, static fn (Parcel $parcel): bool => $parcel->line->product->shipping !== null) !== [];
+        $hasItemFees = array_filter($parcels, static fn (Parcel $parcel): bool => $parcel->pick->product->shipping !== null) !== [];
         $fit = array_values(array_filter([
             $isFreed ? ShippingRule::FreeByCoupon : null,
             self::reachesFreeShipping($parcels, $zone, $currency) ? ShippingRule::FreeFrom : null,
@@ -100,7 +100,7 @@ final readonly class Shipping
     private static function itemFees(array $parcels, Currency $currency): Money
     {
         return Money::sum(array_map(
-            static fn (Parcel $parcel): Money => $parcel->line->product->shipping?->of($parcel->line->quantity->pieces) ?? Money::zero($currency),
+            static fn (Parcel $parcel): Money => $parcel->pick->product->shipping?->of($parcel->pick->quantity->pieces) ?? Money::zero($currency),
             $parcels,
         ), $currency);
     }

@@ -18,8 +18,8 @@ enum ShippingMeasure: string
     {
         return array_sum(array_map(fn (Parcel $parcel): int => match ($this) {
             self::Total => $parcel->value->minor,
-            self::Weight => $parcel->line->weight(),
-            self::Quantity => $parcel->line->quantity->pieces,
+            self::Weight => $parcel->pick->weight(),
+            self::Quantity => $parcel->pick->quantity->pieces,
         }, $parcels));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Money\Money;
 use PaperKite\Money\Percentage;
 
@@ -34,12 +35,12 @@ final readonly class TaxRates
     }
 
     /** @return string|null `null`: it is money itself, of which no tax is taken */
-    public static function classOf(CartLine $line): ?string
+    public static function classOf(Pick $line): ?string
     {
         return $line->product->kind->isMoneyItself() ? null : $line->product->taxClass;
     }
 
-    public function onLine(CartLine $line, Money $base, string $country): Money
+    public function onLine(Pick $line, Money $base, string $country): Money
     {
         return $this->on($base, $country, self::classOf($line));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Sale;
 use PaperKite\Money\Money;
@@ -30,7 +31,7 @@ final readonly class UnitPrice
     ) {}
 
     /** @throws UnpricedLine */
-    public static function of(CartLine $line, Moment $at): self
+    public static function of(Pick $line, Moment $at): self
     {
         if ($line->variant === null && $line->product->variants !== []) {
             throw UnpricedLine::variantToChoose($line->product);
@@ -51,13 +52,14 @@ final readonly class UnitPrice
      *
      * @throws UnpricedLine
      */
-    private static function applying(CartLine $line, array $choices): array
+    private static function applying(Pick $line, array $choices): array
     {
         if ($line->product->kind->isMoneyItself()) {
             return [PriceSource::Shopper, new Price(self::given($line))];
         }
-        if ($line->plan !== null) {
-            return [PriceSource::Plan, $line->plan->price];
+        $plan = $line->plan();
+        if ($plan !== null) {
+            return [PriceSource::Plan, $plan->price];
         }
         if ($line->variant?->price !== null) {
             return [PriceSource::Variant, $line->variant->price];
@@ -72,25 +74,27 @@ final readonly class UnitPrice
     }
 
     /** @throws UnpricedLine */
-    private static function given(CartLine $line): Money
+    private static function given(Pick $line): Money
     {
-        $amount = $line->amount ?? $line->product->price->regular ?? throw UnpricedLine::onlyByPlan($line->product);
+        $amount = $line->terms->amount ?? $line->product->price->regular ?? throw UnpricedLine::onlyByPlan($line->product);
         $objection = $line->product->limits?->objection($amount);
 
         return $objection === null ? $amount : throw UnpricedLine::amount($objection);
     }
 
-    private static function dueToday(CartLine $line, Money $each): Money
+    private static function dueToday(Pick $line, Money $each): Money
     {
         $due = $line->beginsWithTrial() ? Money::zero($each->currency) : $each;
 
-        return $line->plan?->signUp === null ? $due : $due->plus($line->plan->signUp);
+        $signUp = $line->plan()?->signUp;
+
+        return $signUp === null ? $due : $due->plus($signUp);
     }
 
     /** @throws UnpricedLine */
-    private function mustAllowInstalments(CartLine $line): void
+    private function mustAllowInstalments(Pick $line): void
     {
-        $deposit = $line->isByInstalments ? $line->product->instalments?->deposit : null;
+        $deposit = $line->terms->areInParts() ? $line->product->instalments?->deposit : null;
         if ($deposit !== null && ! $deposit->isLessThan($this->today)) {
             throw UnpricedLine::depositReachesPrice($deposit, $this->today);
         }

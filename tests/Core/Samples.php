@@ -7,9 +7,11 @@ namespace Tests\Core;
 use DateTimeZone;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Variant;
@@ -29,8 +31,6 @@ use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\ShopSetting;
 use PaperKite\Offer\StateWords;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
 use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
 use PaperKite\Quote\Receipt;
@@ -77,7 +77,7 @@ final class Samples
 
     public static function item(?Product $product = null, int $quantity = 1, ?Variant $variant = null): OfferItem
     {
-        return new OfferItem($product ?? self::product(), $variant, Quantity::of($quantity));
+        return new OfferItem(new Pick($product ?? self::product(), Quantity::of($quantity), $variant));
     }
 
     /** Beeswax wraps in two sizes. */
@@ -126,7 +126,7 @@ final class Samples
         );
     }
 
-    /** @param  list<CartLine>  $cart */
+    /** @param  list<Pick>  $cart */
     public static function quote(array $cart, ?ShopRules $shop = null): Receipt
     {
         return Quote::of(new QuoteRequest($shop ?? self::rules(), $cart, 'IE', Moment::of('2026-04-20T10:00:00+01:00')));

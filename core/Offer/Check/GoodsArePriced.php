@@ -21,7 +21,7 @@ final readonly class GoodsArePriced implements ItemCheck
             return null;
         }
         try {
-            UnitPrice::of($read->line(), $proof->at);
+            UnitPrice::of($read->typicalPick(), $proof->at);
         } catch (UnpricedLine $unpriced) {
             return Finding::obstacle(Slot::Product, "This has no price: {$unpriced->getMessage()}")->mendedIn(MendAt::Product);
         }

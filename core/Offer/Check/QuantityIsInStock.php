@@ -24,7 +24,7 @@ final readonly class QuantityIsInStock implements ItemCheck
 
     private static function left(OfferItem $item): string
     {
-        $pieces = $item->product->stockOf($item->line()->variant)->pieces;
+        $pieces = $item->pick->product->stockOf($item->typicalPick()->variant)->pieces;
 
         return match ($pieces) {
             0 => 'None is in stock',

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer\Check;
 
+use PaperKite\Catalogue\InvalidQuantity;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Offer;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Slot;
-use PaperKite\Quote\InvalidQuantity;
-use PaperKite\Quote\Quantity;
 
 final readonly class QuantityIsWhole implements ItemCheck
 {

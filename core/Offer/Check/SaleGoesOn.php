@@ -20,10 +20,10 @@ final readonly class SaleGoesOn implements ItemCheck
     public function finding(DraftItem $item, Proof $proof): ?Finding
     {
         $read = $item->read();
-        $sale = $read?->line()->variant->price->sale ?? $read?->product->price?->sale;
+        $sale = $read?->typicalPick()->variant->price->sale ?? $read?->pick->product->price?->sale;
 
         return $read !== null && $sale !== null && self::endsSoon($sale, $proof->at)
-            ? Finding::caution(Slot::Product, "The sale price of “{$read->product->name}” ends within a week; copies that show a price go stale then.")->mendedIn(MendAt::Product)
+            ? Finding::caution(Slot::Product, "The sale price of “{$read->pick->product->name}” ends within a week; copies that show a price go stale then.")->mendedIn(MendAt::Product)
             : null;
     }
 

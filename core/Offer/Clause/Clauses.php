@@ -18,6 +18,6 @@ final class Clauses
             }
         }
 
-        throw new LogicException("No clause says “{$item->product->name}”.");
+        throw new LogicException("No clause says “{$item->pick->product->name}”.");
     }
 }

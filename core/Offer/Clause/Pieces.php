@@ -16,15 +16,15 @@ final readonly class Pieces implements Clause
 
     public function fits(OfferItem $item): bool
     {
-        return $item->product->variants === [];
+        return $item->pick->product->variants === [];
     }
 
     public function segments(OfferItem $item, int $index, ?Ask $ask): array
     {
         return [
-            Segment::slot(Slot::Quantity, $ask === null ? self::number($item->quantity->pieces) : "{$ask->least} to {$ask->most} (as they say)", $index),
+            Segment::slot(Slot::Quantity, $ask === null ? self::number($item->pick->quantity->pieces) : "{$ask->least} to {$ask->most} (as they say)", $index),
             Segment::words(' × '),
-            Segment::slot(Slot::Product, $item->product->name, $index),
+            Segment::slot(Slot::Product, $item->pick->product->name, $index),
         ];
     }
 

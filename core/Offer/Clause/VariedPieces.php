@@ -14,7 +14,7 @@ final readonly class VariedPieces implements Clause
 {
     public function fits(OfferItem $item): bool
     {
-        return $item->product->variants !== [];
+        return $item->pick->product->variants !== [];
     }
 
     public function segments(OfferItem $item, int $index, ?Ask $ask): array
@@ -22,7 +22,7 @@ final readonly class VariedPieces implements Clause
         return [
             ...(new Pieces)->segments($item, $index, $ask),
             Segment::words(' in '),
-            Segment::slot(Slot::Variant, $item->variant === null ? 'the kind they choose' : $item->choices(), $index),
+            Segment::slot(Slot::Variant, $item->pick->variant === null ? 'the kind they choose' : $item->choices(), $index),
         ];
     }
 }

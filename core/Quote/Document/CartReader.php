@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote\Document;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Plan;
 use PaperKite\Catalogue\Product;
+use PaperKite\Catalogue\Quantity;
+use PaperKite\Catalogue\Terms;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Money\Currency;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
 
 /** Reads `cart` of a quote document. */
 final readonly class CartReader
@@ -30,8 +31,8 @@ final readonly class CartReader
         $this->goods = $goods;
     }
 
-    /** @return CartLine|null `null` where it could not be read; what is wrong has been noted */
-    public function read(Node $node): ?CartLine
+    /** @return Pick|null `null` where it could not be read; what is wrong has been noted */
+    public function read(Node $node): ?Pick
     {
         $line = $node->object(['sku', 'quantity'], ['plan', 'amount', 'instalments']);
         $quantity = $line?->at('quantity')?->integer(1, Quantity::LARGEST);
@@ -52,7 +53,12 @@ final readonly class CartReader
             $line->at('amount')?->refuse('Only of a donation or gift card the shopper says how much.');
         }
 
-        return $quantity === null ? null : new CartLine($product, Quantity::of($quantity), $variant, $plan, $amount, $isByInstalments);
+        return $quantity === null ? null : new Pick($product, Quantity::of($quantity), $variant, match (true) {
+            $plan !== null => Terms::plan($plan->code),
+            $isByInstalments => Terms::inParts(),
+            $amount !== null => Terms::giving($amount),
+            default => Terms::once(),
+        });
     }
 
     private function plan(?Node $node, Product $product): ?Plan

@@ -58,8 +58,8 @@ final class ReceiptWriter
         $because = LineBecause::of($line, $receipt);
 
         return [
-            'sku' => $line->line->sku()->text,
-            'quantity' => $line->line->quantity->pieces,
+            'sku' => $line->pick->sku()->text,
+            'quantity' => $line->pick->quantity->pieces,
             'unit' => $line->unit->today->decimal(),
             'subtotal' => $line->subtotal->decimal(),
             'discount' => $line->discount->decimal(),

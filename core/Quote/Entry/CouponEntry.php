@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace PaperKite\Quote\Entry;
 
 use DateTimeZone;
+use PaperKite\Catalogue\InvalidQuantity;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Money\Percentage;
 use PaperKite\Quote\Coupon;
 use PaperKite\Quote\CouponKind;
-use PaperKite\Quote\InvalidQuantity;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
 use PaperKite\Text\Line;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Checkout;
 
+use PaperKite\Catalogue\Pick;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\CheckoutRules;
@@ -12,8 +14,6 @@ use PaperKite\Checkout\DetailsEntry;
 use PaperKite\Checkout\PaymentTerms;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Samples;
@@ -77,7 +77,7 @@ final class CheckoutTest extends TestCase
     public function test_the_digest_changes_with_all_that_is_paid_for(): void
     {
         $digest = static fn (int $cents, int $quantity, int $fee, string $name = 'Honey'): string => CartDigest::of(
-            Samples::quote([new CartLine(Samples::product($cents, name: $name), Quantity::of($quantity))], Samples::rules($fee)),
+            Samples::quote([new Pick(Samples::product($cents, name: $name), Quantity::of($quantity))], Samples::rules($fee)),
         );
         $digests = [$digest(980, 1, 390), $digest(981, 1, 390), $digest(980, 2, 390), $digest(980, 1, 0), $digest(980, 1, 390, 'Wax')];
 

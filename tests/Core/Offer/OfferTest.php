@@ -43,9 +43,9 @@ final class OfferTest extends TestCase
 
     public function test_a_line_takes_the_first_variant_where_there_is_one(): void
     {
-        self::assertNull(Samples::item()->line()->variant);
-        self::assertSame(['Small'], Samples::item(Samples::wraps())->line()->variant?->choices);
-        self::assertSame(['Large'], Samples::item(Samples::wraps(), 1, Samples::wraps()->variants[1])->line()->variant?->choices);
+        self::assertNull(Samples::item()->typicalPick()->variant);
+        self::assertSame(['Small'], Samples::item(Samples::wraps())->typicalPick()->variant?->choices);
+        self::assertSame(['Large'], Samples::item(Samples::wraps(), 1, Samples::wraps()->variants[1])->typicalPick()->variant?->choices);
     }
 
     public function test_the_words_of_a_cart_use_differ_and_say_what_becomes_of_the_rest(): void

@@ -163,7 +163,7 @@ final class ProofreadingTest extends TestCase
     {
         $offer = Samples::draft(quantity: 'x', caption: "\0", ask: new DraftAsk(true, '', '9', '1'))->offer();
 
-        self::assertSame([1, 'Buy now', null], [$offer->items[0]->quantity->pieces, $offer->caption(), $offer->ask]);
+        self::assertSame([1, 'Buy now', null], [$offer->items[0]->pick->quantity->pieces, $offer->caption(), $offer->ask]);
     }
 
     /** @param  list<OfferState>  $next */

@@ -27,7 +27,7 @@ final class SentenceLawTest extends TestCase
     {
         $this->limitTo(150)->forAll(Generators::choose(0, 4), Generators::choose(0, 3), Generators::choose(0, 2), Generators::choose(0, 1), Generators::choose(1, 999))->then(function (int $goods, int $destination, int $opening, int $cartUse, int $quantity): void {
             $offer = self::offer($goods, Destination::cases()[$destination], Opening::cases()[$opening], CartUse::cases()[$cartUse], $quantity);
-            $sentence = Sentence::of($offer, $goods === 0 ? null : Samples::quote($offer->lines()), ['the post']);
+            $sentence = Sentence::of($offer, $goods === 0 ? null : Samples::quote($offer->picks()), ['the post']);
             $slots = array_values(array_filter($sentence->segments, static fn (Segment $segment): bool => $segment->slot !== null));
             $names = array_map(static fn (Segment $segment): string => "{$segment->slot?->value} {$segment->item}", $slots);
 
@@ -35,7 +35,7 @@ final class SentenceLawTest extends TestCase
             self::assertNotContains('', array_map(static fn (Segment $segment): string => trim($segment->text), $slots));
             self::assertStringStartsWith('When someone clicks ', $sentence->text());
             self::assertStringEndsWith('.', $sentence->text());
-            foreach ([...array_map(static fn (OfferItem $item): string => $item->product->name, $offer->items), 'the post', $offer->destination->words(), $offer->opening->words()] as $said) {
+            foreach ([...array_map(static fn (OfferItem $item): string => $item->pick->product->name, $offer->items), 'the post', $offer->destination->words(), $offer->opening->words()] as $said) {
                 self::assertStringContainsString($said, $sentence->text());
             }
         });
@@ -47,7 +47,7 @@ final class SentenceLawTest extends TestCase
             $offer = self::offer($goods, Destination::Cart, Opening::SameTab, CartUse::JustThis, 2);
             foreach (Sentence::decided($offer)->segments as $segment) {
                 if ($segment->slot === Slot::Product) {
-                    self::assertSame($offer->items[$segment->item ?? 99]->product->name, $segment->text);
+                    self::assertSame($offer->items[$segment->item ?? 99]->pick->product->name, $segment->text);
                 } elseif ($segment->slot !== null && ! in_array($segment->slot, [Slot::Quantity, Slot::Variant], true)) {
                     self::assertNull($segment->item);
                 }
@@ -59,7 +59,7 @@ final class SentenceLawTest extends TestCase
     {
         $this->limitTo(60)->forAll(Generators::choose(1, 4), Generators::choose(0, 3))->then(function (int $goods, int $destination): void {
             $offer = self::offer($goods, Destination::cases()[$destination], Opening::SameTab, CartUse::JustThis, 1);
-            $whole = Sentence::of($offer, Samples::quote($offer->lines()), [])->text();
+            $whole = Sentence::of($offer, Samples::quote($offer->picks()), [])->text();
             $priced = (string) preg_replace('/, and pay (?:for instance )?€[^;]*/u', '', $whole);
 
             self::assertSame($priced, Sentence::decided($offer)->text());

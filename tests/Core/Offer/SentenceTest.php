@@ -85,6 +85,6 @@ final class SentenceTest extends TestCase
     /** @param  list<string>  $places */
     private function sentence(Offer $offer, array $places, int $fee): Sentence
     {
-        return Sentence::of($offer, Samples::quote($offer->lines(), Samples::rules($fee)), $places);
+        return Sentence::of($offer, Samples::quote($offer->picks(), Samples::rules($fee)), $places);
     }
 }

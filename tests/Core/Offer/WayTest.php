@@ -6,6 +6,7 @@ namespace Tests\Core\Offer;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use PaperKite\Catalogue\InvalidQuantity;
 use PaperKite\Offer\Ask;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\InvalidAsk;
@@ -14,7 +15,6 @@ use PaperKite\Offer\SentenceDifference;
 use PaperKite\Offer\Step;
 use PaperKite\Offer\Steps;
 use PaperKite\Offer\Stretch;
-use PaperKite\Quote\InvalidQuantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Quote;
 
+use PaperKite\Catalogue\InvalidQuantity;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Quote\Because;
-use PaperKite\Quote\InvalidQuantity;
 use PaperKite\Quote\LaterPayment;
 use PaperKite\Quote\LineBecause;
-use PaperKite\Quote\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -56,10 +56,7 @@ final readonly class SeededDocuments
     private function drawn(): array
     {
         $shop = $this->shop();
-        $products = [];
-        for ($i = $this->number(1, 6); $i > 0; $i--) {
-            $products[] = $this->product("goods-{$i}");
-        }
+        $products = array_map(fn (int $i): array => $this->product("goods-{$i}"), range($this->number(1, 6), 1));
         $cart = [];
         for ($i = $this->number(0, 5); $i > 0; $i--) {
             $cart[] = $this->line($this->oneOf($products));
@@ -198,7 +195,7 @@ final readonly class SeededDocuments
     }
 
     /**
-     * @param  list<array<string, mixed>>  $products
+     * @param  non-empty-list<array<string, mixed>>  $products
      * @return array<string, mixed>
      */
     private function coupon(array $products): array

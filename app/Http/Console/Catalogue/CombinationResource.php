@@ -6,12 +6,12 @@ namespace App\Http\Console\Catalogue;
 
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Entry\ProductEntry;
+use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Product;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Variant;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
 use PaperKite\Quote\UnitPrice;
 use PaperKite\Time\Moment;
 
@@ -43,7 +43,7 @@ final readonly class CombinationResource
         $variant = new Variant(Sku::of('x'), $choices);
         $product = new Product(Sku::of('x'), '', ProductKind::Physical, $entry->price, options: $entry->options, variants: [$variant]);
 
-        return UnitPrice::of(new CartLine($product, Quantity::of(1), $variant), $now)->today->shown();
+        return UnitPrice::of(new Pick($product, Quantity::of(1), $variant), $now)->today->shown();
     }
 
     /** @param  list<string>  $choices */

@@ -39,11 +39,11 @@ final readonly class BillLineResource
     public static function ofReceipt(ReceiptLine $line, Receipt $receipt, string $picture): self
     {
         return new self(
-            name: $line->line->product->name,
-            choices: implode(' · ', $line->line->variant->choices ?? []),
-            sku: $line->line->sku()->text,
+            name: $line->pick->product->name,
+            choices: implode(' · ', $line->pick->variant->choices ?? []),
+            sku: $line->pick->sku()->text,
             picture_path: $picture,
-            quantity: $line->line->quantity->pieces,
+            quantity: $line->pick->quantity->pieces,
             back_ordered: 0,
             unit: Amount::of($line->unit->today),
             subtotal: Amount::of($line->subtotal),

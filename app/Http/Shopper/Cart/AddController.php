@@ -26,11 +26,11 @@ use App\Shopfront\FindGoods;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use PaperKite\Catalogue\InvalidQuantity;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\RestOfLink;
 use PaperKite\Offer\Destination;
-use PaperKite\Quote\InvalidQuantity;
-use PaperKite\Quote\Quantity;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
 /** A button beside goods in the shop's own pages. */

@@ -11,7 +11,7 @@ use App\Models\OfferLine;
 use App\Models\Product;
 use App\Models\Variant;
 use Illuminate\Http\Request;
-use PaperKite\Quote\InvalidQuantity;
+use PaperKite\Catalogue\InvalidQuantity;
 
 /** What a shopper said on the page of an offer: which variant of each, and how many. */
 final readonly class OfferAnswer

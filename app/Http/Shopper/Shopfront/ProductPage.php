@@ -18,11 +18,11 @@ use App\Time\Clock;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Catalogue\Pick;
+use PaperKite\Catalogue\Quantity;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\RestOfLink;
 use PaperKite\Offer\Destination;
-use PaperKite\Quote\CartLine;
-use PaperKite\Quote\Quantity;
 use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
 use PaperKite\Quote\ShippingWords;
@@ -99,7 +99,7 @@ final readonly class ProductPage
     {
         $core = $product->toCore();
         try {
-            $shipping = Quote::of(new QuoteRequest($shop->rules(), [new CartLine($core, Quantity::of(1), $core->variants[0] ?? null)], $country, $at))->shipping;
+            $shipping = Quote::of(new QuoteRequest($shop->rules(), [new Pick($core, Quantity::of(1), $core->variants[0] ?? null)], $country, $at))->shipping;
         } catch (Unquotable) {
             return '';
         }

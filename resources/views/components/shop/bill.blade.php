@@ -11,7 +11,7 @@ $receipt = $bill->receipt;
 @php $because = Because::of($receipt); @endphp
 <dl class="bill">
 @foreach ($receipt->lines as $line)
-<div><dt><bdi>{{ $line->line->name() }}</bdi>@if ($line->line->quantity->pieces > 1) <span class="bill-count">{{ $line->line->quantity->pieces }} × {{ $line->unit->today->shown() }}</span>@endif</dt><dd>{{ $line->subtotal->shown() }}</dd></div>
+<div><dt><bdi>{{ $line->pick->name() }}</bdi>@if ($line->pick->quantity->pieces > 1) <span class="bill-count">{{ $line->pick->quantity->pieces }} × {{ $line->unit->today->shown() }}</span>@endif</dt><dd>{{ $line->subtotal->shown() }}</dd></div>
 @endforeach
 @unless ($receipt->discount->total->isZero())
 <div class="bill-rule"><dt>Discount <x-shop.why :sentence="$because->discount" /></dt><dd>−{{ $receipt->discount->total->shown() }}</dd></div>
