@@ -18,13 +18,13 @@ final readonly class AddLines
      */
     public function __invoke(Cart $cart, array $goods, ?Placement $placement, ?int $labelId): void
     {
-        $rows = implode(', ', array_fill(0, count($goods), '(?, ?, ?, ?, ?, ?)'));
+        $rows = implode(', ', array_fill(0, count($goods), '(?, ?, ?, ?, ?, ?, ?, ?)'));
         $bindings = array_merge(...array_map(
-            static fn (Goods $each): array => [$cart->id, $each->product->id, $each->variant?->id, $each->quantity, $placement?->id, $labelId],
+            static fn (Goods $each): array => [$cart->id, $each->product->id, $each->variant?->id, $each->quantity, $each->terms->kind->value, $each->terms->amount?->minor, $placement?->id, $labelId],
             $goods,
         ));
         DB::insert(
-            "INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, placement_id, label_id) VALUES {$rows} ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity))"
+            "INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, terms, amount_minor, placement_id, label_id) VALUES {$rows} ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity))"
             .($placement === null && $labelId === null ? '' : ', placement_id = VALUES(placement_id), label_id = VALUES(label_id)'),
             [...$bindings, Quantity::LARGEST],
         );

@@ -4,16 +4,36 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
+use App\Models\PickKey;
 use App\Models\Product;
 use App\Models\Variant;
+use PaperKite\Catalogue\Availability;
+use PaperKite\Catalogue\Terms;
 
-/** What is put into a cart at once. */
+/** What is put into a cart at once: a pick, as the tables know it. */
 final readonly class Goods
 {
+    public Terms $terms;
+
     public function __construct(
         public Product $product,
         /** `null` where the product has none to choose from. */
         public ?Variant $variant,
         public int $quantity,
-    ) {}
+        /** `null`: once. */
+        ?Terms $terms = null,
+    ) {
+        $this->terms = $terms ?? Terms::once();
+    }
+
+    public function availability(): Availability
+    {
+        return Availability::of($this->product->is_draft, $this->product->stockFor($this->variant), $this->quantity);
+    }
+
+    /** As `cart_lines.pick_key` has it: what has the same is one line. */
+    public function key(): string
+    {
+        return PickKey::of($this->product->id, $this->variant?->id, $this->terms->kind->value, $this->terms->amount?->minor);
+    }
 }

@@ -6,6 +6,7 @@ namespace App\Carts;
 
 use App\Models\Cart;
 use App\Models\CartLine;
+use PaperKite\Catalogue\Availability;
 use PaperKite\Quote\Receipt;
 
 /** What has changed about the goods since the shopper last looked, said at the line, with the new amount. */
@@ -48,27 +49,24 @@ final readonly class LineNotices
     /** @return array<int, string> for each line that can't be sold as it stands, what to do */
     public static function stock(Cart $cart): array
     {
-        return $cart->lines
-            ->filter(fn (CartLine $line): bool => ! self::covers($line))
-            ->mapWithKeys(fn (CartLine $line): array => [$line->id => match (true) {
-                $line->product->is_draft => 'This is not sold any longer; remove it to go on.',
-                ($left = self::left($line)) === 0 => 'This has sold out; remove it to go on.',
-                default => "Only {$left} left; take fewer to go on.",
-            }])
-            ->all();
+        $notices = [];
+        foreach ($cart->lines as $line) {
+            $notice = match ($line->toCore()->availability()) {
+                Availability::ForSale => null,
+                Availability::Draft => 'This is not sold any longer; remove it to go on.',
+                Availability::SoldOut => 'This has sold out; remove it to go on.',
+                Availability::TooFew => "Only {$line->product->stockFor($line->variant)->pieces} left; take fewer to go on.",
+            };
+            if ($notice !== null) {
+                $notices[$line->id] = $notice;
+            }
+        }
+
+        return $notices;
     }
 
     public static function covers(CartLine $line): bool
     {
-        $core = $line->toCore();
-
-        return ! $core->product->isDraft && $core->product->stockOf($core->variant)->covers($line->quantity);
-    }
-
-    private static function left(CartLine $line): int
-    {
-        $core = $line->toCore();
-
-        return $core->product->stockOf($core->variant)->pieces ?? 0;
+        return $line->toCore()->availability() === Availability::ForSale;
     }
 }

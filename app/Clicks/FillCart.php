@@ -76,7 +76,7 @@ final readonly class FillCart
             ->whereNull('shared_by')
             ->where('last_added_at', '>', $this->sameClickSince($now))
             // Two buttons of the shop's own are told apart by what they sell.
-            ->whereHas('lines', static fn (Builder $lines) => $lines->where(['product_id' => $first->product->id, 'variant_id' => $first->variant?->id]))
+            ->whereHas('lines', static fn (Builder $lines) => $lines->where('pick_key', $first->key()))
             ->first();
         if ($earlier !== null) {
             return new Filled($earlier, false);

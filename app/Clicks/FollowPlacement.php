@@ -96,7 +96,7 @@ final readonly class FollowPlacement
     /** @return non-empty-list<Goods> */
     private function goodsOf(Offer $offer): array
     {
-        $goods = array_values($offer->lines->map(static fn (OfferLine $line): Goods => new Goods($line->product, $line->variant, $line->quantity))->all());
+        $goods = array_values($offer->lines->map(static fn (OfferLine $line): Goods => new Goods($line->product, $line->variant, $line->quantity, $line->termsOf($line->product)))->all());
 
         return $goods === [] ? throw new \LogicException('What adds nothing doesn’t add at once.') : $goods;
     }

@@ -23,8 +23,8 @@ final class PlacementLookup
         'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page', 'caption', 'paused_at'],
         'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'look_id', 'state'],
         'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent', 'words', 'checkout_slug', 'timezone'],
-        'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity'],
-        'products' => ['id', 'shop_id', 'sku', 'name', 'stock', 'allows_back_order', 'has_variants', 'is_draft'],
+        'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],
+        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft'],
         'variants' => ['id', 'sku', 'stock', 'choices'],
     ];
 

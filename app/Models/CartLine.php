@@ -18,12 +18,15 @@ use PaperKite\Catalogue\Quantity;
  * @property int|null $placement_id
  * @property int|null $label_id of the open link that led here, as `Results\Labels` knows it
  * @property int|null $seen_unit_minor
+ * @property string $pick_key of what is one line of its cart
  * @property bool $was_in_checkout that its checkout was opened is counted
  * @property Product $product
  * @property Variant|null $variant
  */
 final class CartLine extends Model
 {
+    use HasTerms;
+
     public $timestamps = false;
 
     /** @var list<string> a line is nothing without its goods */
@@ -33,7 +36,7 @@ final class CartLine extends Model
     {
         $product = $this->product->toCoreAs($this->variant);
 
-        return new Pick($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku));
+        return new Pick($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku), $this->termsOf($this->product));
     }
 
     public function picturePath(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use PaperKite\Catalogue\TermsKind;
 use PaperKite\Quote\LineBecause;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ReceiptLine;
@@ -36,7 +37,16 @@ final readonly class FrozenLine
         public ?int $profitMinor = null,
         /** Of the open link that led here; `null` where there was none, or a former release froze it. */
         public ?int $labelId = null,
+        public string $terms = TermsKind::Once->value,
+        /** What the shopper gives for one. */
+        public ?int $amountMinor = null,
     ) {}
+
+    /** As `cart_lines.pick_key` has it. */
+    public function pickKey(): string
+    {
+        return PickKey::of($this->productId, $this->variantId, $this->terms, $this->amountMinor);
+    }
 
     public static function of(CartLine $line, ReceiptLine $priced, Receipt $receipt): self
     {
@@ -58,6 +68,8 @@ final readonly class FrozenLine
             taxRate: $priced->taxRate->text ?? '0',
             profitMinor: $priced->profit->minor,
             labelId: $line->label_id,
+            terms: $line->terms,
+            amountMinor: $line->amount_minor,
         );
     }
 }

@@ -80,7 +80,7 @@ final class Offer extends Model
     public function isSoldOut(): bool
     {
         return $this->lines->contains(fn (OfferLine $line): bool => ! $line->leavesAChoice()
-            && ! Product::stockOf($line->variant !== null ? $line->variant->stock : $line->product->stock, $line->product->allows_back_order)->covers($line->quantity));
+            && ! $line->product->stockFor($line->variant)->covers($line->quantity));
     }
 
     public function toCore(Shop $shop, string $look): CoreOffer

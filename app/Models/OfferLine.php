@@ -23,6 +23,8 @@ use PaperKite\Offer\OfferItem;
  */
 final class OfferLine extends Model
 {
+    use HasTerms;
+
     public $timestamps = false;
 
     /** Whether the shopper has still to say which variant. */
@@ -36,7 +38,7 @@ final class OfferLine extends Model
     {
         $product = $this->product->toCore();
 
-        return new OfferItem(new Pick($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku)));
+        return new OfferItem(new Pick($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku), $this->termsOf($this->product)));
     }
 
     /** @return BelongsTo<Product, $this> */

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $choices
  * @property string $picture
  * @property int $quantity
+ * @property string $terms on which it was picked
+ * @property int|null $amount_minor what the shopper gave for one
  * @property int $back_ordered
  * @property int $unit_minor
  * @property int $subtotal_minor

@@ -118,6 +118,12 @@ final class Product extends Model
         return self::stockOf($this->stock, $this->allows_back_order);
     }
 
+    /** Each variant counts its own pieces. */
+    public function stockFor(?Variant $variant): Stock
+    {
+        return $variant === null ? $this->stockOnHand() : self::stockOf($variant->stock, $this->allows_back_order);
+    }
+
     /** Of all variants that are counted, where there are variants; `null` where nothing is. */
     public function piecesOnHand(): ?int
     {

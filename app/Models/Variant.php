@@ -74,7 +74,7 @@ final class Variant extends Model
             $this->price_minor === null ? null : new Price($product->money($this->price_minor), $this->sale()),
             $this->cost_minor === null ? null : $product->money($this->cost_minor),
             $this->weight_g,
-            Product::stockOf($this->stock, $product->allows_back_order),
+            $product->stockFor($this),
         );
     }
 

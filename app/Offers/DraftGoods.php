@@ -6,7 +6,7 @@ namespace App\Offers;
 
 use App\Models\Look;
 use App\Models\Product;
-use PaperKite\Catalogue\Quantity;
+use PaperKite\Catalogue\TermsKind;
 use PaperKite\Offer\Draft;
 
 /** A draft, and the rows behind what it names. */
@@ -24,7 +24,7 @@ final readonly class DraftGoods
         public ?int $lookId,
     ) {}
 
-    /** @return list<array{position: int, product_id: int, variant_id: int|null, quantity: int}> as the table of lines keeps them */
+    /** @return list<array{position: int, product_id: int, variant_id: int|null, quantity: int, terms: string, amount_minor: int|null}> as the table of lines keeps them */
     public function lines(): array
     {
         $lines = [];
@@ -32,7 +32,8 @@ final readonly class DraftGoods
             $product = $this->products[$index];
             if ($product !== null) {
                 $variant = $product->variants->firstWhere('sku', $item->variant);
-                $lines[] = ['position' => $index, 'product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $item->read()->pick->quantity->pieces ?? Quantity::of(1)->pieces];
+                $pick = $item->read()?->pick;
+                $lines[] = ['position' => $index, 'product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $pick->quantity->pieces ?? 1, 'terms' => $pick->terms->kind->value ?? TermsKind::Once->value, 'amount_minor' => $pick?->terms->amount?->minor];
             }
         }
 

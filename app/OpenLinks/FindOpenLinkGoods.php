@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\OpenLinks;
 
 use App\Carts\Goods;
-use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\FindGoods;
+use PaperKite\Catalogue\Availability;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
@@ -29,7 +29,7 @@ final readonly class FindOpenLinkGoods
             $goods = $this->goods($item, $found[$item->sku] ?? null);
             if ($goods->product->has_variants && $goods->variant === null) {
                 $toChoose[] = $item;
-            } elseif (! Product::stockOf($goods->variant !== null ? $goods->variant->stock : $goods->product->stock, $goods->product->allows_back_order)->covers($item->quantity)) {
+            } elseif ($goods->availability() !== Availability::ForSale) {
                 $soldOut[] = $item;
             } else {
                 $ready[] = $goods;

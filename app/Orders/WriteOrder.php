@@ -84,6 +84,8 @@ final readonly class WriteOrder
             'choices' => $line->choices,
             'picture' => $line->picture,
             'quantity' => $line->quantity,
+            'terms' => $line->terms,
+            'amount_minor' => $line->amountMinor,
             'back_ordered' => $backOrdered,
             'unit_minor' => $line->unitMinor,
             'subtotal_minor' => $line->subtotalMinor,
@@ -157,7 +159,7 @@ final readonly class WriteOrder
     {
         foreach (CartLine::query()->where('cart_id', $payment->cart_id)->without(['product', 'variant.picture'])->get() as $line) {
             $paid = collect($payment->checkout->lines)
-                ->first(fn (FrozenLine $frozen): bool => $frozen->productId === $line->product_id && $frozen->variantId === $line->variant_id)
+                ->first(fn (FrozenLine $frozen): bool => $frozen->pickKey() === $line->pick_key)
                 ->quantity ?? 0;
             match (true) {
                 $paid === 0 => null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Carts\AddLines;
+use App\Carts\Goods;
 use App\Catalogue\SaveVariants;
 use App\Models\Cart;
 use App\Models\CartLine;
@@ -16,6 +18,7 @@ use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\Terms;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Checkout\CouponPlace;
 use PaperKite\Quote\CouponKind;
@@ -48,6 +51,27 @@ final class GoodsInCartTest extends TestCase
     {
         $this->shopper()->get($this->at('/p/wrap'))->assertOk()->assertSee('from €6.50')->assertSee('Small')->assertSee('Large')->assertSee('€11.00')->assertSee('Sold out at the moment.');
         $this->shopper()->get($this->at('/p/wrap-small'))->assertOk()->assertSee('4 left.');
+    }
+
+    public function test_what_is_picked_on_other_terms_is_a_line_of_its_own(): void
+    {
+        $cart = Cart::query()->create(['shop_id' => $this->shop->id, 'ref' => Secrets::ref(), 'visitor' => hash('sha256', $this->visitor), 'created_at' => now()]);
+        $small = $this->wrap->variants()->where('sku', 'wrap-small')->firstOrFail();
+        $picked = [
+            new Goods($this->wrap, $small, 1), new Goods($this->wrap, $small, 2), new Goods($this->wrap, null, 1),
+            new Goods($this->wrap, null, 1, Terms::giving($this->shop->money(750))), new Goods($this->wrap, null, 1, Terms::giving($this->shop->money(75))), new Goods($this->wrap, null, 4, Terms::giving($this->shop->money(750))),
+        ];
+        foreach ($picked as $goods) {
+            app(AddLines::class)($cart, [$goods], null, null);
+        }
+
+        self::assertSame([3, 1, 5, 1], CartLine::query()->where('cart_id', $cart->id)->orderBy('id')->pluck('quantity')->all());
+        self::assertSame(
+            array_values(array_unique(array_map(static fn (Goods $goods): string => $goods->key(), $picked))),
+            CartLine::query()->where('cart_id', $cart->id)->orderBy('id')->pluck('pick_key')->all(),
+        );
+        $again = CartLine::query()->where('cart_id', $cart->id)->orderBy('id')->get()[2]->toCore();
+        self::assertSame('giving 750 EUR', $again->terms->key());
     }
 
     public function test_one_variant_must_be_chosen_and_be_there(): void

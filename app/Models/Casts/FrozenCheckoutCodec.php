@@ -6,6 +6,7 @@ namespace App\Models\Casts;
 
 use App\Models\FrozenCheckout;
 use App\Models\FrozenLine;
+use PaperKite\Catalogue\TermsKind;
 use PaperKite\Checkout\ShopperDetails;
 
 /**
@@ -65,6 +66,8 @@ final class FrozenCheckoutCodec
             taxRate: $line->optionalText('taxRate'),
             profitMinor: $line->optionalInteger('profitMinor'),
             labelId: $line->optionalInteger('labelId'),
+            terms: $line->optionalText('terms') ?? TermsKind::Once->value,
+            amountMinor: $line->optionalInteger('amountMinor'),
         );
     }
 

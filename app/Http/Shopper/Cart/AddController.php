@@ -127,7 +127,7 @@ final readonly class AddController
         $errors = [];
         if ($product->has_variants && $variant === null) {
             $errors['choices'] = 'Choose one of each; this combination is not to be had.';
-        } elseif (! Product::stockOf($variant !== null ? $variant->stock : $product->stock, $product->allows_back_order)->covers(1)) {
+        } elseif (! $product->stockFor($variant)->covers(1)) {
             $errors['choices'] = 'This is sold out at the moment; choose another.';
         }
         try {

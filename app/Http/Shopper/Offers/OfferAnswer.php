@@ -8,9 +8,9 @@ use App\Carts\Goods;
 use App\Http\Input;
 use App\Models\Offer;
 use App\Models\OfferLine;
-use App\Models\Product;
 use App\Models\Variant;
 use Illuminate\Http\Request;
+use PaperKite\Catalogue\Availability;
 use PaperKite\Catalogue\InvalidQuantity;
 
 /** What a shopper said on the page of an offer: which variant of each, and how many. */
@@ -41,14 +41,20 @@ final readonly class OfferAnswer
         foreach ($offer->lines as $index => $line) {
             $choices[$index] = self::typed($request, $index);
             $variant = self::variant($line, $choices[$index]);
-            $stock = Product::stockOf($variant !== null ? $variant->stock : $line->product->stock, $line->product->allows_back_order);
+            $picked = new Goods($line->product, $variant, $pieces ?? $line->quantity, $line->termsOf($line->product));
             if ($line->product->has_variants && $variant === null) {
                 $errors[$index] = 'Choose one of each; this combination is not to be had.';
-            } elseif (! $stock->covers($pieces ?? $line->quantity)) {
-                $errors[$index] = $stock->pieces === 0 ? 'This is sold out at the moment; choose another.' : "Only {$stock->pieces} of this are left; choose fewer, or another.";
+            } else {
+                $errors[$index] = match ($picked->availability()) {
+                    Availability::ForSale, Availability::Draft => null,
+                    Availability::SoldOut => 'This is sold out at the moment; choose another.',
+                    Availability::TooFew => "Only {$line->product->stockFor($variant)->pieces} of this are left; choose fewer, or another.",
+                };
             }
-            $goods[] = new Goods($line->product, $variant, $pieces ?? $line->quantity);
+            $goods[] = $picked;
         }
+
+        $errors = array_filter($errors, is_string(...));
 
         return new self($errors === [] && $quantityError === null ? $goods : [], $choices, $request->has('quantity') ? Input::text($request, 'quantity') : null, $errors, $quantityError);
     }
