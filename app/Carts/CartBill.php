@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Carts;
 
 use App\Models\Coupon;
+use PaperKite\Quote\Bill;
 use PaperKite\Quote\Fault;
 use PaperKite\Quote\Receipt;
 
@@ -20,6 +21,12 @@ final readonly class CartBill
         /** Why the coupon that was asked for takes nothing off. */
         public ?string $couponFinding,
     ) {}
+
+    /** As it is drawn; `null` where it can't be reckoned. */
+    public function bill(): ?Bill
+    {
+        return $this->receipt === null ? null : Bill::of($this->receipt);
+    }
 
     /** What stands in the way at a key of the quote, such as `country`. */
     public function faultAt(string $key): ?string

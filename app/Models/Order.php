@@ -10,6 +10,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Quote\Bill;
+use PaperKite\Quote\BillLine;
+use PaperKite\Quote\BillRow;
+use PaperKite\Quote\BillRowKind;
 
 /**
  * @property int $id
@@ -59,6 +63,20 @@ final class Order extends Model
     public function money(int $minor): Money
     {
         return Money::ofMinor($minor, Currency::of($this->currency));
+    }
+
+    /** As it was when it was paid. */
+    public function bill(): Bill
+    {
+        return Bill::drawn(
+            array_values($this->lines->map(fn (OrderLine $line): BillLine => $line->onBill($this))->all()),
+            $this->money($this->items_minor),
+            new BillRow(BillRowKind::Discount, $this->money($this->discount_minor), $this->reasons['discount'] ?? ''),
+            new BillRow(BillRowKind::Shipping, $this->money($this->shipping_minor), $this->reasons['shipping'] ?? ''),
+            new BillRow($this->tax_is_contained ? BillRowKind::ContainedTax : BillRowKind::Tax, $this->money($this->tax_minor), $this->reasons['tax'] ?? ''),
+            $this->money($this->total_minor),
+            $this->money($this->profit_minor),
+        );
     }
 
     /** @return BelongsTo<Shop, $this> */

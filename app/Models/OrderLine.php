@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use PaperKite\Quote\BillLine;
 
 /**
  * What was sold, as it was called and priced when it was paid.
@@ -35,4 +36,18 @@ use Illuminate\Database\Eloquent\Model;
 final class OrderLine extends Model
 {
     public $timestamps = false;
+
+    public function onBill(Order $order): BillLine
+    {
+        return new BillLine(
+            $this->name,
+            $this->choices,
+            $this->sku,
+            $this->quantity,
+            $this->back_ordered,
+            $order->money($this->unit_minor),
+            $order->money($this->subtotal_minor),
+            $this->because,
+        );
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Carts\ReckonCart;
 use App\Catalogue\SaveVariants;
 use App\Models\Order;
 use App\Models\Payment;
@@ -79,6 +80,21 @@ final class SoldGoodsTest extends TestCase
 
         self::assertSame(['Heather honey, 340 g', 840, 100, 'On sale for €8.40 instead of €9.80.'], [$order->lines->sole()->name, $order->lines->sole()->unit_minor, $order->lines->sole()->discount_minor, $order->lines->sole()->because]);
         self::assertSame([840, 100, 390, 1130, 'MAY', 'Coupon “MAY” takes €1.00 off.'], [$order->items_minor, $order->discount_minor, $order->shipping_minor, $order->total_minor, $order->coupon_code, $order->reasons['discount'] ?? null]);
+    }
+
+    public function test_the_bill_of_an_order_is_the_one_that_was_shown(): void
+    {
+        foreach ([true, false] as $areContained) {
+            $rules = $this->shop->rules();
+            $this->shop->update(['rules' => new ShopRules($rules->currency, $rules->timezone, new TaxRates($areContained, ['GB' => ['standard' => Percentage::fromEntry('20')]]), 'standard', $rules->zones)]);
+            $this->shop->coupons()->updateOrCreate(['code' => 'MAY'], ['kind' => CouponKind::Amount, 'amount_minor' => 100]);
+            $payment = $this->opened($this->shop, $this->honey, 1, coupon: 'MAY', email: 'ada'.(int) $areContained.'@letters.example');
+            $shown = app(ReckonCart::class)($this->shop, $payment->cart?->load('lines') ?? self::fail('The cart is gone.'), 'GB')->bill();
+
+            $this->settle($payment);
+
+            self::assertEquals($shown, Order::query()->where('payment_id', $payment->id)->with('lines')->sole()->bill());
+        }
     }
 
     public function test_an_order_keeps_the_tax_and_the_profit_of_each_line(): void

@@ -1,16 +1,16 @@
 @php
+$bill = $order->bill();
 $lines = [];
-foreach ($order->lines as $line) {
-    $lines[] = "  {$line->quantity} × {$line->name}".($line->choices === '' ? '' : " ({$line->choices})").": {$order->money($line->subtotal_minor)->shown()}";
+foreach ($bill->lines as $line) {
+    $lines[] = "  {$line->quantity} × {$line->name}".($line->choices === '' ? '' : " ({$line->choices})").": {$line->subtotal->shown()}";
 }
-if ($order->discount_minor > 0) {
-    $lines[] = "  Discount: −{$order->money($order->discount_minor)->shown()}";
+foreach ($bill->rows as $row) {
+    $lines[] = "  {$row->kind->label()}: {$row->shown()}";
 }
-$lines[] = "  Shipping: {$order->money($order->shipping_minor)->shown()}";
-if ($order->tax_minor > 0) {
-    $lines[] = '  '.($order->tax_is_contained ? 'Tax in it' : 'Tax').": {$order->money($order->tax_minor)->shown()}";
+$lines[] = "  Total: {$bill->total->shown()}";
+foreach ($bill->within as $row) {
+    $lines[] = "  {$row->kind->label()}: {$row->shown()}";
 }
-$lines[] = "  Total: {$order->money($order->total_minor)->shown()}";
 @endphp
 Hello {!! $order->name !!},
 

@@ -1,7 +1,7 @@
-Order {{ $order->number }} came in, over {{ $order->money($order->total_minor)->shown() }}.
+Order {{ $order->number }} came in, over {{ $order->bill()->total->shown() }}.
 
-@foreach ($order->lines as $line)
-  {{ $line->quantity }} × {!! $line->name !!}{!! $line->choices === '' ? '' : " ({$line->choices})" !!}, {!! $line->sku !!}@if ($line->back_ordered > 0), {{ $line->back_ordered }} of them not on the shelf @endif
+@foreach ($order->bill()->lines as $line)
+  {{ $line->quantity }} × {!! $line->name !!}{!! $line->choices === '' ? '' : " ({$line->choices})" !!}, {!! $line->sku !!}@if ($line->backOrdered > 0), {{ $line->backOrdered }} of them not on the shelf @endif
 
 @endforeach
 @if ($order->comment !== '')

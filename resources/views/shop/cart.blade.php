@@ -14,7 +14,7 @@
 @endif
 </section>
 <section class="slip" aria-label="The bill">
-<x-shop.bill :bill="$bill" />
+<x-shop.reckoned :reckoned="$bill" />
 @if ($shop->checkout_rules->couponPlace->isInCart())
 <x-shop.coupon :bill="$bill" :cart="$cart" :typed="$couponTyped" :error="$couponError" />
 @endif

@@ -35,7 +35,7 @@ $wrong = count($errors) + count($lineErrors);
 </div>
 </section>
 <section class="slip" aria-label="The bill">
-<x-shop.bill :bill="$bill" />
+<x-shop.reckoned :reckoned="$bill" />
 @if ($shop->checkout_rules->couponPlace->isInCheckout())
 <x-shop.coupon :bill="$bill" :cart="$cart" :typed="$typed['coupon'] ?? ''" :error="$errors['coupon'] ?? null" />
 @endif

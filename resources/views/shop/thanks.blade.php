@@ -22,24 +22,15 @@
 <p><a href="/">Back to the shop</a></p>
 </section>
 <section class="slip" aria-label="The receipt">
-<dl class="bill">
-@foreach ($order->lines as $line)
-<div><dt><bdi>{{ $line->name }}</bdi>@if ($line->choices !== '') <span class="bill-count" dir="auto">{{ $line->choices }}</span>@endif @if ($line->quantity > 1 || ! $isOpen) <span class="bill-count">{{ $line->quantity }} × {{ $isOpen ? $order->money($line->unit_minor)->shown() : '' }}</span>@endif @if ($line->back_ordered > 0) <span class="bill-count">{{ $line->back_ordered }} of them {{ $line->back_ordered === 1 ? 'follows' : 'follow' }} as soon as there are more.</span>@endif</dt><dd>{{ $isOpen ? $order->money($line->subtotal_minor)->shown() : '' }}</dd></div>
-@endforeach
 @if ($isOpen)
-@if ($order->discount_minor > 0)
-<div class="bill-rule"><dt>Discount <span class="bill-why">{{ $order->reasons['discount'] ?? '' }}</span></dt><dd>−{{ $order->money($order->discount_minor)->shown() }}</dd></div>
+<x-shop.bill :bill="$order->bill()" total="Paid" />
+@else
+<ul class="ordered">
+@foreach ($order->lines as $line)
+<li>{{ $line->quantity }} × <bdi>{{ $line->name }}</bdi>@if ($line->choices !== '') <span class="bill-count" dir="auto">{{ $line->choices }}</span>@endif</li>
+@endforeach
+</ul>
 @endif
-<div class="bill-rule"><dt>Shipping <span class="bill-why">{{ $order->reasons['shipping'] ?? '' }}</span></dt><dd>{{ $order->money($order->shipping_minor)->shown() }}</dd></div>
-@if ($order->tax_minor > 0 && ! $order->tax_is_contained)
-<div class="bill-rule"><dt>Tax</dt><dd>{{ $order->money($order->tax_minor)->shown() }}</dd></div>
-@endif
-<div class="bill-total"><dt>Paid</dt><dd>{{ $order->money($order->total_minor)->shown() }}</dd></div>
-@if ($order->tax_minor > 0 && $order->tax_is_contained)
-<div class="bill-tax"><dt>Tax in it</dt><dd>{{ $order->money($order->tax_minor)->shown() }}</dd></div>
-@endif
-@endif
-</dl>
 @if ($payNotice)<p class="pay-notice">{{ $payNotice }}</p>@endif
 </section>
 </div>

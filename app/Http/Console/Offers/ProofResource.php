@@ -16,6 +16,7 @@ use PaperKite\Offer\Proof;
 use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\WordLadder;
+use PaperKite\Quote\Bill;
 use PaperKite\Quote\Fault;
 
 #[OA\Schema(schema: 'Proof', description: 'An offer as it stands on the desk: said, looked at, reckoned.')]
@@ -73,7 +74,7 @@ final readonly class ProofResource
             words_without: array_map(static fn (ButtonState $state) => WordResource::of($without->word($state, $offer->destination, $offer->items !== [])), ButtonState::cases()),
             caption_ideas: CaptionIdeas::for($offer, $shop->name),
             variants: array_map(self::variants(...), $proof->draft->items),
-            bill: $proof->bill === null ? null : BillResource::ofReceipt($proof->bill, ''),
+            bill: $proof->bill === null ? null : BillResource::of(Bill::of($proof->bill)),
             no_bill_because: implode(' ', array_map(static fn (Fault $fault): string => $fault->message, $proof->faults)),
             country: $proof->country,
             way: $offer->way()->words(),

@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Console\Orders;
 
 use App\Http\Console\Shared\Amount;
-use App\Models\Order;
-use App\Models\OrderLine;
 use OpenApi\Attributes as OA;
-use PaperKite\Quote\LineBecause;
-use PaperKite\Quote\Receipt;
-use PaperKite\Quote\ReceiptLine;
+use PaperKite\Quote\BillLine;
 
 #[OA\Schema(schema: 'BillLine')]
 final readonly class BillLineResource
@@ -36,32 +32,18 @@ final readonly class BillLineResource
         public string $because,
     ) {}
 
-    public static function ofReceipt(ReceiptLine $line, Receipt $receipt, string $picture): self
-    {
-        return new self(
-            name: $line->pick->product->name,
-            choices: implode(' · ', $line->pick->variant->choices ?? []),
-            sku: $line->pick->sku()->text,
-            picture_path: $picture,
-            quantity: $line->pick->quantity->pieces,
-            back_ordered: 0,
-            unit: Amount::of($line->unit->today),
-            subtotal: Amount::of($line->subtotal),
-            because: LineBecause::of($line, $receipt)->unit ?? '',
-        );
-    }
-
-    public static function ofOrder(OrderLine $line, Order $order): self
+    /** @param  string  $picture  the path of the picture; blank where none is shown */
+    public static function of(BillLine $line, string $picture): self
     {
         return new self(
             name: $line->name,
             choices: $line->choices,
             sku: $line->sku,
-            picture_path: $line->picture,
+            picture_path: $picture,
             quantity: $line->quantity,
-            back_ordered: $line->back_ordered,
-            unit: Amount::of($order->money($line->unit_minor)),
-            subtotal: Amount::of($order->money($line->subtotal_minor)),
+            back_ordered: $line->backOrdered,
+            unit: Amount::of($line->unit),
+            subtotal: Amount::of($line->subtotal),
             because: $line->because,
         );
     }

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Console\Orders;
 
 use App\Http\Console\Shared\Amount;
-use App\Models\Order;
-use App\Models\OrderLine;
+use LogicException;
 use OpenApi\Attributes as OA;
-use PaperKite\Quote\Because;
-use PaperKite\Quote\Receipt;
-use PaperKite\Quote\ReceiptLine;
+use PaperKite\Quote\Bill;
+use PaperKite\Quote\BillLine;
+use PaperKite\Quote\BillRowKind;
 
 #[OA\Schema(schema: 'Bill', description: 'What the shopper pays, and why.')]
 final readonly class BillResource
@@ -41,40 +40,25 @@ final readonly class BillResource
         public Amount $profit,
     ) {}
 
-    /** @param  string  $picture  the path of the picture of the goods */
-    public static function ofReceipt(Receipt $receipt, string $picture): self
+    /** @param  list<string>  $pictures  the path of the picture of each line, where they are shown */
+    public static function of(Bill $bill, array $pictures = []): self
     {
-        $because = Because::of($receipt);
+        $discount = $bill->row(BillRowKind::Discount);
+        $shipping = $bill->row(BillRowKind::Shipping) ?? throw new LogicException('A bill says what shipping costs.');
+        $tax = $bill->row(BillRowKind::Tax, BillRowKind::ContainedTax);
 
         return new self(
-            lines: array_map(static fn (ReceiptLine $line) => BillLineResource::ofReceipt($line, $receipt, $picture), $receipt->lines),
-            items: Amount::of($receipt->items),
-            discount: $receipt->discount->total->isZero() ? null : Amount::of($receipt->discount->total),
-            discount_because: $because->discount ?? '',
-            shipping: Amount::of($receipt->shipping->fee),
-            shipping_because: $because->shipping,
-            tax: $receipt->tax->isZero() ? null : Amount::of($receipt->tax),
-            tax_because: $because->tax ?? '',
-            tax_is_contained: $receipt->shop->tax->areContained,
-            total: Amount::of($receipt->total),
-            profit: Amount::of($receipt->profit),
-        );
-    }
-
-    public static function ofOrder(Order $order): self
-    {
-        return new self(
-            lines: array_values($order->lines->map(fn (OrderLine $line) => BillLineResource::ofOrder($line, $order))->all()),
-            items: Amount::of($order->money($order->items_minor)),
-            discount: $order->discount_minor === 0 ? null : Amount::of($order->money($order->discount_minor)),
-            discount_because: $order->reasons['discount'] ?? '',
-            shipping: Amount::of($order->money($order->shipping_minor)),
-            shipping_because: $order->reasons['shipping'] ?? '',
-            tax: $order->tax_minor === 0 ? null : Amount::of($order->money($order->tax_minor)),
-            tax_because: $order->reasons['tax'] ?? '',
-            tax_is_contained: $order->tax_is_contained,
-            total: Amount::of($order->money($order->total_minor)),
-            profit: Amount::of($order->money($order->profit_minor)),
+            lines: array_map(static fn (BillLine $line, int $i) => BillLineResource::of($line, $pictures[$i] ?? ''), $bill->lines, array_keys($bill->lines)),
+            items: Amount::of($bill->items),
+            discount: $discount === null ? null : Amount::of($discount->amount),
+            discount_because: $discount->because ?? '',
+            shipping: Amount::of($shipping->amount),
+            shipping_because: $shipping->because,
+            tax: $tax === null ? null : Amount::of($tax->amount),
+            tax_because: $tax->because ?? '',
+            tax_is_contained: $bill->taxIsContained,
+            total: Amount::of($bill->total),
+            profit: Amount::of($bill->profit),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Orders;
 
 use App\Models\Order;
+use App\Models\OrderLine;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Intl\Countries;
 
@@ -43,7 +44,7 @@ final readonly class OrderResource
             address: array_values(array_filter([$order->name, $order->company, $order->street, trim("{$order->postcode} {$order->town}"), Countries::getName($order->country, 'en')], static fn (string $line): bool => $line !== '')),
             phone: $order->phone,
             comment: $order->comment,
-            bill: BillResource::ofOrder($order),
+            bill: BillResource::of($order->bill(), array_values($order->lines->map(static fn (OrderLine $line): string => $line->picture)->all())),
             payment: $order->payment->provider_id,
         );
     }

@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Shops\SampleCart;
 use OpenApi\Attributes as OA;
 use PaperKite\Quote\Because;
+use PaperKite\Quote\Bill;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\Unquotable;
@@ -51,7 +52,7 @@ final readonly class RulesTrialResource
             return new self(new \stdClass, $charts, null, $unquotable->faults[0]->message, '', '');
         }
 
-        return new self(new \stdClass, $charts, BillResource::ofReceipt($receipt, ''), '', self::fee($receipt), self::tax($receipt));
+        return new self(new \stdClass, $charts, BillResource::of(Bill::of($receipt)), '', self::fee($receipt), self::tax($receipt));
     }
 
     private static function fee(Receipt $receipt): string

@@ -1,28 +1,13 @@
-@props(['bill'])
-@php
-use PaperKite\Quote\Because;
-$receipt = $bill->receipt;
-@endphp
-@if ($receipt === null)
-@foreach ($bill->faults as $fault)
-<p class="field-error">{{ $fault->message }}</p>
-@endforeach
-@else
-@php $because = Because::of($receipt); @endphp
+@props(['bill', 'total' => 'Total'])
 <dl class="bill">
-@foreach ($receipt->lines as $line)
-<div><dt><bdi>{{ $line->pick->name() }}</bdi>@if ($line->pick->quantity->pieces > 1) <span class="bill-count">{{ $line->pick->quantity->pieces }} × {{ $line->unit->today->shown() }}</span>@endif</dt><dd>{{ $line->subtotal->shown() }}</dd></div>
+@foreach ($bill->lines as $line)
+<div><dt><bdi>{{ $line->name }}</bdi>@if ($line->choices !== '') <span class="bill-count" dir="auto">{{ $line->choices }}</span>@endif @if ($line->quantity > 1) <span class="bill-count">{{ $line->quantity }} × {{ $line->unit->shown() }}</span>@endif @if ($line->backOrdered > 0) <span class="bill-count">{{ $line->backOrdered }} of them {{ $line->backOrdered === 1 ? 'follows' : 'follow' }} as soon as there are more.</span>@endif</dt><dd>{{ $line->subtotal->shown() }}</dd></div>
 @endforeach
-@unless ($receipt->discount->total->isZero())
-<div class="bill-rule"><dt>Discount <x-shop.why :sentence="$because->discount" /></dt><dd>−{{ $receipt->discount->total->shown() }}</dd></div>
-@endunless
-<div class="bill-rule"><dt>Shipping <x-shop.why :sentence="$because->shipping" /></dt><dd>{{ $receipt->shipping->fee->shown() }}</dd></div>
-@unless ($receipt->tax->isZero() || $receipt->shop->tax->areContained)
-<div class="bill-rule"><dt>Tax <x-shop.why :sentence="$because->tax" /></dt><dd>{{ $receipt->tax->shown() }}</dd></div>
-@endunless
-<div class="bill-total"><dt>Total</dt><dd>{{ $receipt->total->shown() }}</dd></div>
-@if ($receipt->shop->tax->areContained && ! $receipt->tax->isZero())
-<div class="bill-tax"><dt>Tax in it <x-shop.why :sentence="$because->tax" /></dt><dd>{{ $receipt->tax->shown() }}</dd></div>
-@endif
+@foreach ($bill->rows as $row)
+<div class="bill-rule"><dt>{{ $row->kind->label() }} <x-shop.why :sentence="$row->because" /></dt><dd>{{ $row->shown() }}</dd></div>
+@endforeach
+<div class="bill-total"><dt>{{ $total }}</dt><dd>{{ $bill->total->shown() }}</dd></div>
+@foreach ($bill->within as $row)
+<div class="bill-tax"><dt>{{ $row->kind->label() }} <x-shop.why :sentence="$row->because" /></dt><dd>{{ $row->shown() }}</dd></div>
+@endforeach
 </dl>
-@endif
