@@ -38,7 +38,7 @@ final readonly class ReckonCart
         $finding = match (true) {
             $cart->coupon_code === null => null,
             ! $counts => ApplyCoupon::notValid($cart->coupon_code),
-            default => Because::findings($receipt)[0] ?? null,
+            default => (Because::findings($receipt)[0] ?? null)?->in($shop->wording()),
         };
 
         return new CartBill($country, $receipt, [], $coupon, $finding);

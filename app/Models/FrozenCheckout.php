@@ -9,13 +9,14 @@ use Illuminate\Contracts\Database\Eloquent\Castable;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Quote\Because;
 use PaperKite\Quote\Receipt;
+use PaperKite\Words\Said;
 
 /** The bill and the shopper as they were when the payment was opened: all that an order is written from. */
 final readonly class FrozenCheckout implements Castable
 {
     /**
      * @param  list<FrozenLine>  $lines
-     * @param  array<string, string>  $reasons  why each amount is what it is
+     * @param  array<string, Said>  $reasons  why each amount is what it is
      */
     public function __construct(
         public array $lines,
@@ -55,7 +56,7 @@ final readonly class FrozenCheckout implements Castable
             profitMinor: $receipt->profit->minor,
             couponId: $applied?->id,
             couponCode: $applied?->code,
-            reasons: array_filter(['discount' => $because->discount, 'shipping' => $because->shipping, 'tax' => $because->tax], static fn (?string $sentence): bool => $sentence !== null),
+            reasons: array_filter(['discount' => $because->discount, 'shipping' => $because->shipping, 'tax' => $because->tax], static fn (?Said $said): bool => $said !== null),
             shippingTaxMinor: $receipt->shippingTax->minor,
             shippingTaxRate: $receipt->shop->tax->rate($receipt->country, $receipt->shop->shippingTaxClass)->text ?? '0',
         );

@@ -9,6 +9,7 @@ use PaperKite\Quote\LineBecause;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ReceiptLine;
 use PaperKite\Quote\TaxRates;
+use PaperKite\Words\Said;
 
 /** A line of a bill as it was shown when the payment was opened. */
 final readonly class FrozenLine
@@ -28,7 +29,8 @@ final readonly class FrozenLine
         public int $subtotalMinor,
         public int $discountMinor,
         public int $taxMinor,
-        public string $because,
+        /** Why a piece costs what it costs; `null` where nothing needs saying. */
+        public ?Said $because,
         /** `null` for what is money itself. */
         public ?string $taxClass = null,
         /** In percent; `0` where the shop has no rate; `null` where a former release froze it. */
@@ -63,7 +65,7 @@ final readonly class FrozenLine
             subtotalMinor: $priced->subtotal->minor,
             discountMinor: $priced->discount->minor,
             taxMinor: $priced->tax->minor,
-            because: LineBecause::of($priced, $receipt)->unit ?? '',
+            because: LineBecause::of($priced, $receipt)->unit,
             taxClass: TaxRates::classOf($priced->pick),
             taxRate: $priced->taxRate->text ?? '0',
             profitMinor: $priced->profit->minor,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\SaidListCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -14,6 +15,7 @@ use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
 use PaperKite\Quote\BillRow;
 use PaperKite\Quote\BillRowKind;
+use PaperKite\Words\Said;
 
 /**
  * @property int $id
@@ -37,7 +39,7 @@ use PaperKite\Quote\BillRowKind;
  * @property int $total_minor
  * @property int $profit_minor
  * @property string|null $coupon_code
- * @property array<string, string> $reasons
+ * @property array<string, Said> $reasons why each amount was what it was
  * @property string $phone
  * @property string $company
  * @property string $comment
@@ -57,7 +59,7 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => 'array', 'tax_is_contained' => 'boolean'];
+        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => SaidListCast::class, 'tax_is_contained' => 'boolean'];
     }
 
     public function money(int $minor): Money
@@ -71,9 +73,9 @@ final class Order extends Model
         return Bill::drawn(
             array_values($this->lines->map(fn (OrderLine $line): BillLine => $line->onBill($this))->all()),
             $this->money($this->items_minor),
-            new BillRow(BillRowKind::Discount, $this->money($this->discount_minor), $this->reasons['discount'] ?? ''),
-            new BillRow(BillRowKind::Shipping, $this->money($this->shipping_minor), $this->reasons['shipping'] ?? ''),
-            new BillRow($this->tax_is_contained ? BillRowKind::ContainedTax : BillRowKind::Tax, $this->money($this->tax_minor), $this->reasons['tax'] ?? ''),
+            new BillRow(BillRowKind::Discount, $this->money($this->discount_minor), $this->reasons['discount'] ?? null),
+            new BillRow(BillRowKind::Shipping, $this->money($this->shipping_minor), $this->reasons['shipping'] ?? null),
+            new BillRow($this->tax_is_contained ? BillRowKind::ContainedTax : BillRowKind::Tax, $this->money($this->tax_minor), $this->reasons['tax'] ?? null),
             $this->money($this->total_minor),
             $this->money($this->profit_minor),
         );

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\SaidCast;
 use Illuminate\Database\Eloquent\Model;
 use PaperKite\Quote\BillLine;
+use PaperKite\Words\Said;
 
 /**
  * What was sold, as it was called and priced when it was paid.
@@ -31,11 +33,17 @@ use PaperKite\Quote\BillLine;
  * @property string|null $tax_class `null` for what is money itself, and where it was not kept
  * @property string|null $tax_rate in percent; `null` where it was not kept
  * @property int|null $profit_minor before the provider's fee; `null` where it was not kept
- * @property string $because
+ * @property Said|null $because why a piece cost what it cost
  */
 final class OrderLine extends Model
 {
     public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['because' => SaidCast::class];
+    }
 
     public function onBill(Order $order): BillLine
     {

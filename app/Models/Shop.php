@@ -22,6 +22,8 @@ use PaperKite\Offer\ShopSetting;
 use PaperKite\Offer\StateWords;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Shopfront\ShopfrontRules;
+use PaperKite\Words\Language;
+use PaperKite\Words\Wording;
 
 /**
  * @property int $id
@@ -90,6 +92,12 @@ final class Shop extends Model
     public function zone(): DateTimeZone
     {
         return $this->rules()->timezone;
+    }
+
+    /** In which its shoppers are spoken to. */
+    public function wording(): Wording
+    {
+        return new Wording(Language::English);
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace PaperKite\Catalogue;
 
 use PaperKite\Money\Money;
+use PaperKite\Words\Phrase;
+use PaperKite\Words\Said;
 
 /** How little and how much a shopper may give. */
 final readonly class AmountLimits
@@ -14,12 +16,12 @@ final readonly class AmountLimits
         public ?Money $max,
     ) {}
 
-    /** @return string|null what is wrong with the amount, in a sentence */
-    public function objection(Money $amount): ?string
+    /** @return Said|null what is wrong with the amount */
+    public function objection(Money $amount): ?Said
     {
         return match (true) {
-            $this->min !== null && $amount->isLessThan($this->min) => "{$amount->shown()} is less than the least amount, which is {$this->min->shown()}; enter more.",
-            $this->max !== null && $this->max->isLessThan($amount) => "{$amount->shown()} is more than the largest amount, which is {$this->max->shown()}; enter less.",
+            $this->min !== null && $amount->isLessThan($this->min) => Said::of(Phrase::AmountTooSmall, amount: $amount, least: $this->min),
+            $this->max !== null && $this->max->isLessThan($amount) => Said::of(Phrase::AmountTooLarge, amount: $amount, most: $this->max),
             default => null,
         };
     }

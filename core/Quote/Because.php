@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use PaperKite\Money\Money;
+use PaperKite\Words\Phrase;
+use PaperKite\Words\Said;
 
-/** Why the amounts of a receipt are what they are, in sentences for the shopper; `null` where nothing needs saying. */
+/** Why the amounts of a receipt are what they are, said to the shopper; `null` where nothing needs saying. */
 final readonly class Because
 {
     private function __construct(
-        public ?string $discount,
-        public string $shipping,
-        public ?string $tax,
-        public ?string $giftCards,
-        public ?string $dueNow,
-        public ?string $later,
+        public ?Said $discount,
+        public Said $shipping,
+        public ?Said $tax,
+        public ?Said $giftCards,
+        public ?Said $dueNow,
+        public ?Said $later,
     ) {}
 
     public static function of(Receipt $receipt): self
@@ -24,60 +26,59 @@ final readonly class Because
             self::discount($receipt->discount),
             ShippingWords::of($receipt->shipping),
             self::tax($receipt),
-            $receipt->giftCards->isZero() ? null : "Gift cards pay {$receipt->giftCards->shown()} of what is due now.",
+            $receipt->giftCards->isZero() ? null : Said::of(Phrase::GiftCardsPay, amount: $receipt->giftCards),
             self::dueNow($receipt),
             self::later($receipt),
         );
     }
 
-    /** @return list<string> what the shopper asked for in vain */
+    /** @return list<Said> what the shopper asked for in vain */
     public static function findings(Receipt $receipt): array
     {
         $coupon = $receipt->discount->coupon;
-        $sentence = $coupon === null ? null : match ($receipt->discount->refusal) {
+        $said = $coupon === null ? null : match ($receipt->discount->refusal) {
             null => null,
-            CouponRefusal::NothingEligible => "Coupon “{$coupon->code}” counts for nothing in this cart.",
-            CouponRefusal::NotYet => "Coupon “{$coupon->code}” does not count yet.",
-            CouponRefusal::Over => "Coupon “{$coupon->code}” has run out.",
-            CouponRefusal::TooLittle => "Coupon “{$coupon->code}” counts from {$coupon->minSpend?->shown()} of the goods it is for; add a little more.",
+            CouponRefusal::NothingEligible => Said::of(Phrase::CouponCountsForNothing, code: $coupon->code),
+            CouponRefusal::NotYet => Said::of(Phrase::CouponDoesNotCountYet, code: $coupon->code),
+            CouponRefusal::Over => Said::of(Phrase::CouponHasRunOut, code: $coupon->code),
+            CouponRefusal::TooLittle => Said::of(Phrase::CouponCountsFrom, code: $coupon->code, amount: $coupon->minSpend ?? Money::zero($receipt->shop->currency)),
         };
 
-        return $sentence === null ? [] : [$sentence];
+        return $said === null ? [] : [$said];
     }
 
-    private static function discount(Discount $discount): ?string
+    private static function discount(Discount $discount): ?Said
     {
         $coupon = $discount->coupon;
         if ($coupon === null || $discount->refusal !== null) {
             return null;
         }
-        $reach = $coupon->skus === null ? '' : ' of the goods it is for';
+        $isForAll = $coupon->skus === null;
 
         return match ($coupon->kind) {
-            CouponKind::Percent => "Coupon “{$coupon->code}” takes {$coupon->percent?->text} % off{$reach}.",
-            CouponKind::Amount => "Coupon “{$coupon->code}” takes {$discount->total->shown()} off{$reach}.",
-            CouponKind::FreeShipping => "Coupon “{$coupon->code}” ships the order free.",
+            CouponKind::Percent => Said::of($isForAll ? Phrase::CouponTakesPercent : Phrase::CouponTakesPercentOfItsGoods, code: $coupon->code, percent: $coupon->percent->text ?? ''),
+            CouponKind::Amount => Said::of($isForAll ? Phrase::CouponTakesAmount : Phrase::CouponTakesAmountOfItsGoods, code: $coupon->code, amount: $discount->total),
+            CouponKind::FreeShipping => Said::of(Phrase::CouponShipsTheOrderFree, code: $coupon->code),
         };
     }
 
-    private static function tax(Receipt $receipt): ?string
+    private static function tax(Receipt $receipt): ?Said
     {
-        if ($receipt->tax->isZero()) {
-            return null;
-        }
-        $shipping = $receipt->shippingTax->isZero() ? '' : ", {$receipt->shippingTax->shown()} of it on shipping";
+        $areContained = $receipt->shop->tax->areContained;
 
-        return $receipt->shop->tax->areContained
-            ? "The prices contain this tax{$shipping}."
-            : "Tax comes on top of the prices{$shipping}.";
+        return match (true) {
+            $receipt->tax->isZero() => null,
+            $receipt->shippingTax->isZero() => Said::of($areContained ? Phrase::TaxContained : Phrase::TaxOnTop),
+            default => Said::of($areContained ? Phrase::TaxContainedShipping : Phrase::TaxOnTopShipping, amount: $receipt->shippingTax),
+        };
     }
 
-    private static function dueNow(Receipt $receipt): ?string
+    private static function dueNow(Receipt $receipt): ?Said
     {
-        return $receipt->instalments->isZero() ? null : "{$receipt->instalments->shown()} of the total is paid later, in instalments.";
+        return $receipt->instalments->isZero() ? null : Said::of(Phrase::PaidInInstalments, amount: $receipt->instalments);
     }
 
-    private static function later(Receipt $receipt): ?string
+    private static function later(Receipt $receipt): ?Said
     {
         $first = $receipt->later[0] ?? null;
         if ($first === null) {
@@ -87,7 +88,7 @@ final readonly class Because
         $count = count($receipt->later);
 
         return $count === 1
-            ? "{$first->amount->shown()} follows on {$first->on->text()}."
-            : "The next {$count} payments, from {$first->on->text()} on, come to {$sum->shown()}.";
+            ? Said::of(Phrase::FollowsOn, amount: $first->amount, day: $first->on)
+            : Said::of(Phrase::NextPayments, count: $count, day: $first->on, amount: $sum);
     }
 }

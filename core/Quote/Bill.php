@@ -32,9 +32,9 @@ final readonly class Bill
         return self::drawn(
             array_map(static fn (ReceiptLine $line): BillLine => BillLine::of($line, $receipt), $receipt->lines),
             $receipt->items,
-            new BillRow(BillRowKind::Discount, $receipt->discount->total, $because->discount ?? ''),
+            new BillRow(BillRowKind::Discount, $receipt->discount->total, $because->discount),
             new BillRow(BillRowKind::Shipping, $receipt->shipping->fee, $because->shipping),
-            new BillRow($receipt->shop->tax->areContained ? BillRowKind::ContainedTax : BillRowKind::Tax, $receipt->tax, $because->tax ?? ''),
+            new BillRow($receipt->shop->tax->areContained ? BillRowKind::ContainedTax : BillRowKind::Tax, $receipt->tax, $because->tax),
             $receipt->total,
             $receipt->profit,
         );

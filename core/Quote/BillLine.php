@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use PaperKite\Money\Money;
+use PaperKite\Words\Said;
 
 /** Goods on a bill. */
 final readonly class BillLine
@@ -19,8 +20,8 @@ final readonly class BillLine
         public int $backOrdered,
         public Money $unit,
         public Money $subtotal,
-        /** Why a piece costs what it costs; blank where nothing needs saying. */
-        public string $because,
+        /** Why a piece costs what it costs; `null` where nothing needs saying. */
+        public ?Said $because,
     ) {}
 
     public static function of(ReceiptLine $line, Receipt $receipt): self
@@ -33,7 +34,7 @@ final readonly class BillLine
             0,
             $line->unit->today,
             $line->subtotal,
-            LineBecause::of($line, $receipt)->unit ?? '',
+            LineBecause::of($line, $receipt)->unit,
         );
     }
 }

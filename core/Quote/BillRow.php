@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use PaperKite\Money\Money;
+use PaperKite\Words\Said;
 
 /** An amount of a bill beside its goods, and why it is what it is. */
 final readonly class BillRow
@@ -13,8 +14,8 @@ final readonly class BillRow
         public BillRowKind $kind,
         /** Never negative; the kind says whether it is taken off. */
         public Money $amount,
-        /** A sentence; blank where nothing needs saying. */
-        public string $because,
+        /** `null` where nothing needs saying. */
+        public ?Said $because,
     ) {}
 
     public function shown(): string

@@ -46,7 +46,7 @@ final class Quote
             try {
                 $lines[] = new PricedLine($line, UnitPrice::of($line, $asked->at));
             } catch (UnpricedLine $unpriced) {
-                $faults[] = new Fault("cart[{$i}].{$unpriced->key}", $unpriced->getMessage());
+                $faults[] = new Fault("cart[{$i}].{$unpriced->key}", $unpriced->getMessage(), $unpriced->said);
             }
         }
         if ($faults !== []) {
@@ -194,6 +194,6 @@ final class Quote
 
     private static function faultOf(CantShip $cantShip): Fault
     {
-        return new Fault($cantShip->at, $cantShip->getMessage());
+        return new Fault($cantShip->at, $cantShip->getMessage(), $cantShip->said);
     }
 }

@@ -8,6 +8,9 @@ use DomainException;
 use PaperKite\Catalogue\Product;
 use PaperKite\Money\Money;
 use PaperKite\Refusal;
+use PaperKite\Words\Phrase;
+use PaperKite\Words\Said;
+use PaperKite\Words\Wording;
 
 /** A line that can't be priced as it stands. */
 final class UnpricedLine extends DomainException implements Refusal
@@ -15,28 +18,28 @@ final class UnpricedLine extends DomainException implements Refusal
     private function __construct(
         /** The key of the cart line that has to change. */
         public readonly string $key,
-        string $message,
+        public readonly Said $said,
     ) {
-        parent::__construct($message);
+        parent::__construct($said->in(Wording::english()));
     }
 
     public static function variantToChoose(Product $product): self
     {
-        return new self('sku', "“{$product->name}” comes in variants; choose one of them.");
+        return new self('sku', Said::of(Phrase::ComesInVariants, product: $product->name));
     }
 
     public static function onlyByPlan(Product $product): self
     {
-        return new self('plan', "“{$product->name}” is sold by plan alone; choose one of its plans.");
+        return new self('plan', Said::of(Phrase::SoldByPlanAlone, product: $product->name));
     }
 
-    public static function amount(string $objection): self
+    public static function amount(Said $objection): self
     {
         return new self('amount', $objection);
     }
 
     public static function depositReachesPrice(Money $deposit, Money $unit): self
     {
-        return new self('instalments', "The deposit of {$deposit->shown()} reaches the price of {$unit->shown()}, so nothing is left to pay in instalments; pay it at once.");
+        return new self('instalments', Said::of(Phrase::DepositReachesPrice, deposit: $deposit, price: $unit));
     }
 }

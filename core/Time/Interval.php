@@ -22,10 +22,4 @@ final readonly class Interval
             ? $first->plusDays(7 * $this->every * $times)
             : $first->plusMonths($months * $this->every * $times);
     }
-
-    /** As words after a price: "every month", "every 2 weeks". */
-    public function words(): string
-    {
-        return $this->every === 1 ? "every {$this->unit->value}" : "every {$this->every} {$this->unit->value}s";
-    }
 }

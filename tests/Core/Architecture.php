@@ -43,21 +43,27 @@ final class Architecture
     }
 
     #[TestRule]
+    public function words_hold_money_and_days(): Rule
+    {
+        return $this->onlyOn('Words', ['Money', 'Time']);
+    }
+
+    #[TestRule]
     public function the_catalogue_stands_on_money(): Rule
     {
-        return $this->onlyOn('Catalogue', ['Money', 'Text', 'Time']);
+        return $this->onlyOn('Catalogue', ['Money', 'Text', 'Time', 'Words']);
     }
 
     #[TestRule]
     public function the_quote_stands_on_the_catalogue(): Rule
     {
-        return $this->onlyOn('Quote', ['Money', 'Text', 'Time', 'Catalogue']);
+        return $this->onlyOn('Quote', ['Money', 'Text', 'Time', 'Catalogue', 'Words']);
     }
 
     #[TestRule]
     public function the_offer_does_not_know_links_or_checkout(): Rule
     {
-        return $this->onlyOn('Offer', ['Money', 'Text', 'Time', 'Catalogue', 'Quote']);
+        return $this->onlyOn('Offer', ['Money', 'Text', 'Time', 'Catalogue', 'Quote', 'Words']);
     }
 
     #[TestRule]
@@ -99,7 +105,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))

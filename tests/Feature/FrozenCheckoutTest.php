@@ -12,6 +12,11 @@ use Eris\Generators;
 use Eris\TestTrait;
 use InvalidArgumentException;
 use PaperKite\Checkout\ShopperDetails;
+use PaperKite\Money\Currency;
+use PaperKite\Money\Money;
+use PaperKite\Words\Phrase;
+use PaperKite\Words\Said;
+use PaperKite\Words\Wording;
 use PHPUnit\Framework\TestCase;
 
 /** What is frozen into a payment comes out of it as it went in. */
@@ -25,7 +30,7 @@ final class FrozenCheckoutTest extends TestCase
             ->then(function (array $lines): void {
                 /** @var list<array{int, int, string}> $lines */
                 $checkout = new FrozenCheckout(
-                    array_map(static fn (array $line, int $i): FrozenLine => new FrozenLine($i + 1, $i % 3 === 0 ? $i + 1 : null, $i % 2 === 0 ? null : $i, $line[2], $line[2], 'Small · Clover', '/drawings/hive.svg', $line[0], $line[1], $line[0] * $line[1], 1, 2, $line[2]), $lines, array_keys($lines)),
+                    array_map(static fn (array $line, int $i): FrozenLine => new FrozenLine($i + 1, $i % 3 === 0 ? $i + 1 : null, $i % 2 === 0 ? null : $i, $line[2], $line[2], 'Small · Clover', '/drawings/hive.svg', $line[0], $line[1], $line[0] * $line[1], 1, 2, $i % 2 === 0 ? null : Said::sentence([Said::of(Phrase::CouponHasRunOut, code: $line[2])])), $lines, array_keys($lines)),
                     new ShopperDetails('ada@letters.example', 'עדה', '12 Chandler Court', '', 'Tarnmouth', 'GB', comment: "Ring.\nTwice."),
                     array_sum(array_map(static fn (array $line): int => $line[0] * $line[1], $lines)),
                     count($lines),
@@ -35,7 +40,7 @@ final class FrozenCheckoutTest extends TestCase
                     -4,
                     $lines === [] ? null : 7,
                     $lines === [] ? null : 'BLOSSOM',
-                    ['shipping' => 'Every order ships for €3.90, however much is in it.'],
+                    ['shipping' => Said::of(Phrase::ShippingRule, rule: Said::of(Phrase::EveryOrderShipsFor, fee: Money::ofMinor(390, Currency::of('EUR'))))],
                 );
                 $cast = new FrozenCheckoutCast;
 
@@ -49,6 +54,8 @@ final class FrozenCheckoutTest extends TestCase
         $all = ['lines' => [$line], 'shopper' => ['email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE', 'company' => '', 'phone' => '', 'comment' => ''], 'itemsMinor' => 1960, 'discountMinor' => 0, 'shippingMinor' => 390, 'taxMinor' => 73, 'taxIsContained' => true, 'profitMinor' => 5, 'couponId' => null, 'couponCode' => null, 'reasons' => ['tax' => 'Contained.']];
         $read = static fn (array $kept): FrozenCheckout => (new FrozenCheckoutCast)->get(new Payment, 'checkout', json_encode($kept, JSON_THROW_ON_ERROR), []);
         $whole = $read($all);
+        // The release before kept sentences.
+        self::assertSame('Contained.', $whole->reasons['tax']->in(Wording::english()));
 
         self::assertEquals($whole, $read($all + ['giftCardsMinor' => 5, 'v' => 7]));
         self::assertEquals($whole, $read(['lines' => [$line + ['seat' => 'A']], 'shopper' => $all['shopper'] + ['attendee' => 'Bo']] + $all));

@@ -13,11 +13,12 @@ use PaperKite\Checkout\ShopperDetails;
  * A frozen checkout as JSON. A payment may be opened by one release and ordered by the next: what a release does not
  * know is left alone, and what it misses has a default.
  *
- * Version 1 names its keys as the classes name their properties.
+ * The keys are named as the classes name their properties. Version 1 kept sentences where version 2 keeps phrases; each is
+ * read as what it is.
  */
 final class FrozenCheckoutCodec
 {
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     public static function encode(FrozenCheckout $checkout): string
     {
@@ -40,7 +41,7 @@ final class FrozenCheckoutCodec
             profitMinor: $all->integer('profitMinor'),
             couponId: $all->optionalInteger('couponId'),
             couponCode: $all->optionalText('couponCode'),
-            reasons: $all->texts('reasons'),
+            reasons: $all->allSaid('reasons'),
             shippingTaxMinor: $all->optionalInteger('shippingTaxMinor'),
             shippingTaxRate: $all->optionalText('shippingTaxRate'),
         );
@@ -61,7 +62,7 @@ final class FrozenCheckoutCodec
             subtotalMinor: $line->integer('subtotalMinor'),
             discountMinor: $line->integer('discountMinor'),
             taxMinor: $line->integer('taxMinor'),
-            because: $line->text('because'),
+            because: $line->said('because'),
             taxClass: $line->optionalText('taxClass'),
             taxRate: $line->optionalText('taxRate'),
             profitMinor: $line->optionalInteger('profitMinor'),

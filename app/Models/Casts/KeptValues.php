@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
+use PaperKite\Words\KeptWords;
+use PaperKite\Words\Said;
+
 /** What was kept as JSON by this release or another: each value by its type, with a default where it is not there. */
 final readonly class KeptValues
 {
@@ -54,17 +57,14 @@ final readonly class KeptValues
         return array_values(array_map(static fn (array $part): self => new self($part), array_filter(is_array($value) ? $value : [], is_array(...))));
     }
 
-    /** @return array<string, string> those that are texts, by name */
-    public function texts(string $key): array
+    public function said(string $key): ?Said
     {
-        $value = $this->values[$key] ?? null;
-        $texts = [];
-        foreach (is_array($value) ? $value : [] as $name => $text) {
-            if (is_string($name) && is_string($text)) {
-                $texts[$name] = $text;
-            }
-        }
+        return KeptWords::read($this->values[$key] ?? null);
+    }
 
-        return $texts;
+    /** @return array<string, Said> by name */
+    public function allSaid(string $key): array
+    {
+        return SaidListCast::read($this->values[$key] ?? null);
     }
 }

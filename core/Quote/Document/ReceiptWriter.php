@@ -11,6 +11,8 @@ use PaperKite\Quote\LineBecause;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ReceiptLine;
 use PaperKite\Quote\Unquotable;
+use PaperKite\Words\Said;
+use PaperKite\Words\Wording;
 
 /** A receipt, or what stood in its way, as JSON (RFC 8259). Amounts are decimal texts with the currency’s digits. */
 final class ReceiptWriter
@@ -41,7 +43,7 @@ final class ReceiptWriter
                 'due_now' => $because->dueNow,
                 'later' => $because->later,
             ]),
-            'findings' => Because::findings($receipt),
+            'findings' => array_map(static fn (Said $said): string => $said->in(Wording::english()), Because::findings($receipt)),
         ], self::FLAGS);
     }
 
@@ -68,9 +70,9 @@ final class ReceiptWriter
         ];
     }
 
-    /** @param  array<string, string|null>  $sentences by amount */
-    private static function said(array $sentences): object
+    /** @param  array<string, Said|null>  $said by amount */
+    private static function said(array $said): object
     {
-        return (object) array_filter($sentences, static fn (?string $sentence): bool => $sentence !== null);
+        return (object) array_filter(array_map(static fn (?Said $each): ?string => $each?->in(Wording::english()), $said), is_string(...));
     }
 }

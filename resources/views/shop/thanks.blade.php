@@ -23,7 +23,7 @@
 </section>
 <section class="slip" aria-label="The receipt">
 @if ($isOpen)
-<x-shop.bill :bill="$order->bill()" total="Paid" />
+<x-shop.bill :bill="$order->bill()" :words="$shop->wording()" total="Paid" />
 @else
 <ul class="ordered">
 @foreach ($order->lines as $line)

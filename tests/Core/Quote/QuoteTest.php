@@ -9,6 +9,8 @@ use PaperKite\Catalogue\Quantity;
 use PaperKite\Quote\Because;
 use PaperKite\Quote\LaterPayment;
 use PaperKite\Quote\LineBecause;
+use PaperKite\Words\Said;
+use PaperKite\Words\Wording;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -82,9 +84,9 @@ final class QuoteTest extends TestCase
         $receipt = Documents::quote(Documents::with(['at' => '2026-05-01T00:00:00+01:00', 'coupon' => ['code' => 'MAY', 'kind' => 'percent', 'value' => '10']]));
         $because = Because::of($receipt);
 
-        self::assertSame('Orders under €20.00 ship for €3.90; the fee on the item does not count.', $because->shipping);
-        self::assertSame('Coupon “MAY” takes 10 % off.', $because->discount);
-        self::assertSame('On sale for €8.40 instead of €9.80.', LineBecause::of($receipt->lines[0], $receipt)->unit);
+        self::assertSame('Orders under €20.00 ship for €3.90; the fee on the item does not count.', $because->shipping->in(Wording::english()));
+        self::assertSame('Coupon “MAY” takes 10 % off.', $because->discount?->in(Wording::english()));
+        self::assertSame('On sale for €8.40 instead of €9.80.', LineBecause::of($receipt->lines[0], $receipt)->unit?->in(Wording::english()));
         self::assertSame([], Because::findings($receipt));
     }
 
@@ -94,7 +96,7 @@ final class QuoteTest extends TestCase
     {
         $receipt = Documents::quote(Documents::with(['coupon' => $coupon + ['code' => 'A', 'kind' => 'free_shipping']]));
 
-        self::assertSame([[$finding], '3.90'], [Because::findings($receipt), $receipt->shipping->fee->decimal()]);
+        self::assertSame([[$finding], '3.90'], [array_map(static fn (Said $said): string => $said->in(Wording::english()), Because::findings($receipt)), $receipt->shipping->fee->decimal()]);
     }
 
     /** @return iterable<array{array<string, mixed>, string}> */

@@ -8,6 +8,8 @@ use PaperKite\Money\Currency;
 use PaperKite\Quote\Because;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Quote\ShippingWords;
+use PaperKite\Words\Said;
+use PaperKite\Words\Wording;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -20,7 +22,7 @@ final class ShippingWordsTest extends TestCase
     {
         $receipt = Documents::quote(Documents::with($changes));
 
-        self::assertSame([$fee, $sentence], [$receipt->shipping->fee->decimal(), Because::of($receipt)->shipping]);
+        self::assertSame([$fee, $sentence], [$receipt->shipping->fee->decimal(), Because::of($receipt)->shipping->in(Wording::english())]);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
@@ -49,7 +51,9 @@ final class ShippingWordsTest extends TestCase
     #[DataProvider('measures')]
     public function test_a_number_is_shown_as_it_is_measured(ShippingMeasure $by, int $amount, string $shown): void
     {
-        self::assertSame($shown, ShippingWords::measured($by, $amount, Currency::of('EUR')));
+        $measured = ShippingWords::measured($by, $amount, Currency::of('EUR'));
+
+        self::assertSame($shown, $measured instanceof Said ? $measured->in(Wording::english()) : $measured->shown());
     }
 
     /** @return iterable<array{ShippingMeasure, int, string}> */

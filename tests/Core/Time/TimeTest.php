@@ -56,11 +56,6 @@ final class TimeTest extends TestCase
         yield 'past a century that leaps not' => ['2096-02-29', 4, IntervalUnit::Year, '2100-02-28 2104-02-29 2108-02-29'];
     }
 
-    public function test_an_interval_reads_as_words_after_a_price(): void
-    {
-        self::assertSame(['every month', 'every 2 weeks'], [(new Interval(1, IntervalUnit::Month))->words(), (new Interval(2, IntervalUnit::Week))->words()]);
-    }
-
     #[DataProvider('moments')]
     public function test_a_moment_is_read_from_whatever_zone_it_is_written_in(string $text, string $utc): void
     {

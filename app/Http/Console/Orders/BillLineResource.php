@@ -7,6 +7,7 @@ namespace App\Http\Console\Orders;
 use App\Http\Console\Shared\Amount;
 use OpenApi\Attributes as OA;
 use PaperKite\Quote\BillLine;
+use PaperKite\Words\Wording;
 
 #[OA\Schema(schema: 'BillLine')]
 final readonly class BillLineResource
@@ -44,7 +45,7 @@ final readonly class BillLineResource
             back_ordered: $line->backOrdered,
             unit: Amount::of($line->unit),
             subtotal: Amount::of($line->subtotal),
-            because: $line->because,
+            because: $line->because?->in(Wording::english()) ?? '',
         );
     }
 }

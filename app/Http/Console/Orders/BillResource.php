@@ -10,6 +10,8 @@ use OpenApi\Attributes as OA;
 use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
 use PaperKite\Quote\BillRowKind;
+use PaperKite\Words\Said;
+use PaperKite\Words\Wording;
 
 #[OA\Schema(schema: 'Bill', description: 'What the shopper pays, and why.')]
 final readonly class BillResource
@@ -51,14 +53,19 @@ final readonly class BillResource
             lines: array_map(static fn (BillLine $line, int $i) => BillLineResource::of($line, $pictures[$i] ?? ''), $bill->lines, array_keys($bill->lines)),
             items: Amount::of($bill->items),
             discount: $discount === null ? null : Amount::of($discount->amount),
-            discount_because: $discount->because ?? '',
+            discount_because: self::said($discount?->because),
             shipping: Amount::of($shipping->amount),
-            shipping_because: $shipping->because,
+            shipping_because: self::said($shipping->because),
             tax: $tax === null ? null : Amount::of($tax->amount),
-            tax_because: $tax->because ?? '',
+            tax_because: self::said($tax?->because),
             tax_is_contained: $bill->taxIsContained,
             total: Amount::of($bill->total),
             profit: Amount::of($bill->profit),
         );
+    }
+
+    private static function said(?Said $said): string
+    {
+        return $said?->in(Wording::english()) ?? '';
     }
 }

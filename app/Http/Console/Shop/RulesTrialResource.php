@@ -16,6 +16,7 @@ use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\Unquotable;
 use PaperKite\Text\FormInput;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 
 #[OA\Schema(schema: 'RulesTrial', description: 'What rules do to the bill of a sample cart.')]
 final readonly class RulesTrialResource
@@ -66,7 +67,7 @@ final readonly class RulesTrialResource
     {
         return match (true) {
             $receipt->tax->isZero() => 'There is no tax on this cart there.',
-            default => "Tax comes to {$receipt->tax->shown()}. ".(Because::of($receipt)->tax ?? ''),
+            default => "Tax comes to {$receipt->tax->shown()}. ".(Because::of($receipt)->tax?->in(Wording::english()) ?? ''),
         };
     }
 }

@@ -105,7 +105,7 @@ final readonly class ProductPage
         }
         $name = Countries::getName($country, 'en');
 
-        return $shipping->fee->isZero() ? "Ships free to {$name}." : "Shipping to {$name}: {$shipping->fee->shown()}. ".ShippingWords::of($shipping);
+        return $shipping->fee->isZero() ? "Ships free to {$name}." : "Shipping to {$name}: {$shipping->fee->shown()}. ".ShippingWords::of($shipping)->in($shop->wording());
     }
 
     /** @return list<string> */

@@ -1,5 +1,5 @@
 @php use PaperKite\Quote\LineBecause; @endphp
-@props(['cart', 'bill', 'quantities' => [], 'errors' => [], 'notices' => []])
+@props(['cart', 'bill', 'quantities' => [], 'errors' => [], 'notices' => [], 'words'])
 <ul class="lines">
 @foreach ($cart->lines->values() as $i => $line)
 @php
@@ -17,7 +17,7 @@ $name = $line->toCore()->name();
 @endif
 @if ($priced !== null)
 <span class="line-unit">{{ $priced->unit->today->shown() }} each @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>
-<x-shop.why :sentence="LineBecause::of($priced, $bill->receipt)->unit" />
+<x-shop.why :sentence="LineBecause::of($priced, $bill->receipt)->unit?->in($words)" />
 @endif
 </div>
 <div class="line-count">

@@ -1,9 +1,9 @@
-@props(['reckoned'])
+@props(['reckoned', 'words'])
 @php $bill = $reckoned->bill(); @endphp
 @if ($bill === null)
 @foreach ($reckoned->faults as $fault)
-<p class="field-error">{{ $fault->message }}</p>
+<p class="field-error">{{ $fault->said?->in($words) ?? $fault->message }}</p>
 @endforeach
 @else
-<x-shop.bill :bill="$bill" />
+<x-shop.bill :bill="$bill" :words="$words" />
 @endif
