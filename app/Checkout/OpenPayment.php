@@ -8,6 +8,8 @@ use App\Carts\LineNotices;
 use App\Carts\ReckonCart;
 use App\Database\InTransaction;
 use App\Models\Cart;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\FrozenCheckout;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -35,28 +37,49 @@ final readonly class OpenPayment
 
     /**
      * @param  string  $shownDigest  the digest of the bill that the shopper saw
+     * @return string the address that the shopper goes on to
      *
      * @throws BillChanged
      * @throws ProviderUnreachable
      */
-    public function __invoke(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
+    public function __invoke(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): string
     {
         $this->couponMustBeLeft($shop, $cart, $shopper);
-        $payment = ($this->inTransaction)(fn (): Payment => $this->paymentFor($shop, $cart, $shopper, $shownDigest));
-        if ($payment->amount()->isZero()) {
-            return $this->settle->withoutProvider($payment);
-        }
-        if ($payment->provider_id === null) {
-            $opened = $this->provider->open($payment->setRelation('shop', $shop));
+        [$checkout, $payment] = ($this->inTransaction)(fn (): array => $this->opened($shop, $cart, $shopper, $shownDigest));
+        if ($payment === null) {
+            $this->settle->withoutProvider($checkout);
+        } elseif ($payment->provider_id === null) {
+            $opened = $this->provider->open($payment->setRelation('shop', $shop)->setRelation('checkout', $checkout));
             $payment->update(['provider_id' => $opened->providerId, 'hosted_url' => $opened->url]);
             $this->closeIfSuperseded($payment);
         }
 
-        return $payment;
+        return $payment->hosted_url ?? "/return/{$checkout->reference}";
+    }
+
+    /**
+     * @return array{Checkout, Payment|null} `null` where nothing is due now
+     *
+     * @throws BillChanged
+     */
+    private function opened(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): array
+    {
+        $checkout = $this->checkoutOf($shop, $cart, $shopper, $shownDigest);
+        $due = $checkout->bill->dueNow();
+
+        return [$checkout, $due === 0 ? null : $checkout->payments()->where('state', PaymentState::Open)->lockForUpdate()->first() ?? $checkout->payments()->create([
+            'shop_id' => $shop->id,
+            'reference' => Secrets::token(),
+            'amount_minor' => $due,
+            'currency' => $shop->currency,
+            'payee' => $shop->payee ?? throw ProviderUnreachable::notConfigured(),
+            'cart_digest' => $shownDigest,
+            'state' => PaymentState::Open,
+        ])];
     }
 
     /** @throws BillChanged */
-    private function paymentFor(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Payment
+    private function checkoutOf(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Checkout
     {
         $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
         $bill = ($this->reckon)($shop, $cart, $shopper->country);
@@ -67,30 +90,27 @@ final readonly class OpenPayment
         if (! $cart->lines->every(LineNotices::covers(...))) {
             throw BillChanged::stock();
         }
-        $checkout = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon);
+        $frozen = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon);
 
-        return $this->sameAsOpen($cart, $shownDigest, $checkout) ?? Payment::query()->create([
+        return $this->sameAsOpen($cart, $shownDigest, $frozen) ?? Checkout::query()->create([
             'shop_id' => $shop->id,
             'cart_id' => $cart->id,
             'reference' => Secrets::token(),
-            'amount_minor' => $receipt->dueNow->minor,
-            'currency' => $shop->currency,
-            'payee' => $shop->payee ?? throw ProviderUnreachable::notConfigured(),
-            'cart_digest' => $shownDigest,
-            'state' => PaymentState::Open,
-            'checkout' => $checkout,
+            'digest' => $shownDigest,
+            'bill' => $frozen,
+            'state' => CheckoutState::Open,
         ]);
     }
 
-    private function sameAsOpen(Cart $cart, string $digest, FrozenCheckout $checkout): ?Payment
+    private function sameAsOpen(Cart $cart, string $digest, FrozenCheckout $frozen): ?Checkout
     {
-        // A second click, or a reload of the form, is the same payment; anything else ends the earlier one.
-        $open = Payment::query()->where('cart_id', $cart->id)->where('state', PaymentState::Open)->lockForUpdate()->get();
-        $same = $open->first(fn (Payment $payment): bool => $payment->cart_digest === $digest && $payment->checkout == $checkout);
+        // A second click, a reload of the form, or another try after the bank said no is the same checkout; anything else ends the earlier one.
+        $open = Checkout::query()->where('cart_id', $cart->id)->where('state', CheckoutState::Open)->lockForUpdate()->get();
+        $same = $open->first(fn (Checkout $checkout): bool => $checkout->digest === $digest && $checkout->bill == $frozen);
         foreach ($open as $earlier) {
             if ($earlier !== $same) {
-                $earlier->update(['state' => PaymentState::Superseded]);
-                $this->closeIfSuperseded($earlier);
+                $earlier->update(['state' => CheckoutState::Superseded]);
+                $earlier->payments()->where('state', PaymentState::Open)->get()->each($this->closeIfSuperseded(...));
             }
         }
 
@@ -109,7 +129,7 @@ final readonly class OpenPayment
 
     private function closeIfSuperseded(Payment $payment): void
     {
-        if ($payment->provider_id !== null && Payment::query()->whereKey($payment->id)->value('state') === PaymentState::Superseded) {
+        if ($payment->provider_id !== null && Checkout::query()->whereKey($payment->checkout_id)->value('state') === CheckoutState::Superseded) {
             ($this->giveBack)($payment);
         }
     }

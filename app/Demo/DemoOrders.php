@@ -6,9 +6,10 @@ namespace App\Demo;
 
 use App\Carts\ReckonCart;
 use App\Models\Cart;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\FrozenCheckout;
 use App\Models\Order;
-use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Placement;
 use App\Models\Product;
@@ -75,20 +76,29 @@ final readonly class DemoOrders
         $cart = $this->cart($shop, $index, $goods, $placements);
         $bill = ($this->reckon)($shop, $cart, $shopper->country);
         $receipt = $bill->receipt ?? throw new LogicException('A cart of the demo can’t be reckoned.');
-        $payment = Payment::query()->create([
+        $checkout = Checkout::query()->create([
             'shop_id' => $shop->id,
             'cart_id' => $cart->id,
             'reference' => Secrets::token(),
+            'digest' => CartDigest::of($receipt),
+            'bill' => FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon),
+            'state' => CheckoutState::Ordered,
+        ]);
+        $order = ($this->writeOrder)($checkout);
+        $taken = $order->placed_at->addSeconds(2);
+        $checkout->payments()->create([
+            'shop_id' => $shop->id,
+            'reference' => Secrets::token(),
             'provider_id' => sprintf('pm-demo-%02d', $index + 1),
             'amount_minor' => $receipt->dueNow->minor,
+            'captured_minor' => $receipt->dueNow->minor,
+            'captured_at' => $taken,
             'currency' => $shop->currency,
             'payee' => (string) $shop->payee,
             'cart_digest' => CartDigest::of($receipt),
-            'state' => PaymentState::Ordered,
-            'checkout' => FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon),
+            'state' => PaymentState::Captured,
         ]);
-        $order = ($this->writeOrder)($payment);
-        Order::query()->whereKey($order->id)->update(['captured_at' => $order->placed_at->addSeconds(2)]);
+        Order::query()->whereKey($order->id)->update(['captured_at' => $taken]);
         $cart->delete();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\CheckoutState;
 use App\Models\PaymentState;
 use App\Models\Shop;
 use App\Text\Secrets;
@@ -52,15 +53,20 @@ final readonly class GrownShop
         $chance = new Randomizer(new Mt19937(self::SEED));
         $product = $shop->products()->where('sku', 'honey-340')->firstOrFail();
         $number = $shop->orders()->latest('number')->first()->number ?? 1000;
-        $this->insert('payments', $count, fn (int $i): array => [
-            'shop_id' => $shop->id, 'reference' => Secrets::token(), 'provider_id' => "pm-grown-{$i}", 'amount_minor' => 1370, 'currency' => $shop->currency, 'payee' => (string) $shop->payee,
-            'cart_digest' => str_repeat('0', 64), 'state' => PaymentState::Ordered->value, 'checkout' => '{}', 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
+        $last = DB::table('checkouts')->max('id');
+        $this->insert('checkouts', $count, fn (int $i): array => [
+            'shop_id' => $shop->id, 'reference' => Secrets::token(), 'digest' => str_repeat('0', 64), 'bill' => '{}', 'state' => CheckoutState::Ordered->value,
+            'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
         ]);
-        $payments = DB::table('payments')->where('shop_id', $shop->id)->where('provider_id', 'like', 'pm-grown-%')->orderBy('id')->pluck('id')->all();
+        $checkouts = DB::table('checkouts')->where('shop_id', $shop->id)->where('id', '>', $last ?? 0)->orderBy('id')->pluck('id')->all();
+        $this->insert('payments', $count, fn (int $i): array => [
+            'shop_id' => $shop->id, 'checkout_id' => $checkouts[$i - 1], 'reference' => Secrets::token(), 'provider_id' => "pm-grown-{$i}", 'amount_minor' => 1370, 'captured_minor' => 1370, 'currency' => $shop->currency,
+            'payee' => (string) $shop->payee, 'cart_digest' => str_repeat('0', 64), 'state' => PaymentState::Captured->value, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
+        ]);
         $this->insert('orders', $count, fn (int $i): array => [
-            'shop_id' => $shop->id, 'payment_id' => $payments[$i - 1], 'number' => $number + $i, 'token' => Secrets::token(), 'email' => $email = "shopper{$chance->getInt(1, 20_000)}@letters.example", 'email_key' => $email,
+            'shop_id' => $shop->id, 'checkout_id' => $checkouts[$i - 1], 'number' => $number + $i, 'token' => Secrets::token(), 'email' => $email = "shopper{$chance->getInt(1, 20_000)}@letters.example", 'email_key' => $email,
             'name' => self::ADJECTIVES[$chance->getInt(0, 9)].' Shopper '.$chance->getInt(1, 20_000), 'street' => "{$chance->getInt(1, 200)} Weir Row", 'postcode' => '', 'town' => 'Tarnmouth', 'country' => 'IE',
-            'currency' => $shop->currency, 'items_minor' => 980, 'discount_minor' => 0, 'shipping_minor' => 390, 'tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 1370, 'profit_minor' => 500,
+            'currency' => $shop->currency, 'items_minor' => 980, 'discount_minor' => 0, 'shipping_minor' => 390, 'tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 1370, 'due_now_minor' => 1370, 'profit_minor' => 500,
             'reasons' => '{}', 'placed_at' => $this->clock->now()->subMinutes(($count - $i) * 2), 'captured_at' => $this->clock->now(),
         ]);
         $orders = DB::table('orders')->where('shop_id', $shop->id)->where('number', '>', $number)->orderBy('id')->pluck('id')->all();

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Erasing;
 
-use App\Models\Payment;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\PaymentState;
 use App\Models\Picture;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use PaperKite\Checkout\ShopperDetails;
 
 /** Erases what nobody needs any longer. What an order holds stays: tax law asks for it. */
@@ -49,11 +51,12 @@ final readonly class Erase
     {
         $erased = 0;
         $nobody = new ShopperDetails('', '', '', '', '', '');
-        Payment::query()->whereIn('state', [PaymentState::Declined, PaymentState::Superseded, PaymentState::SoldOut, PaymentState::Abandoned])
-            ->where('created_at', '<', $before)->where('checkout', 'not like', '%"email":""%')
-            ->chunkById(self::ROWS_AT_ONCE, static function ($payments) use (&$erased, $nobody): void {
-                foreach ($payments as $payment) {
-                    $payment->update(['checkout' => $payment->checkout->for($nobody)]);
+        Checkout::query()->where('state', '<>', CheckoutState::Ordered)
+            ->whereDoesntHave('payments', static fn (Builder $payments) => $payments->where('state', PaymentState::Open))
+            ->where('created_at', '<', $before)->where('bill', 'not like', '%"email":""%')
+            ->chunkById(self::ROWS_AT_ONCE, static function ($checkouts) use (&$erased, $nobody): void {
+                foreach ($checkouts as $checkout) {
+                    $checkout->update(['bill' => $checkout->bill->for($nobody)]);
                     $erased++;
                 }
             });

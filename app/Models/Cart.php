@@ -56,9 +56,9 @@ final class Cart extends Model
         return $lines;
     }
 
-    /** @return HasMany<Payment, $this> */
-    public function payments(): HasMany
+    /** @return HasMany<Checkout, $this> */
+    public function checkouts(): HasMany
     {
-        return $this->hasMany(Payment::class);
+        return $this->hasMany(Checkout::class);
     }
 }

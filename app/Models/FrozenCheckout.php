@@ -34,7 +34,21 @@ final readonly class FrozenCheckout implements Castable
         public ?int $shippingTaxMinor = null,
         /** In percent; `0` where shipping is not taxed. */
         public ?string $shippingTaxRate = null,
+        /** Of the total, what is due when it is ordered; `null` where a former release froze it: all of it. */
+        public ?int $dueNowMinor = null,
+        /** ISO 4217; `null` where a former release froze it: the shop’s. */
+        public ?string $currency = null,
     ) {}
+
+    public function totalMinor(): int
+    {
+        return $this->itemsMinor - $this->discountMinor + $this->shippingMinor + ($this->taxIsContained ? 0 : $this->taxMinor);
+    }
+
+    public function dueNow(): int
+    {
+        return $this->dueNowMinor ?? $this->totalMinor();
+    }
 
     public static function of(Cart $cart, Receipt $receipt, ShopperDetails $shopper, ?Coupon $coupon): self
     {
@@ -59,6 +73,8 @@ final readonly class FrozenCheckout implements Castable
             reasons: array_filter(['discount' => $because->discount, 'shipping' => $because->shipping, 'tax' => $because->tax], static fn (?Said $said): bool => $said !== null),
             shippingTaxMinor: $receipt->shippingTax->minor,
             shippingTaxRate: $receipt->shop->tax->rate($receipt->country, $receipt->shop->shippingTaxClass)->text ?? '0',
+            dueNowMinor: $receipt->dueNow->minor,
+            currency: $receipt->shop->currency->code,
         );
     }
 
@@ -78,6 +94,8 @@ final readonly class FrozenCheckout implements Castable
             reasons: $this->reasons,
             shippingTaxMinor: $this->shippingTaxMinor,
             shippingTaxRate: $this->shippingTaxRate,
+            dueNowMinor: $this->dueNowMinor,
+            currency: $this->currency,
         );
     }
 

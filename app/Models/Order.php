@@ -20,7 +20,7 @@ use PaperKite\Words\Said;
 /**
  * @property int $id
  * @property int $shop_id
- * @property int $payment_id
+ * @property int $checkout_id
  * @property int $number
  * @property string $token
  * @property string $name
@@ -37,6 +37,8 @@ use PaperKite\Words\Said;
  * @property string|null $shipping_tax_rate in percent
  * @property bool $tax_is_contained
  * @property int $total_minor
+ * @property int $due_now_minor of the total, what was due when it was placed
+ * @property int $later_minor of the total, what is due later
  * @property int $profit_minor
  * @property string|null $coupon_code
  * @property array<string, Said> $reasons why each amount was what it was
@@ -47,7 +49,7 @@ use PaperKite\Words\Said;
  * @property CarbonImmutable $placed_at
  * @property CarbonImmutable|null $captured_at
  * @property Shop $shop
- * @property Payment $payment
+ * @property \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderLine> $lines
  */
 final class Order extends Model
@@ -87,10 +89,10 @@ final class Order extends Model
         return $this->belongsTo(Shop::class);
     }
 
-    /** @return BelongsTo<Payment, $this> */
-    public function payment(): BelongsTo
+    /** @return HasMany<Payment, $this> where its money came from, those that came to nothing among them */
+    public function payments(): HasMany
     {
-        return $this->belongsTo(Payment::class);
+        return $this->hasMany(Payment::class, 'checkout_id', 'checkout_id')->orderBy('id');
     }
 
     /** @return HasMany<OrderLine, $this> */

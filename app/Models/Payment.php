@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\Relations\HasOne;
 use PaperKite\Checkout\PaymentTerms;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
@@ -16,8 +15,8 @@ use PaperKite\Money\Money;
 /**
  * @property int $id
  * @property int $shop_id
- * @property int|null $cart_id
- * @property string $reference
+ * @property int $checkout_id
+ * @property string $reference ours, by which the provider names it
  * @property string|null $provider_id
  * @property string|null $hosted_url
  * @property int $amount_minor
@@ -25,21 +24,22 @@ use PaperKite\Money\Money;
  * @property string $payee
  * @property string $cart_digest
  * @property PaymentState $state
- * @property FrozenCheckout $checkout
+ * @property int $captured_minor
+ * @property int $refunded_minor
+ * @property CarbonImmutable|null $captured_at
  * @property int $asks
  * @property CarbonImmutable|null $void_wanted_at
  * @property CarbonImmutable|null $voided_at
  * @property CarbonImmutable $created_at
  * @property Shop $shop
- * @property Cart|null $cart
- * @property Order|null $order
+ * @property Checkout $checkout
  */
 final class Payment extends Model
 {
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => PaymentState::class, 'checkout' => FrozenCheckout::class, 'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'void_wanted_at' => 'immutable_datetime', 'voided_at' => 'immutable_datetime'];
+        return ['state' => PaymentState::class, 'created_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime', 'void_wanted_at' => 'immutable_datetime', 'voided_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime'];
     }
 
     public function amount(): Money
@@ -58,21 +58,15 @@ final class Payment extends Model
         return $this->belongsTo(Shop::class);
     }
 
-    /** @return BelongsTo<Cart, $this> */
-    public function cart(): BelongsTo
+    /** @return BelongsTo<Checkout, $this> */
+    public function checkout(): BelongsTo
     {
-        return $this->belongsTo(Cart::class);
+        return $this->belongsTo(Checkout::class);
     }
 
     /** @return HasMany<RefusedEvent, $this> */
     public function refusals(): HasMany
     {
         return $this->hasMany(RefusedEvent::class);
-    }
-
-    /** @return HasOne<Order, $this> */
-    public function order(): HasOne
-    {
-        return $this->hasOne(Order::class);
     }
 }

@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+/** What is known of the money of one payment; what became of the goods, the checkout says. */
 enum PaymentState: string
 {
     /** Opened, and nothing heard since. */
     case Open = 'open';
 
-    /** The shopper ordered: the money is held or taken. */
-    case Ordered = 'ordered';
+    /** The money is held. */
+    case Authorised = 'authorised';
+
+    /** The money was taken. */
+    case Captured = 'captured';
 
     /** The provider, or the shopper there, said no. */
     case Declined = 'declined';
 
-    /** The shopper changed the cart and opened another payment instead. */
-    case Superseded = 'superseded';
-
-    /** Nobody decided within a day; what may be held is given back. */
-    case Abandoned = 'abandoned';
-
-    /** Authorised when the goods had gone; the authorisation is given back. */
-    case SoldOut = 'sold_out';
+    /** What was held was given back, or nothing will be held any more. */
+    case Voided = 'voided';
 }

@@ -42,7 +42,7 @@ final readonly class Troubles
     {
         $orders = Order::query()->where('shop_id', $shop->id)->whereNull('captured_at')->where('placed_at', '<=', $late)
             // What the provider has refused is told by itself.
-            ->whereDoesntHave('payment.refusals')->orderBy('placed_at')->limit(100)->get(['id', 'placed_at']);
+            ->whereDoesntHave('payments.refusals')->orderBy('placed_at')->limit(100)->get(['id', 'placed_at']);
 
         return $orders->isEmpty() ? null : $this->payments($orders->count(), 'held but not collected', $orders[0]?->placed_at, $shop);
     }

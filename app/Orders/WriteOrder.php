@@ -6,10 +6,11 @@ namespace App\Orders;
 
 use App\Models\Cart;
 use App\Models\CartLine;
+use App\Models\Checkout;
+use App\Models\FrozenCheckout;
 use App\Models\FrozenLine;
 use App\Models\Order;
 use App\Models\OrderLine;
-use App\Models\Payment;
 use App\Models\Shop;
 use App\Models\StockMovement;
 use App\Results\EventGoods;
@@ -21,7 +22,7 @@ use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Link\Device;
 use PaperKite\Results\EventKind;
 
-/** Writes the order of an authorised payment and takes its goods off the shelf and out of the cart. */
+/** Writes the order of a checkout whose money is held and takes its goods off the shelf and out of the cart. */
 final readonly class WriteOrder
 {
     private const SERIES = 'order';
@@ -39,35 +40,35 @@ final readonly class WriteOrder
      *
      * @throws GoodsGone when fewer pieces are left than were paid for, or the coupon is used up
      */
-    public function __invoke(Payment $payment): Order
+    public function __invoke(Checkout $checkout): Order
     {
-        $checkout = $payment->checkout;
-        $missing = ($this->take)($checkout->lines);
-        if ($checkout->couponId !== null) {
-            $this->coupon->take($checkout->couponId, $checkout->shopper->email);
+        $bill = $checkout->bill;
+        $missing = ($this->take)($bill->lines);
+        if ($bill->couponId !== null) {
+            $this->coupon->take($bill->couponId, $bill->shopper->email);
         }
-        $order = $this->order($payment);
-        if ($checkout->couponId !== null) {
-            $this->coupon->note($checkout->couponId, $order->id, $checkout->shopper->email);
+        $shop = Shop::query()->findOrFail($checkout->shop_id, ['id', 'timezone', 'currency']);
+        $order = $this->order($checkout, $shop);
+        if ($bill->couponId !== null) {
+            $this->coupon->note($bill->couponId, $order->id, $bill->shopper->email);
         }
-        foreach ($checkout->lines as $i => $line) {
+        foreach ($bill->lines as $i => $line) {
             $this->line($order, $line, $missing[$i]);
         }
-        $this->count($payment);
-        $this->takeFromCart($payment);
+        $this->count($checkout, $shop);
+        $this->takeFromCart($checkout);
 
         return $order;
     }
 
-    private function count(Payment $payment): void
+    private function count(Checkout $checkout, Shop $shop): void
     {
-        $device = Cart::query()->whereKey($payment->cart_id)->value('device');
-        $shop = Shop::query()->findOrFail($payment->shop_id, ['id', 'timezone', 'currency']);
-        ($this->record)(EventKind::Order, $shop, $payment->checkout->shopper->country, is_int($device) ? Device::numbered($device) : null, array_map(
+        $device = Cart::query()->whereKey($checkout->cart_id)->value('device');
+        ($this->record)(EventKind::Order, $shop, $checkout->bill->shopper->country, is_int($device) ? Device::numbered($device) : null, array_map(
             static fn (FrozenLine $line): LineOfEvent => new LineOfEvent($line->placementId, $line->labelId, new EventGoods(
                 $line->productId, $line->quantity, $line->subtotalMinor - $line->discountMinor, $line->profitMinor ?? 0,
             )),
-            $payment->checkout->lines,
+            $checkout->bill->lines,
         ));
     }
 
@@ -111,31 +112,42 @@ final readonly class WriteOrder
         ]);
     }
 
-    private function order(Payment $payment): Order
+    private function order(Checkout $checkout, Shop $shop): Order
     {
-        $checkout = $payment->checkout;
+        $bill = $checkout->bill;
+        $now = $this->clock->now();
 
         return Order::query()->create([
-            ...$this->shopper($checkout->shopper),
-            'shop_id' => $payment->shop_id,
-            'payment_id' => $payment->id,
-            'number' => ($this->next)($payment->shop_id, self::SERIES),
+            ...$this->shopper($bill->shopper),
+            ...$this->amounts($bill),
+            'shop_id' => $checkout->shop_id,
+            'checkout_id' => $checkout->id,
+            'currency' => $bill->currency ?? $shop->currency,
+            'number' => ($this->next)($checkout->shop_id, self::SERIES),
             'token' => Secrets::token(),
-            'currency' => $payment->currency,
-            'items_minor' => $checkout->itemsMinor,
-            'discount_minor' => $checkout->discountMinor,
-            'shipping_minor' => $checkout->shippingMinor,
-            'tax_minor' => $checkout->taxMinor,
-            'shipping_tax_minor' => $checkout->shippingTaxMinor,
-            'shipping_tax_rate' => $checkout->shippingTaxRate,
-            'tax_is_contained' => $checkout->taxIsContained,
-            'total_minor' => $payment->amount_minor,
-            'profit_minor' => $checkout->profitMinor,
-            'coupon_code' => $checkout->couponCode,
-            'reasons' => $checkout->reasons,
-            'placed_at' => $this->clock->now(),
-            'captured_at' => $payment->amount()->isZero() ? $this->clock->now() : null,
+            'coupon_code' => $bill->couponCode,
+            'reasons' => $bill->reasons,
+            'placed_at' => $now,
+            'captured_at' => $bill->dueNow() === 0 ? $now : null,
         ]);
+    }
+
+    /** @return array<string, int|string|bool|null> */
+    private function amounts(FrozenCheckout $bill): array
+    {
+        return [
+            'items_minor' => $bill->itemsMinor,
+            'discount_minor' => $bill->discountMinor,
+            'shipping_minor' => $bill->shippingMinor,
+            'tax_minor' => $bill->taxMinor,
+            'shipping_tax_minor' => $bill->shippingTaxMinor,
+            'shipping_tax_rate' => $bill->shippingTaxRate,
+            'tax_is_contained' => $bill->taxIsContained,
+            'total_minor' => $bill->totalMinor(),
+            'due_now_minor' => $bill->dueNow(),
+            'later_minor' => $bill->totalMinor() - $bill->dueNow(),
+            'profit_minor' => $bill->profitMinor,
+        ];
     }
 
     /** @return array<string, string> */
@@ -155,10 +167,10 @@ final readonly class WriteOrder
     }
 
     /** What was added to the cart while the shopper paid stays in it. */
-    private function takeFromCart(Payment $payment): void
+    private function takeFromCart(Checkout $checkout): void
     {
-        foreach (CartLine::query()->where('cart_id', $payment->cart_id)->without(['product', 'variant.picture'])->get() as $line) {
-            $paid = collect($payment->checkout->lines)
+        foreach (CartLine::query()->where('cart_id', $checkout->cart_id)->without(['product', 'variant.picture'])->get() as $line) {
+            $paid = collect($checkout->bill->lines)
                 ->first(fn (FrozenLine $frozen): bool => $frozen->pickKey() === $line->pick_key)
                 ->quantity ?? 0;
             match (true) {

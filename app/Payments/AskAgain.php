@@ -26,11 +26,8 @@ final readonly class AskAgain
         if ($asked === null || $asked->state !== PaymentState::Open) {
             return $asked ?? $payment;
         }
-        if ($isLast) {
-            return $this->settle->abandon($asked);
-        }
         $asked->update(['asks' => $payment->asks + 1]);
 
-        return $asked;
+        return $isLast ? $this->settle->abandon($asked) : $asked;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Payments;
 
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Time\Clock;
 
 final class CapturePayment extends ProviderJob
@@ -21,6 +22,8 @@ final class CapturePayment extends ProviderJob
 
             return;
         }
-        Order::query()->where('payment_id', $this->paymentId)->whereNull('captured_at')->update(['captured_at' => $clock->now()]);
+        $now = $clock->now();
+        Payment::query()->whereKey($payment->id)->where('state', PaymentState::Authorised)->update(['state' => PaymentState::Captured, 'captured_minor' => $payment->amount_minor, 'captured_at' => $now]);
+        Order::query()->where('checkout_id', $payment->checkout_id)->whereNull('captured_at')->update(['captured_at' => $now]);
     }
 }

@@ -7,6 +7,8 @@ namespace App\Payments;
 use App\Database\InTransaction;
 use App\Messages\WriteMessage;
 use App\Models\Cart;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Orders\GoodsGone;
@@ -16,7 +18,7 @@ use Closure;
 /**
  * Turns what the provider says into what the shop does, once: an order, a refusal, or money given back.
  *
- * Everything is decided in one transaction that locks, in this order: cart, payment, products and variants by id,
+ * Everything is decided in one transaction that locks, in this order: cart, checkout, payment, products and variants by id,
  * coupon, the series of numbers. Whoever else locks two of them keeps to it.
  */
 final readonly class SettlePayment
@@ -31,24 +33,25 @@ final readonly class SettlePayment
 
     public function __invoke(Payment $payment, ProviderStatement $said): Payment
     {
-        return $this->locked($payment, function (Payment $payment) use ($said): void {
+        return $this->locked($payment, function (Payment $payment, Checkout $checkout) use ($said): void {
             $differences = $said->terms->differencesFrom($payment->terms());
             match (true) {
                 $differences !== [] => ($this->refuse)($payment, 'A message about it does not fit and was not believed. '.implode(' ', $differences)),
-                $said->state->isPaid() => $this->authorised($payment),
-                $said->state->isRefusal() => $this->become($payment, PaymentState::Declined),
+                $said->state->isPaid() => $this->authorised($payment, $checkout),
+                $said->state->isRefusal() => $this->declined($payment),
                 $said->state === ProviderState::Unknown => ($this->refuse)($payment, "The provider says that it is “{$said->stateText}”, which Paper Kite does not know; nothing was changed. Look at the payment at the provider."),
                 default => null,
             };
         });
     }
 
-    /** An order with nothing to pay needs no provider. */
-    public function withoutProvider(Payment $payment): Payment
+    /** A checkout with nothing to pay needs no provider. */
+    public function withoutProvider(Checkout $checkout): void
     {
-        return $this->locked($payment, function (Payment $payment): void {
-            if ($payment->amount()->isZero() && $payment->state === PaymentState::Open) {
-                $this->order($payment);
+        ($this->inTransaction)(function () use ($checkout): void {
+            $locked = $this->lockedCheckout($checkout->id, $checkout->cart_id);
+            if ($locked->state === CheckoutState::Open && $locked->bill->dueNow() === 0) {
+                $this->order($locked);
             }
         });
     }
@@ -56,57 +59,68 @@ final readonly class SettlePayment
     /** Nobody has decided for a day, or the provider knows nothing of it: it ends unpaid, and what may still be held is given back. */
     public function abandon(Payment $payment): Payment
     {
-        return $this->locked($payment, function (Payment $payment): void {
-            if ($this->become($payment, PaymentState::Abandoned) && $payment->provider_id !== null) {
-                ($this->giveBack)($payment);
+        return $this->locked($payment, function (Payment $payment, Checkout $checkout): void {
+            if ($checkout->state === CheckoutState::Open) {
+                $checkout->update(['state' => CheckoutState::Abandoned]);
+                if ($payment->provider_id !== null) {
+                    ($this->giveBack)($payment);
+                }
             }
         });
     }
 
-    /** @param  Closure(Payment): void  $work */
+    /** @param  Closure(Payment, Checkout): void  $work */
     private function locked(Payment $payment, Closure $work): Payment
     {
         return ($this->inTransaction)(function () use ($payment, $work): Payment {
-            Cart::query()->whereKey($payment->cart_id)->lockForUpdate()->first();
+            $cart = Checkout::query()->whereKey($payment->checkout_id)->value('cart_id');
+            $checkout = $this->lockedCheckout($payment->checkout_id, is_int($cart) ? $cart : null);
             $payment = Payment::query()->whereKey($payment->id)->lockForUpdate()->firstOrFail();
-            $work($payment);
+            $work($payment, $checkout);
 
-            return $payment;
+            return $payment->setRelation('checkout', $checkout);
         });
     }
 
-    private function authorised(Payment $payment): void
+    private function lockedCheckout(int $id, ?int $cartId): Checkout
     {
-        if ($payment->state === PaymentState::Ordered) {
+        Cart::query()->whereKey($cartId)->lockForUpdate()->first();
+
+        return Checkout::query()->whereKey($id)->lockForUpdate()->firstOrFail();
+    }
+
+    private function authorised(Payment $payment, Checkout $checkout): void
+    {
+        if (in_array($payment->state, [PaymentState::Authorised, PaymentState::Captured], true)) {
             return;
         }
-        if ($payment->state === PaymentState::Open && $this->order($payment)) {
+        // Whoever was told that nothing was paid has gone, or tries again.
+        $isExpected = $payment->state === PaymentState::Open && $checkout->state === CheckoutState::Open;
+        $payment->update(['state' => PaymentState::Authorised]);
+        if ($isExpected && $this->order($checkout)) {
             CapturePayment::dispatch($payment->id);
         } else {
             ($this->giveBack)($payment);
         }
     }
 
-    private function order(Payment $payment): bool
+    private function declined(Payment $payment): void
     {
-        try {
-            ($this->inTransaction)(fn () => $this->writeMessage->ofOrder(($this->writeOrder)($payment)));
-            $payment->state = PaymentState::Ordered;
-        } catch (GoodsGone) {
-            $payment->state = PaymentState::SoldOut;
+        if ($payment->state === PaymentState::Open) {
+            $payment->update(['state' => PaymentState::Declined]);
         }
-        $payment->save();
-
-        return $payment->state === PaymentState::Ordered;
     }
 
-    private function become(Payment $payment, PaymentState $end): bool
+    private function order(Checkout $checkout): bool
     {
-        $wasOpen = $payment->state === PaymentState::Open;
-        if ($wasOpen) {
-            $payment->update(['state' => $end]);
+        try {
+            ($this->inTransaction)(fn () => $this->writeMessage->ofOrder(($this->writeOrder)($checkout)));
+            $checkout->state = CheckoutState::Ordered;
+        } catch (GoodsGone) {
+            $checkout->state = CheckoutState::SoldOut;
         }
+        $checkout->save();
 
-        return $wasOpen;
+        return $checkout->state === CheckoutState::Ordered;
     }
 }

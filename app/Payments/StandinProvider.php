@@ -50,8 +50,8 @@ final readonly class StandinProvider implements PaymentProvider
                 'payee' => $payment->payee,
                 'digest' => $payment->cart_digest,
                 'description' => $payment->shop->name,
-                'return_to' => "{$base}/return/{$payment->reference}",
-                'cancel_to' => "{$base}/cancelled/{$payment->reference}",
+                'return_to' => "{$base}/return/{$payment->checkout->reference}",
+                'cancel_to' => "{$base}/cancelled/{$payment->checkout->reference}",
                 'events_to' => "{$base}/events/payments",
             ])->throw());
             $said = self::statement($answer);

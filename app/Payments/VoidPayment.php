@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Payments;
 
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Time\Clock;
 
 final class VoidPayment extends ProviderJob
@@ -14,6 +15,7 @@ final class VoidPayment extends ProviderJob
         $payment = Payment::query()->findOrFail($this->paymentId);
         try {
             $provider->void($payment);
+            $payment->state = PaymentState::Voided;
         } catch (ProviderRefused $refused) {
             // The money was taken although it was to be given back: a person has to look into it.
             $tell($payment, $refused->getMessage());

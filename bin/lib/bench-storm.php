@@ -71,7 +71,7 @@ printf("\n%d buyers at once for %.0f s, on a product of 200 copied offers that i
 printf("    purchases %d, orders %d, captured %d; stock exact: %s; numbers without a gap: %s\n",
     $storm->thanked, $orders, $orders - $waiting, STOCK - $pieces === (int) DB::table('products')->where('id', $product->id)->value('stock') ? 'yes' : 'NO',
     $numbers->count() === $numbers->last() - $numbers->first() + 1 ? 'yes' : 'NO');
-printf("    payments without an order: %d\n", Payment::query()->where('shop_id', $shop->id)->where('state', PaymentState::Ordered)->doesntHave('order')->count());
+printf("    payments without an order: %d\n", Payment::query()->where('shop_id', $shop->id)->whereIn('state', [PaymentState::Authorised, PaymentState::Captured])->doesntHave('checkout.order')->count());
 printf("    saves %d; requests %d, of which 5xx or none at all: %d\n", $storm->saves, array_sum($storm->answers), count($storm->failures));
 foreach (array_slice($storm->failures, 0, 5) as $failure) {
     echo "      {$failure}\n";

@@ -113,11 +113,11 @@ final class CheckoutByTheRulesTest extends TestCase
     {
         $this->shop->update(['checkout_rules' => new CheckoutRules(afterPaying: 'https://www.fern.example/thanks', afterCancelling: 'https://www.fern.example/pity', hosts: ['www.fern.example'])]);
         $this->send([], pay: true)->assertStatus(303);
-        $payment = Payment::query()->sole();
+        $payment = Payment::query()->with('checkout')->sole();
 
-        $this->get($this->shop->base()."/cancelled/{$payment->reference}")->assertStatus(303)->assertHeader('Location', 'https://www.fern.example/pity');
+        $this->get($this->shop->base()."/cancelled/{$payment->checkout->reference}")->assertStatus(303)->assertHeader('Location', 'https://www.fern.example/pity');
         $this->settle();
-        $this->get($this->shop->base()."/return/{$payment->reference}")->assertStatus(303)->assertHeader('Location', 'https://www.fern.example/thanks');
+        $this->get($this->shop->base()."/return/{$payment->checkout->reference}")->assertStatus(303)->assertHeader('Location', 'https://www.fern.example/thanks');
     }
 
     public function test_a_coupon_that_this_shopper_has_used_up_is_taken_out_before_paying(): void

@@ -6,17 +6,23 @@ namespace Tests\Feature;
 
 use App\Carts\ReckonCart;
 use App\Models\Cart;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Payments\CapturePayment;
+use App\Payments\ProviderState;
+use App\Payments\SettlePayment;
 use App\Payments\VoidPayment;
 use App\Text\Secrets;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CartDigest;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\FakeProvider;
 use Tests\TestCase;
 
 final class CheckoutTest extends TestCase
@@ -52,10 +58,10 @@ final class CheckoutTest extends TestCase
     public function test_paying_opens_one_payment_and_leads_to_its_page(): void
     {
         $this->pay()->assertStatus(303);
-        $payment = Payment::query()->firstOrFail();
+        $payment = Payment::query()->with('checkout')->firstOrFail();
 
         self::assertSame([2350, 'EUR', 'tarn-side', PaymentState::Open], [$payment->amount_minor, $payment->currency, $payment->payee, $payment->state]);
-        self::assertSame('Ada Nwosu-Reed', $payment->checkout->shopper->name);
+        self::assertSame('Ada Nwosu-Reed', $payment->checkout->bill->shopper->name);
         $this->pay()->assertStatus(303)->assertHeader('Location', (string) $payment->hosted_url);
         self::assertSame([1, ["open {$payment->reference}"]], [Payment::query()->count(), $this->provider->asked]);
         self::assertSame(0, Order::query()->count());
@@ -123,15 +129,33 @@ final class CheckoutTest extends TestCase
         self::assertSame(1, Payment::query()->count());
     }
 
-    public function test_a_changed_cart_replaces_the_payment_that_was_open(): void
+    public function test_another_try_after_the_bank_said_no_is_the_same_checkout_and_ends_in_one_order(): void
     {
         $this->pay();
         $first = Payment::query()->firstOrFail();
+        app(SettlePayment::class)($first, FakeProvider::statement($first, ProviderState::Declined));
+        $this->pay()->assertStatus(303);
+        $second = Payment::query()->latest('id')->firstOrFail();
+
+        app(SettlePayment::class)($second, FakeProvider::statement($second, ProviderState::Authorised));
+        // The bank thinks better of the first one: nobody waits for it any more.
+        $late = app(SettlePayment::class)($first, FakeProvider::statement($first, ProviderState::Authorised));
+
+        self::assertSame([1, 2, 1], [Checkout::query()->count(), Payment::query()->count(), Order::query()->count()]);
+        self::assertSame([PaymentState::Authorised, true], [$late->state, $late->void_wanted_at !== null]);
+        Queue::assertPushed(CapturePayment::class, static fn (CapturePayment $job): bool => $job->paymentId === $second->id);
+        Queue::assertPushed(VoidPayment::class, static fn (VoidPayment $job): bool => $job->paymentId === $first->id);
+    }
+
+    public function test_a_changed_cart_replaces_the_payment_that_was_open(): void
+    {
+        $this->pay();
+        $first = Payment::query()->with('checkout')->firstOrFail();
         $this->cart->lines()->firstOrFail()->update(['quantity' => 1]);
 
         $this->pay()->assertStatus(303);
 
-        self::assertSame([PaymentState::Superseded, 2], [$first->refresh()->state, Payment::query()->count()]);
+        self::assertSame([CheckoutState::Superseded, PaymentState::Open, 2, 2], [$first->checkout->refresh()->state, $first->refresh()->state, Payment::query()->count(), Checkout::query()->count()]);
         Queue::assertPushed(VoidPayment::class, static fn (VoidPayment $job): bool => $job->paymentId === $first->id);
     }
 

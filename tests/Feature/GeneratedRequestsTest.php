@@ -41,7 +41,7 @@ final class GeneratedRequestsTest extends TestCase
         $this->known = [
             'shop' => [$this->shop->slug], 'offer' => ["{$offer->id}"], 'product' => ["{$honey->id}"], 'placement' => ["{$placement->id}"], 'look' => ["{$this->shop->looks()->firstOrFail()->id}"],
             'priceTable' => ["{$table->id}"], 'coupon' => ["{$coupon->id}"], 'order' => ['1001'], 'code' => [$placement->code], 'sku' => ['honey'], 'items' => ['honey', '2*honey'], 'checkout' => ['checkout'],
-            'ref' => [(string) $payment->cart?->ref], 'reference' => [$payment->reference], 'token' => [Secrets::token()], 'any' => ['offers'],
+            'ref' => [(string) $payment->checkout->cart?->ref], 'reference' => [$payment->checkout->reference, $payment->reference], 'token' => [Secrets::token()], 'any' => ['offers'],
         ];
         $this->actingAs($this->person($this->shop));
     }

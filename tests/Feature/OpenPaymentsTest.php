@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\CheckoutState;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -48,8 +49,8 @@ final class OpenPaymentsTest extends TestCase
         Queue::assertNothingPushed();
 
         $this->sweepAt(1440);
-        self::assertSame(PaymentState::Abandoned, $this->payment->refresh()->state);
-        self::assertNotNull($this->payment->void_wanted_at);
+        self::assertSame(CheckoutState::Abandoned, $this->payment->checkout->refresh()->state);
+        self::assertNotNull($this->payment->refresh()->void_wanted_at);
         Queue::assertPushed(VoidPayment::class, 1);
         $this->sweepAt(1500);
         self::assertCount(3, $this->provider->asked);
@@ -60,7 +61,7 @@ final class OpenPaymentsTest extends TestCase
         $this->provider->state = ProviderState::Authorised;
         $this->sweepAt(10);
 
-        self::assertSame([1, 3], [Order::query()->where('payment_id', $this->payment->id)->count(), $this->honey->refresh()->stock]);
+        self::assertSame([1, 3], [Order::query()->where('checkout_id', $this->payment->checkout_id)->count(), $this->honey->refresh()->stock]);
         Queue::assertPushed(CapturePayment::class, 1);
         $this->sweepAt(60);
         self::assertSame(1, Order::query()->count());
@@ -73,7 +74,7 @@ final class OpenPaymentsTest extends TestCase
         $this->sweepAt(10);
 
         self::assertSame([PaymentState::Declined, 0], [$this->payment->refresh()->state, Order::query()->count()]);
-        $this->get("{$this->shop->base()}/return/{$this->payment->reference}")->assertStatus(303)->assertHeader('Location', "/checkout/{$this->payment->cart?->ref}?after=declined");
+        $this->get("{$this->shop->base()}/return/{$this->payment->checkout->reference}")->assertStatus(303)->assertHeader('Location', "/checkout/{$this->payment->checkout->cart?->ref}?after=declined");
     }
 
     /** @return iterable<string, array{ProviderState}> */
@@ -89,8 +90,8 @@ final class OpenPaymentsTest extends TestCase
         $this->provider->knowsNothing = true;
         $this->sweepAt(10);
 
-        self::assertSame(PaymentState::Abandoned, $this->payment->refresh()->state);
-        $this->get("{$this->shop->base()}/return/{$this->payment->reference}")->assertOk()->assertSee('Nothing was paid')->assertSee("/checkout/{$this->payment->cart?->ref}");
+        self::assertSame(CheckoutState::Abandoned, $this->payment->checkout->refresh()->state);
+        $this->get("{$this->shop->base()}/return/{$this->payment->checkout->reference}")->assertOk()->assertSee('Nothing was paid')->assertSee("/checkout/{$this->payment->checkout->cart?->ref}");
     }
 
     public function test_a_provider_that_does_not_answer_is_asked_again_a_minute_later(): void

@@ -53,7 +53,7 @@ final class RenamedOnTheWayTest extends TestCase
         $page = $this->at("/till/{$cart->ref}")->assertOk();
         preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $page->getContent(), $digest);
         $form = ['digest' => $digest[1] ?? '', 'email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE'];
-        $this->withUnencryptedCookies(['kite_visitor' => $this->visitor])->post("{$this->old}/till/{$cart->ref}", $form, ['Origin' => $this->old])->assertStatus(303)->assertHeader('Location', Payment::query()->sole()->hosted_url ?? '');
+        $this->withUnencryptedCookies(['kite_visitor' => $this->visitor])->post("{$this->old}/till/{$cart->ref}", $form, ['Origin' => $this->old])->assertStatus(303)->assertHeader('Location', Payment::query()->with('checkout')->sole()->hosted_url ?? '');
         $this->withUnencryptedCookies(['kite_visitor' => $this->visitor])->post("{$this->old}/till/{$cart->ref}", $form, ['Origin' => 'https://elsewhere.example'])->assertForbidden();
         $this->at("/k/{$this->placement->code}")->assertStatus(303)->assertHeader('Location', "/till/{$cart->ref}");
         $this->at('/cart')->assertOk();
@@ -67,9 +67,9 @@ final class RenamedOnTheWayTest extends TestCase
 
         $this->deliver($payment)->assertNoContent();
         $order = Order::query()->sole();
-        $back = $this->withUnencryptedCookies(['kite_visitor' => $this->visitor])->get("{$this->old}/return/{$payment->reference}");
+        $back = $this->withUnencryptedCookies(['kite_visitor' => $this->visitor])->get("{$this->old}/return/{$payment->checkout->reference}");
         self::assertContains($back->status(), [301, 303]);
-        $this->get("{$this->shop->refresh()->base()}/return/{$payment->reference}")->assertStatus(303)->assertHeader('Location', "/thanks/{$order->token}");
+        $this->get("{$this->shop->refresh()->base()}/return/{$payment->checkout->reference}")->assertStatus(303)->assertHeader('Location', "/thanks/{$order->token}");
         $this->get("{$this->shop->base()}/thanks/{$order->token}")->assertOk()->assertSee('1001');
     }
 
@@ -96,7 +96,7 @@ final class RenamedOnTheWayTest extends TestCase
         preg_match('/name="digest" value="([0-9a-f]{64})"/', (string) $this->at("/checkout/{$cart->ref}")->getContent(), $digest);
         $this->withUnencryptedCookies(['kite_visitor' => $this->visitor])->post("{$this->old}/checkout/{$cart->ref}", ['digest' => $digest[1] ?? '', 'email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'postcode' => '', 'town' => 'Tarn', 'country' => 'IE'], ['Origin' => $this->old])->assertStatus(303);
 
-        return Payment::query()->sole();
+        return Payment::query()->with('checkout')->sole();
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response> */

@@ -277,7 +277,7 @@ final class ResultsTest extends TestCase
         $receipt = app(ReckonCart::class)($this->shop, $cart->load('lines'), 'IE')->receipt ?? self::fail('The cart can’t be reckoned.');
         $details = ['email' => 'ada@letters.example', 'name' => 'Ada Nwosu-Reed', 'street' => '12 Chandler Court', 'postcode' => '', 'town' => 'Tarnmouth', 'country' => 'IE'];
         $this->as($visitor)->post($this->at("/checkout/{$cart->ref}"), ['digest' => CartDigest::of($receipt), 'pay' => '1'] + $details)->assertStatus(303);
-        $payment = Payment::query()->where('cart_id', $cart->id)->firstOrFail();
+        $payment = Payment::query()->whereRelation('checkout', 'cart_id', $cart->id)->firstOrFail();
         app(SettlePayment::class)($payment, FakeProvider::statement($payment, ProviderState::Authorised));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\CartLine;
+use App\Models\CheckoutState;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -62,7 +63,7 @@ final class SettlementTest extends TestCase
         self::assertSame([1001, 2350, 'Ada Nwosu-Reed', null], [$order->number, $order->total_minor, $order->name, $order->captured_at]);
         self::assertSame(['Heather honey, 340 g', 2, 980, 1960], [$order->lines[0]?->name, $order->lines[0]?->quantity, $order->lines[0]?->unit_minor, $order->lines[0]?->subtotal_minor]);
         self::assertSame([3, 1, 0], [$this->honey->refresh()->stock, StockMovement::query()->count(), CartLine::query()->count()]);
-        self::assertSame(PaymentState::Ordered, $this->payment->refresh()->state);
+        self::assertSame([CheckoutState::Ordered, PaymentState::Authorised], [$this->payment->checkout->refresh()->state, $this->payment->refresh()->state]);
         Queue::assertPushed(CapturePayment::class, 1);
     }
 
@@ -87,16 +88,16 @@ final class SettlementTest extends TestCase
         $this->settle(ProviderState::Authorised);
 
         self::assertSame([0, 0, 1], [Order::query()->count(), StockMovement::query()->count(), $this->honey->refresh()->stock]);
-        self::assertSame(PaymentState::SoldOut, $both->refresh()->state);
+        self::assertSame([CheckoutState::SoldOut, PaymentState::Authorised], [$both->checkout->refresh()->state, $both->refresh()->state]);
         Queue::assertPushed(VoidPayment::class, 1);
         Queue::assertNotPushed(CapturePayment::class);
-        $this->get("http://{$this->shop->host}/return/{$both->reference}")->assertOk()->assertSee('Somebody was quicker')->assertSee('Nothing was taken');
+        $this->get("http://{$this->shop->host}/return/{$both->checkout->reference}")->assertOk()->assertSee('Somebody was quicker')->assertSee('Nothing was taken');
         self::assertSame(PaymentState::Open, $payment->refresh()->state);
     }
 
     public function test_a_payment_that_was_replaced_is_given_back(): void
     {
-        $this->payment->update(['state' => PaymentState::Superseded]);
+        $this->payment->checkout->update(['state' => CheckoutState::Superseded]);
 
         $this->settle(ProviderState::Authorised);
 
@@ -159,7 +160,7 @@ final class SettlementTest extends TestCase
 
     public function test_a_shopper_who_is_back_first_makes_the_shop_ask(): void
     {
-        $return = "http://{$this->shop->host}/return/{$this->payment->reference}";
+        $return = "http://{$this->shop->host}/return/{$this->payment->checkout->reference}";
 
         $this->get($return)->assertOk()->assertSee('Waiting for the payment')->assertHeader('Refresh');
         $this->provider->isDown = true;
@@ -178,14 +179,14 @@ final class SettlementTest extends TestCase
     public function test_a_declined_or_left_payment_keeps_the_cart(): void
     {
         $this->provider->state = ProviderState::Declined;
-        $this->get("http://{$this->shop->host}/return/{$this->payment->reference}")->assertStatus(303)->assertHeader('Location', "/checkout/{$this->payment->cart?->ref}?after=declined");
-        $this->get("http://{$this->shop->host}/cancelled/{$this->payment->reference}")->assertOk()->assertSee('Nothing was paid');
+        $this->get("http://{$this->shop->host}/return/{$this->payment->checkout->reference}")->assertStatus(303)->assertHeader('Location', "/checkout/{$this->payment->checkout->cart?->ref}?after=declined");
+        $this->get("http://{$this->shop->host}/cancelled/{$this->payment->checkout->reference}")->assertOk()->assertSee('Nothing was paid');
         self::assertSame(1, CartLine::query()->count());
     }
 
     public function test_what_was_added_while_the_shopper_paid_stays_in_the_cart(): void
     {
-        CartLine::query()->where('cart_id', $this->payment->cart_id)->update(['quantity' => 3]);
+        CartLine::query()->where('cart_id', $this->payment->checkout->cart_id)->update(['quantity' => 3]);
 
         $this->settle(ProviderState::Authorised);
 

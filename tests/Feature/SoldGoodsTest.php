@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Carts\ReckonCart;
 use App\Catalogue\SaveVariants;
+use App\Models\CheckoutState;
 use App\Models\Order;
 use App\Models\Payment;
-use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
@@ -90,11 +90,11 @@ final class SoldGoodsTest extends TestCase
             $this->shop->update(['rules' => new ShopRules($rules->currency, $rules->timezone, new TaxRates($areContained, ['GB' => ['standard' => Percentage::fromEntry('20')]]), 'standard', $rules->zones)]);
             $this->shop->coupons()->updateOrCreate(['code' => 'MAY'], ['kind' => CouponKind::Amount, 'amount_minor' => 100]);
             $payment = $this->opened($this->shop, $this->honey, 1, coupon: 'MAY', email: 'ada'.(int) $areContained.'@letters.example');
-            $shown = app(ReckonCart::class)($this->shop, $payment->cart?->load('lines') ?? self::fail('The cart is gone.'), 'GB')->bill();
+            $shown = app(ReckonCart::class)($this->shop, $payment->checkout->cart?->load('lines') ?? self::fail('The cart is gone.'), 'GB')->bill();
 
             $this->settle($payment);
 
-            self::assertEquals($shown, Order::query()->where('payment_id', $payment->id)->with('lines')->sole()->bill());
+            self::assertEquals($shown, Order::query()->where('checkout_id', $payment->checkout_id)->with('lines')->sole()->bill());
         }
     }
 
@@ -121,11 +121,11 @@ final class SoldGoodsTest extends TestCase
         self::assertSame(['standard', '0', 0, '0', 0], [$untaxed->lines->sole()->tax_class, $untaxed->lines->sole()->tax_rate, $untaxed->lines->sole()->tax_minor, $untaxed->shipping_tax_rate, $untaxed->shipping_tax_minor]);
 
         $former = $this->opened($this->shop, $this->honey, 1, email: 'bo@letters.example');
-        $kept = json_decode(is_string($json = DB::table('payments')->where('id', $former->id)->value('checkout')) ? $json : '', true, flags: JSON_THROW_ON_ERROR);
+        $kept = json_decode(is_string($json = DB::table('checkouts')->where('id', $former->checkout_id)->value('bill')) ? $json : '', true, flags: JSON_THROW_ON_ERROR);
         self::assertIsArray($kept);
         self::assertIsArray($kept['lines']);
         $kept['lines'] = array_map(static fn (mixed $line): array => array_diff_key((array) $line, ['taxClass' => 0, 'taxRate' => 0, 'profitMinor' => 0]), $kept['lines']);
-        DB::table('payments')->where('id', $former->id)->update(['checkout' => json_encode(array_diff_key($kept, ['shippingTaxMinor' => 0, 'shippingTaxRate' => 0]))]);
+        DB::table('checkouts')->where('id', $former->checkout_id)->update(['bill' => json_encode(array_diff_key($kept, ['shippingTaxMinor' => 0, 'shippingTaxRate' => 0, 'dueNowMinor' => 0, 'currency' => 0]))]);
         $this->settle($former->refresh());
         $order = Order::query()->with('lines')->where('email', 'bo@letters.example')->sole();
 
@@ -151,7 +151,7 @@ final class SoldGoodsTest extends TestCase
         array_map($this->settle(...), $payments);
 
         self::assertSame([1, 1], [$coupon->refresh()->uses, Order::query()->count()]);
-        self::assertSame(PaymentState::SoldOut, $payments[1]->refresh()->state);
+        self::assertSame(CheckoutState::SoldOut, $payments[1]->checkout->refresh()->state);
         self::assertSame(1, $this->honey->refresh()->stock);
         Queue::assertPushed(VoidPayment::class, 1);
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Casts\FrozenCheckoutCodec;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Shop;
@@ -52,7 +55,7 @@ final class StandinProviderTest extends TestCase
             && $request->hasHeader('Host', 'pay.localhost')
             && $request->hasHeader('Idempotency-Key', "open-{$payment->reference}")
             && $request['amount'] === '13.70'
-            && $request['return_to'] === "{$payment->shop->base()}/return/{$payment->reference}"
+            && $request['return_to'] === "{$payment->shop->base()}/return/{$payment->checkout->reference}"
             && $request['events_to'] === "{$payment->shop->base()}/events/payments");
     }
 
@@ -265,9 +268,8 @@ final class StandinProviderTest extends TestCase
     private function payment(?Shop $shop = null): Payment
     {
         $shop ??= $this->shop();
-        $payment = new Payment(['shop_id' => $shop->id, 'reference' => Secrets::token(), 'provider_id' => 'pm-1', 'amount_minor' => 1370, 'currency' => 'EUR', 'payee' => 'tarn-side', 'cart_digest' => str_repeat('a', 64), 'state' => PaymentState::Ordered]);
-        $payment->setRawAttributes($payment->getAttributes() + ['checkout' => '{}']);
-        $payment->save();
+        $checkout = Checkout::query()->create(['shop_id' => $shop->id, 'reference' => Secrets::token(), 'digest' => str_repeat('a', 64), 'bill' => FrozenCheckoutCodec::decode('{}'), 'state' => CheckoutState::Ordered]);
+        $payment = $checkout->payments()->create(['shop_id' => $shop->id, 'reference' => Secrets::token(), 'provider_id' => 'pm-1', 'amount_minor' => 1370, 'currency' => 'EUR', 'payee' => 'tarn-side', 'cart_digest' => str_repeat('a', 64), 'state' => PaymentState::Authorised])->setRelation('checkout', $checkout);
 
         return $payment->setRelation('shop', $shop);
     }

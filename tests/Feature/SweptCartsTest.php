@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Cart;
+use App\Models\CheckoutState;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Placement;
@@ -69,20 +70,21 @@ final class SweptCartsTest extends TestCase
     public function test_a_cart_that_was_submitted_or_ordered_is_erased_like_others_and_its_payment_stays(): void
     {
         $submitted = $this->opened($this->shop, $this->product($this->shop), 1);
-        $submitted->cart?->update(['second_step_at' => now()]);
+        $submitted->checkout->cart?->update(['second_step_at' => now()]);
         $paying = $this->opened($this->shop, $this->product($this->shop), 1);
-        $paying->cart?->update(['second_step_at' => now()]);
-        $submitted->update(['state' => PaymentState::Ordered]);
+        $paying->checkout->cart?->update(['second_step_at' => now()]);
+        $submitted->checkout->update(['state' => CheckoutState::Ordered]);
+        $submitted->update(['state' => PaymentState::Captured]);
         $this->travel(29)->days();
-        self::assertTrue($this->isThereAfterSweep($submitted->cart));
+        self::assertTrue($this->isThereAfterSweep($submitted->checkout->cart));
         $this->travel(2)->days();
 
-        self::assertFalse($this->isThereAfterSweep($submitted->cart));
-        self::assertNull($submitted->refresh()->cart_id);
+        self::assertFalse($this->isThereAfterSweep($submitted->checkout->cart));
+        self::assertNull($submitted->checkout->refresh()->cart_id);
         // Whoever is paying keeps what is paid for, until the payment is given up.
-        self::assertTrue($this->isThereAfterSweep($paying->cart));
-        Payment::query()->whereKey($paying->id)->update(['state' => PaymentState::Abandoned]);
-        self::assertFalse($this->isThereAfterSweep($paying->cart));
+        self::assertTrue($this->isThereAfterSweep($paying->checkout->cart));
+        $paying->checkout->update(['state' => CheckoutState::Abandoned]);
+        self::assertFalse($this->isThereAfterSweep($paying->checkout->cart));
     }
 
     private function clicked(string $visitor): Cart

@@ -7,8 +7,7 @@ namespace Tests\Feature;
 use App\Catalogue\SaveVariants;
 use App\Models\Cart;
 use App\Models\CartLine;
-use App\Models\Payment;
-use App\Models\PaymentState;
+use App\Models\CheckoutState;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Text\Secrets;
@@ -185,9 +184,9 @@ final class TakeTest extends TestCase
     public function test_after_paying_the_shopper_returns_where_the_link_said_while_that_is_allowed(): void
     {
         $payment = $this->opened($this->shop, Product::query()->where('sku', 'candle')->firstOrFail(), 1);
-        $payment->cart?->update(['back' => 'https://www.fern.example/post']);
-        $payment->update(['state' => PaymentState::Ordered]);
-        $back = fn (): ?string => $this->get($this->at('/return/'.Payment::query()->sole()->reference))->assertStatus(303)->headers->get('Location');
+        $payment->checkout->cart?->update(['back' => 'https://www.fern.example/post']);
+        $payment->checkout->update(['state' => CheckoutState::Ordered]);
+        $back = fn (): ?string => $this->get($this->at("/return/{$payment->checkout->reference}"))->assertStatus(303)->headers->get('Location');
 
         self::assertSame('https://www.fern.example/post', $back());
         $this->shop->update(['checkout_rules' => new CheckoutRules]);

@@ -6,6 +6,7 @@ namespace Tests\Served;
 
 use App\Models\Cart;
 use App\Models\CartLine;
+use App\Models\CheckoutState;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -72,10 +73,18 @@ final class CarriedOverTest extends ServedTestCase
 
         $settled = app(SettlePayment::class)($payment, FakeProvider::statement($payment, ProviderState::Authorised));
 
-        self::assertSame(PaymentState::Ordered, $settled->state);
-        $bill = Order::query()->where('payment_id', $payment->id)->with('lines')->sole()->bill();
+        self::assertSame([CheckoutState::Ordered, PaymentState::Authorised], [$settled->checkout->state, $settled->state]);
+        $bill = Order::query()->where('checkout_id', $payment->checkout_id)->with('lines')->sole()->bill();
         self::assertSame(['€29.23', '€7.25', 'The choice sets the price to €6.50; the choices add €0.75.'], [$bill->total->shown(), $bill->lines[0]->unit->shown(), $bill->lines[0]->because?->in(Wording::english())]);
-        self::assertSame(0, CartLine::query()->where('cart_id', $payment->cart_id)->count());
+        self::assertSame(0, CartLine::query()->where('cart_id', $settled->checkout->cart_id)->count());
+    }
+
+    public function test_the_money_of_each_order_is_known(): void
+    {
+        self::assertSame([12, 1], [DB::table('payments')->where('state', 'captured')->whereColumn('captured_minor', 'amount_minor')->whereNotNull('captured_at')->count(), DB::table('payments')->where('state', 'open')->count()]);
+        foreach (Order::query()->with('payments')->get() as $order) {
+            self::assertSame([$order->total_minor, $order->captured_at?->getTimestamp()], [$order->payments->sole()->captured_minor, $order->payments->sole()->captured_at?->getTimestamp()]);
+        }
     }
 
     public function test_clicks_and_orders_are_counted_as_they_were(): void

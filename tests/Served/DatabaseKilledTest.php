@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Message;
 use App\Models\Order;
 use App\Models\Payment;
-use App\Models\PaymentState;
 use App\Models\StockMovement;
 use RuntimeException;
 
@@ -31,7 +32,7 @@ final class DatabaseKilledTest extends ServedTestCase
             StockMovement::query()->where('product_id', $product->id)->count(),
             Message::query()->where(['shop_id' => $this->shop->id, 'to' => 'ada@letters.example'])->count(),
         ]);
-        self::assertSame([2, PaymentState::Ordered], [$product->refresh()->stock, Payment::query()->where('shop_id', $this->shop->id)->sole()->state]);
+        self::assertSame([2, CheckoutState::Ordered], [$product->refresh()->stock, Checkout::query()->where('shop_id', $this->shop->id)->sole()->state]);
         $this->waitUntil(fn (): bool => Order::query()->where('shop_id', $this->shop->id)->sole()->captured_at !== null);
     }
 

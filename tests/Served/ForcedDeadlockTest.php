@@ -7,10 +7,10 @@ namespace Tests\Served;
 use App\Http\Shopper\ReadCaller;
 use App\Models\Cart;
 use App\Models\CartLine;
+use App\Models\CheckoutState;
 use App\Models\Message;
 use App\Models\Order;
 use App\Models\Payment;
-use App\Models\PaymentState;
 use App\Payments\PaymentProvider;
 use App\Payments\ProviderState;
 use App\Text\Secrets;
@@ -62,9 +62,9 @@ final class ForcedDeadlockTest extends ServedTestCase
         $this->send($checkout, ['quantity' => [$cart->lines()->sole()->id => '2']])->assertStatus(303);
         $this->send($checkout, ['coupon' => 'MAY', 'apply' => '1'])->assertStatus(303);
         $this->send($checkout, ['pay' => '1'])->assertStatus(303);
-        $payment = Payment::query()->where('shop_id', $this->shop->id)->sole();
+        $payment = Payment::query()->with('checkout')->where('shop_id', $this->shop->id)->sole();
         $this->provider->state = ProviderState::Authorised;
-        $this->as($this->visitor)->get("{$this->shop->base()}/return/{$payment->reference}")->assertStatus(303);
+        $this->as($this->visitor)->get("{$this->shop->base()}/return/{$payment->checkout->reference}")->assertStatus(303);
         $this->post("{$this->shop->base()}/account", ['email' => 'ada@letters.example'], ['Origin' => $this->shop->base()])->assertStatus(303);
 
         self::assertGreaterThan($times > 0 ? 5 * $times : -1, $this->deadlocks);
@@ -100,7 +100,7 @@ final class ForcedDeadlockTest extends ServedTestCase
     {
         $order = Order::query()->where('shop_id', $this->shop->id)->sole();
         self::assertSame([1001, 2250], [$order->number, $order->total_minor]);
-        self::assertSame([PaymentState::Ordered, 3], [$payment->refresh()->state, DB::table('products')->where('id', $productId)->value('stock')]);
+        self::assertSame([CheckoutState::Ordered, 3], [$payment->checkout()->sole()->state, DB::table('products')->where('id', $productId)->value('stock')]);
         self::assertSame([['card', 2, 1], ['card', 3, 1], [null, 2, 1], [null, 3, 1], [null, 4, 1], [null, 5, 1]], DB::table('events')->leftJoin('labels', 'labels.id', '=', 'label_id')->where('events.shop_id', $this->shop->id)->selectRaw('text, kind, CAST(SUM(is_act) AS UNSIGNED) AS n')->groupBy('text', 'kind')->orderByDesc('text')->orderBy('kind')->get()->map(static fn (object $row): array => array_values((array) $row))->all());
         self::assertSame([1], CartLine::query()->whereIn('cart_id', Cart::query()->where('shop_id', $this->shop->id)->select('id'))->pluck('quantity')->all());
         // To the shopper: the receipt and the link; to the shop's one person: that it was ordered.

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Order;
-use App\Models\PaymentState;
 use App\Models\Product;
 use App\Models\StockMovement;
 use GuzzleHttp\Client;
@@ -78,7 +79,7 @@ final class LastPiecesTest extends ServedTestCase
         self::assertSame(range(1001, 1000 + self::PIECES), Order::query()->where('shop_id', $this->shop->id)->orderBy('number')->pluck('number')->all());
         self::assertSame(0, $product->refresh()->stock);
         self::assertSame(self::PIECES, StockMovement::query()->where('product_id', $product->id)->count());
-        self::assertSame(self::SHOPPERS - self::PIECES, \App\Models\Payment::query()->where('shop_id', $this->shop->id)->where('state', PaymentState::SoldOut)->count());
+        self::assertSame(self::SHOPPERS - self::PIECES, Checkout::query()->where('shop_id', $this->shop->id)->where('state', CheckoutState::SoldOut)->count());
     }
 
     /**

@@ -11,11 +11,13 @@ use App\Checkout\OpenPayment;
 use App\Models\Cart;
 use App\Models\Payment;
 use App\Models\Product;
+use App\Orders\WriteOrder;
 use App\Payments\PaymentProvider;
 use App\Payments\ProviderState;
 use App\Payments\SettlePayment;
 use Closure;
 use Illuminate\Database\Events\TransactionCommitting;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
@@ -36,7 +38,7 @@ final class LockOrderTest extends ServedTestCase
 {
     use OpensPayments;
 
-    private const ORDER = ['carts', 'payments', 'products', 'variants', 'coupons', 'shop_series'];
+    private const ORDER = ['carts', 'checkouts', 'payments', 'products', 'variants', 'coupons', 'shop_series'];
 
     private PDO $administrator;
 
@@ -61,13 +63,19 @@ final class LockOrderTest extends ServedTestCase
         $honey = $this->product($this->shop, ['stock' => 9]);
         $payments = [
             $this->opened($this->shop, $wrap, 1, $wrap->variants()->firstOrFail(), 'MAY'),
-            // The database prints ten locks of a transaction: without variant and coupon the number is among them.
+            // The database prints ten locks of a transaction: without variant and coupon the goods are among them.
             $this->opened($this->shop, $honey, 1),
         ];
+        $settle = static fn (Payment $payment): Closure => static fn () => app(SettlePayment::class)($payment, FakeProvider::statement($payment, ProviderState::Authorised));
+        // What comes last is seen where nothing comes before.
+        $write = fn (?string $coupon): Closure => function () use ($honey, $coupon): void {
+            $checkout = $this->opened($this->shop, $honey, 1, coupon: $coupon)->checkout;
+            DB::transaction(static fn () => app(WriteOrder::class)($checkout));
+        };
 
         $seen = [];
-        foreach ($payments as $payment) {
-            $locked = $this->locksOf(fn () => app(SettlePayment::class)($payment, FakeProvider::statement($payment, ProviderState::Authorised)));
+        foreach ([...array_map($settle, $payments), $write('MAY'), $write(null)] as $work) {
+            $locked = $this->locksOf($work);
             self::assertCount(1, $locked);
             $ranked = array_values(array_intersect($locked[0], self::ORDER));
             self::assertSame(array_values(array_intersect(self::ORDER, $ranked)), $ranked);
@@ -88,10 +96,10 @@ final class LockOrderTest extends ServedTestCase
         $opened = $this->locksOf(fn () => $this->open($cart->refresh()));
 
         foreach ([...$clicked, ...$edited, ...$opened] as $tables) {
-            self::assertSame([], array_diff($tables, ['carts', 'cart_lines', 'payments']));
+            self::assertSame([], array_diff($tables, ['carts', 'cart_lines', 'checkouts', 'payments']));
         }
         self::assertNotSame([], $edited);
-        self::assertSame(1, Payment::query()->where('cart_id', $cart->id)->count());
+        self::assertSame(1, Payment::query()->whereRelation('checkout', 'cart_id', $cart->id)->count());
         self::assertSame(2, $product->variants()->count());
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Served;
 
 use App\Models\Cart;
 use App\Models\CartLine;
+use App\Models\Checkout;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\Placement;
@@ -60,7 +61,7 @@ final class RaceTest extends ServedTestCase
         self::assertSame(1, Payment::query()->where('shop_id', $this->shop->id)->count());
 
         $ends = self::all(array_map(fn (): PromiseInterface => $this->shopper->postAsync($pages[0], ['form_params' => ['do' => 'pay', 'delivery' => 'twice']]), range(1, self::TIMES)));
-        $return = $this->shop->base().'/return/'.Payment::query()->where('shop_id', $this->shop->id)->firstOrFail()->reference;
+        $return = $this->shop->base().'/return/'.Checkout::query()->where('shop_id', $this->shop->id)->firstOrFail()->reference;
         $thanks = array_map(
             static fn (ResponseInterface $answer): string => $answer->getHeaderLine('Location'),
             self::all(array_map(fn (): PromiseInterface => $this->shopper->getAsync($return), range(1, self::TIMES))),

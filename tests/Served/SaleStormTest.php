@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Payment;
@@ -55,7 +57,7 @@ final class SaleStormTest extends ServedTestCase
         self::assertGreaterThanOrEqual($thanked, count($orders));
         self::assertSame(range(1001, 1000 + count($orders)), $orders);
         self::assertSame([self::STOCK - $pieces, -$pieces], [DB::table('products')->where('id', $productId)->value('stock'), StockMovement::query()->where('product_id', $productId)->get()->sum(static fn (StockMovement $movement): int => $movement->pieces)]);
-        self::assertSame(count($orders), Payment::query()->where(['shop_id' => $this->shop->id, 'state' => PaymentState::Ordered])->count());
+        self::assertSame(count($orders), Checkout::query()->where(['shop_id' => $this->shop->id, 'state' => CheckoutState::Ordered])->count());
     }
 
     private function copiedOffers(int $productId): void

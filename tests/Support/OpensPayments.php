@@ -6,6 +6,8 @@ namespace Tests\Support;
 
 use App\Carts\ReckonCart;
 use App\Models\Cart;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\FrozenCheckout;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -26,10 +28,14 @@ trait OpensPayments
         $bill = app(ReckonCart::class)($shop, $cart, 'GB');
         $receipt = $bill->receipt ?? self::fail('The cart can’t be reckoned.');
 
-        return Payment::query()->create([
-            'shop_id' => $shop->id, 'cart_id' => $cart->id, 'reference' => Secrets::token(), 'provider_id' => 'pm-'.bin2hex(random_bytes(6)),
-            'amount_minor' => $receipt->dueNow->minor, 'currency' => $shop->currency, 'payee' => (string) $shop->payee, 'cart_digest' => CartDigest::of($receipt), 'state' => PaymentState::Open,
-            'checkout' => FrozenCheckout::of($cart, $receipt, new ShopperDetails($email, 'Ada Nwosu-Reed', '12 Chandler Court', '', 'Tarnmouth', 'GB'), $bill->coupon),
+        $checkout = Checkout::query()->create([
+            'shop_id' => $shop->id, 'cart_id' => $cart->id, 'reference' => Secrets::token(), 'digest' => CartDigest::of($receipt), 'state' => CheckoutState::Open,
+            'bill' => FrozenCheckout::of($cart, $receipt, new ShopperDetails($email, 'Ada Nwosu-Reed', '12 Chandler Court', '', 'Tarnmouth', 'GB'), $bill->coupon),
         ]);
+
+        return $checkout->payments()->create([
+            'shop_id' => $shop->id, 'reference' => Secrets::token(), 'provider_id' => 'pm-'.bin2hex(random_bytes(6)), 'amount_minor' => $receipt->dueNow->minor,
+            'currency' => $shop->currency, 'payee' => (string) $shop->payee, 'cart_digest' => CartDigest::of($receipt), 'state' => PaymentState::Open,
+        ])->refresh()->setRelation('checkout', $checkout);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Cart;
+use App\Models\CheckoutState;
 use App\Models\PaymentState;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
@@ -53,6 +54,7 @@ final class CartsSweep extends Command
                 ->where(static fn (Builder $untouched) => $untouched->whereNull('second_step_at')->where('created_at', '<', $now->subDay()))
                 ->orWhere(static fn (Builder $touched) => $touched->where('second_step_at', '<', $now->subDays(self::DAYS))))
             // Whoever is paying just now keeps what is paid for.
-            ->whereDoesntHave('payments', static fn (Builder $payments) => $payments->where('state', PaymentState::Open));
+            ->whereDoesntHave('checkouts', static fn (Builder $checkouts) => $checkouts->where('state', CheckoutState::Open)
+                ->whereHas('payments', static fn (Builder $payments) => $payments->where('state', PaymentState::Open)));
     }
 }

@@ -44,6 +44,8 @@ final class FrozenCheckoutCodec
             reasons: $all->allSaid('reasons'),
             shippingTaxMinor: $all->optionalInteger('shippingTaxMinor'),
             shippingTaxRate: $all->optionalText('shippingTaxRate'),
+            dueNowMinor: $all->optionalInteger('dueNowMinor'),
+            currency: $all->optionalText('currency'),
         );
     }
 

@@ -38,6 +38,6 @@ final readonly class OrderController
     #[Answer(OrderResource::class)]
     public function show(Shop $shop, Order $order): JsonResponse
     {
-        return response()->json(OrderResource::of($order->load(['lines', 'payment'])));
+        return response()->json(OrderResource::of($order->load(['lines', 'payments'])));
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http\Console\Orders;
 
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Models\Payment;
+use App\Models\PaymentState;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Intl\Countries;
 
@@ -45,7 +47,7 @@ final readonly class OrderResource
             phone: $order->phone,
             comment: $order->comment,
             bill: BillResource::of($order->bill(), array_values($order->lines->map(static fn (OrderLine $line): string => $line->picture)->all())),
-            payment: $order->payment->provider_id,
+            payment: $order->payments->first(static fn (Payment $payment): bool => in_array($payment->state, [PaymentState::Authorised, PaymentState::Captured], true))?->provider_id,
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Checkout;
 
-use App\Models\Payment;
-use App\Models\PaymentState;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Shop;
 use App\Payments\AskProvider;
 use Illuminate\Http\RedirectResponse;
@@ -19,9 +19,13 @@ final readonly class CancelledController
 
     public function __invoke(Shop $shop, string $reference): RedirectResponse|Response
     {
-        $payment = Payment::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->firstOrFail();
-        $payment = ($this->ask)($payment)->load('cart');
-        if ($payment->state === PaymentState::Ordered) {
+        $checkout = Checkout::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->firstOrFail();
+        $payment = $checkout->payments()->latest('id')->first();
+        if ($payment !== null) {
+            ($this->ask)($payment);
+        }
+        $checkout = $checkout->refresh()->load('cart');
+        if ($checkout->state === CheckoutState::Ordered) {
             return new RedirectResponse("/return/{$reference}", Answer::HTTP_SEE_OTHER);
         }
 
@@ -33,7 +37,7 @@ final readonly class CancelledController
             'shop' => $shop,
             'title' => 'Nothing was paid',
             'text' => 'You left the payment. Your cart is as it was, and so is what you typed.',
-            'link' => $payment->cart === null ? '/cart' : $shop->checkoutPath($payment->cart->ref),
+            'link' => $checkout->cart === null ? '/cart' : $shop->checkoutPath($checkout->cart->ref),
             'linkText' => 'Back to the checkout',
             'others' => [],
         ]);

@@ -19,9 +19,9 @@ use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Cart;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\Order;
-use App\Models\Payment;
-use App\Models\PaymentState;
 use App\Models\Shop;
 use App\Payments\ProviderUnreachable;
 use App\Shoppers\ShopperSession;
@@ -104,7 +104,7 @@ final readonly class CheckoutController
     private function toPayment(Request $request, Shop $shop, Cart $cart, ShopperDetails $shopper): Answer
     {
         try {
-            $payment = ($this->openPayment)($shop, $cart, $shopper, Input::text($request, 'digest'));
+            $onwards = ($this->openPayment)($shop, $cart, $shopper, Input::text($request, 'digest'));
         } catch (BillChanged $changed) {
             return $this->page->refused($shop, $cart->refresh(), $request, 409, $changed->getMessage());
         } catch (ProviderUnreachable $unreachable) {
@@ -113,7 +113,7 @@ final readonly class CheckoutController
             return $this->page->refused($shop, $cart->refresh(), $request, 503, 'The payment page can’t be reached just now. Nothing was paid; try again in a moment.');
         }
 
-        return new RedirectResponse($payment->hosted_url ?? "/return/{$payment->reference}", Answer::HTTP_SEE_OTHER);
+        return new RedirectResponse($onwards, Answer::HTTP_SEE_OTHER);
     }
 
     /** A shopper who is signed in finds what they typed the last time. */
@@ -143,7 +143,7 @@ final readonly class CheckoutController
 
     private function nothingToPay(Shop $shop, ?Cart $cart): Response
     {
-        $paid = $cart === null ? null : Payment::query()->where(['cart_id' => $cart->id, 'state' => PaymentState::Ordered])->with('order')->latest('id')->first();
+        $paid = $cart === null ? null : Checkout::query()->where(['cart_id' => $cart->id, 'state' => CheckoutState::Ordered])->with('order')->latest('id')->first();
 
         return match (true) {
             $cart === null => response()->view('shop.notice', ['shop' => $shop, 'title' => 'This cart is not here', 'text' => 'A cart opens only in the browser that filled it, and is cleared away when nobody goes on with it.', 'others' => []], 404),

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Checkout;
 
-use App\Models\Payment;
+use App\Models\Checkout;
+use App\Models\CheckoutState;
 use App\Models\PaymentState;
 use App\Models\Shop;
 use App\Payments\AskProvider;
@@ -21,27 +22,33 @@ final readonly class ReturnController
 
     public function __invoke(Shop $shop, string $reference): Answer
     {
-        $payment = Payment::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->firstOrFail();
-        $payment = ($this->ask)($payment)->load('order', 'cart');
+        $checkout = Checkout::query()->where(['shop_id' => $shop->id, 'reference' => $reference])->firstOrFail();
+        $payment = $checkout->payments()->latest('id')->first();
+        $payment = $payment === null ? null : ($this->ask)($payment);
+        $checkout = $checkout->refresh()->load('order', 'cart');
 
-        return match ($payment->state) {
-            PaymentState::Ordered => new RedirectResponse($this->afterPaying($shop, $payment), Answer::HTTP_SEE_OTHER),
-            PaymentState::Declined => new RedirectResponse($payment->cart === null ? '/cart' : $shop->checkoutPath($payment->cart->ref).'?after=declined', Answer::HTTP_SEE_OTHER),
-            PaymentState::SoldOut => $this->page($shop, $payment, 'Somebody was quicker', 'The last piece was sold, or the coupon used up, while you paid. Nothing was taken: the amount that your bank holds is given back.'),
-            PaymentState::Superseded => $this->page($shop, $payment, 'This payment was replaced', 'The cart was changed after this payment was begun. Nothing was taken for it.'),
-            PaymentState::Abandoned => $this->page($shop, $payment, 'Nothing was paid', 'This payment was closed, since nobody decided on it. Nothing was taken; your cart is as it was.'),
-            PaymentState::Open => $this->waiting($shop),
+        return match ($checkout->state) {
+            CheckoutState::Ordered => new RedirectResponse($this->afterPaying($shop, $checkout), Answer::HTTP_SEE_OTHER),
+            CheckoutState::SoldOut => $this->page($shop, $checkout, 'Somebody was quicker', 'The last piece was sold, or the coupon used up, while you paid. Nothing was taken: the amount that your bank holds is given back.'),
+            CheckoutState::Superseded => $this->page($shop, $checkout, 'This payment was replaced', 'The cart was changed after this payment was begun. Nothing was taken for it.'),
+            CheckoutState::Abandoned => $this->page($shop, $checkout, 'Nothing was paid', 'This payment was closed, since nobody decided on it. Nothing was taken; your cart is as it was.'),
+            CheckoutState::Open => $payment?->state === PaymentState::Declined ? $this->again($shop, $checkout) : $this->waiting($shop),
         };
     }
 
-    /** Where the link said, if that is allowed still; else where the shop says; else our own page. */
-    private function afterPaying(Shop $shop, Payment $payment): string
+    private function again(Shop $shop, Checkout $checkout): RedirectResponse
     {
-        $back = $payment->cart?->back;
+        return new RedirectResponse($checkout->cart === null ? '/cart' : $shop->checkoutPath($checkout->cart->ref).'?after=declined', Answer::HTTP_SEE_OTHER);
+    }
+
+    /** Where the link said, if that is allowed still; else where the shop says; else our own page. */
+    private function afterPaying(Shop $shop, Checkout $checkout): string
+    {
+        $back = $checkout->cart?->back;
 
         return match (true) {
             $back !== null && $shop->checkout_rules->allows($back) => $back,
-            default => $shop->checkout_rules->afterPaying ?? '/thanks/'.($payment->order->token ?? ''),
+            default => $shop->checkout_rules->afterPaying ?? '/thanks/'.($checkout->order->token ?? ''),
         };
     }
 
@@ -50,14 +57,14 @@ final readonly class ReturnController
         return response()->view('shop.waiting', ['shop' => $shop], 200, ['Refresh' => '3']);
     }
 
-    private function page(Shop $shop, Payment $payment, string $title, string $text): Response
+    private function page(Shop $shop, Checkout $checkout, string $title, string $text): Response
     {
         return response()->view('shop.notice', [
             'shop' => $shop,
             'title' => $title,
             'text' => $text,
-            'link' => $payment->cart === null ? '/' : $shop->checkoutPath($payment->cart->ref),
-            'linkText' => $payment->cart === null ? 'To the shop' : 'Back to the checkout',
+            'link' => $checkout->cart === null ? '/' : $shop->checkoutPath($checkout->cart->ref),
+            'linkText' => $checkout->cart === null ? 'To the shop' : 'Back to the checkout',
             'others' => [],
         ]);
     }
