@@ -67,7 +67,7 @@ final readonly class OpenPayment
         $checkout = $this->checkoutOf($shop, $cart, $shopper, $shownDigest);
         $due = $checkout->bill->dueNow();
 
-        return [$checkout, $due === 0 ? null : $checkout->payments()->where('state', PaymentState::Open)->lockForUpdate()->first() ?? $checkout->payments()->create([
+        return [$checkout, $due === 0 ? null : $checkout->payments()->where('state', PaymentState::Open)->first() ?? $checkout->payments()->create([
             'shop_id' => $shop->id,
             'reference' => Secrets::token(),
             'amount_minor' => $due,
@@ -105,7 +105,8 @@ final readonly class OpenPayment
     private function sameAsOpen(Cart $cart, string $digest, FrozenCheckout $frozen): ?Checkout
     {
         // A second click, a reload of the form, or another try after the bank said no is the same checkout; anything else ends the earlier one.
-        $open = Checkout::query()->where('cart_id', $cart->id)->where('state', CheckoutState::Open)->lockForUpdate()->get();
+        // The cart's row is locked, and nobody comes to its checkouts by another way: a lock where there are none yet would stand in other shoppers' way.
+        $open = Checkout::query()->where('cart_id', $cart->id)->where('state', CheckoutState::Open)->get();
         $same = $open->first(fn (Checkout $checkout): bool => $checkout->digest === $digest && $checkout->bill == $frozen);
         foreach ($open as $earlier) {
             if ($earlier !== $same) {

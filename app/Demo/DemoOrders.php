@@ -22,6 +22,7 @@ use Carbon\CarbonImmutable;
 use LogicException;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\ShopperDetails;
+use PaperKite\Order\GoodsState;
 use Random\Randomizer;
 
 /** Twelve orders of the last four weeks, written as every order is. */
@@ -44,6 +45,9 @@ final readonly class DemoOrders
 
     /** The one order with a coupon. */
     private const WITH_COUPON = 5;
+
+    /** The one order that its shopper fetched. */
+    private const COLLECTED = 4;
 
     public function __construct(
         private WriteOrder $writeOrder,
@@ -99,7 +103,28 @@ final readonly class DemoOrders
             'state' => PaymentState::Captured,
         ]);
         Order::query()->whereKey($order->id)->update(['captured_at' => $taken]);
+        $this->follow($shop, $order, $index);
         $cart->delete();
+    }
+
+    /** The oldest have gone out, the next are packed, the latest are new. */
+    private function follow(Shop $shop, Order $order, int $index): void
+    {
+        $person = $shop->people()->first()?->id;
+        $states = match (true) {
+            $index === self::COLLECTED => [GoodsState::Packed, GoodsState::Collected],
+            $index < 8 => [GoodsState::Packed, GoodsState::Sent],
+            $index < 10 => [GoodsState::Packed],
+            default => [],
+        };
+        foreach ($states as $hours => $state) {
+            $isSent = $state === GoodsState::Sent;
+            $order->steps()->create([
+                'person_id' => $person, 'goods_state' => $state, 'carrier' => $isSent ? 'Tarn Parcel' : '', 'tracking' => $isSent ? "https://parcels.tarn.example/{$order->number}" : '',
+                'at' => $order->placed_at->addHours(3 + 2 * $hours),
+            ]);
+            $order->update(['goods_state' => $state]);
+        }
     }
 
     private function shopper(int $index): ShopperDetails

@@ -7,6 +7,7 @@ namespace App\Messages;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
+use App\Models\OrderStep;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Support\Facades\View;
@@ -25,6 +26,13 @@ final readonly class WriteMessage
         foreach ($order->shop->people as $person) {
             $this->once($order, MessageKind::NewOrder, $person->email, "New order {$order->number}: {$order->money($order->total_minor)->shown()}", View::make('mail.new-order', $facts)->render());
         }
+    }
+
+    /** To the shopper: that the goods are on their way. */
+    public function ofSending(Order $order, OrderStep $step): void
+    {
+        $facts = ['order' => $order->load('lines'), 'shop' => $order->shop, 'step' => $step, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
+        $this->once($order, MessageKind::Sent, $order->email, "Your order {$order->number} at {$order->shop->name} is on its way", View::make('mail.sent', $facts)->render());
     }
 
     public function link(Shop $shop, MessageKind $kind, string $to, string $subject, string $link): void

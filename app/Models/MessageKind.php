@@ -8,6 +8,7 @@ enum MessageKind: string
 {
     case Confirmation = 'confirmation';
     case NewOrder = 'new_order';
+    case Sent = 'sent';
     case SignInLink = 'sign_in_link';
     case OrderLink = 'order_link';
     case PayeeChanged = 'payee_changed';

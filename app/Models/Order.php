@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Order\GoodsState;
 use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
 use PaperKite\Quote\BillRow;
@@ -40,6 +41,7 @@ use PaperKite\Words\Said;
  * @property int $due_now_minor of the total, what was due when it was placed
  * @property int $later_minor of the total, what is due later
  * @property int $profit_minor
+ * @property GoodsState $goods_state
  * @property string|null $coupon_code
  * @property array<string, Said> $reasons why each amount was what it was
  * @property string $phone
@@ -50,6 +52,7 @@ use PaperKite\Words\Said;
  * @property CarbonImmutable|null $captured_at
  * @property Shop $shop
  * @property \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
+ * @property \Illuminate\Database\Eloquent\Collection<int, OrderStep> $steps
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderLine> $lines
  */
 final class Order extends Model
@@ -61,7 +64,7 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => SaidListCast::class, 'tax_is_contained' => 'boolean'];
+        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => SaidListCast::class, 'goods_state' => GoodsState::class, 'tax_is_contained' => 'boolean'];
     }
 
     public function money(int $minor): Money
@@ -93,6 +96,12 @@ final class Order extends Model
     public function payments(): HasMany
     {
         return $this->hasMany(Payment::class, 'checkout_id', 'checkout_id')->orderBy('id');
+    }
+
+    /** @return HasMany<OrderStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(OrderStep::class)->orderBy('id');
     }
 
     /** @return HasMany<OrderLine, $this> */

@@ -97,6 +97,12 @@ final class Architecture
     }
 
     #[TestRule]
+    public function the_order_stands_on_text(): Rule
+    {
+        return $this->onlyOn('Order', ['Text']);
+    }
+
+    #[TestRule]
     public function results_stand_on_nothing(): Rule
     {
         return $this->onlyOn('Results', []);
@@ -105,7 +111,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words', 'Order'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))

@@ -31,7 +31,7 @@ final class Rooms
         'Offers' => ['Changes', 'Database', 'Looks', 'Models', 'Shopfront', 'Time'],
         'OpenLinks' => ['Carts', 'Clicks', 'Models', 'Results', 'Shopfront', 'Time'],
         'Operator' => ['Models', 'Time'],
-        'Orders' => ['Models', 'Results', 'Text', 'Time'],
+        'Orders' => ['Database', 'Messages', 'Models', 'Results', 'Text', 'Time'],
         'Payments' => ['Database', 'Messages', 'Models', 'Orders', 'Time'],
         'People' => ['Models'],
         'Queue' => ['Operator', 'Time'],

@@ -142,6 +142,7 @@ final class MangledFormsTest extends TestCase
             'put /shops/{shop}/open-links' => ['open-links', ['to' => 'cart']],
             'post /shops/{shop}/open-links/build' => ['open-links/build', ['items' => [['sku' => 'honey', 'quantity' => 2, 'choices' => ['x']]], 'to' => 'cart', 'coupon' => 'MAY', 'back' => 'https://www.fern.example/', 'from' => 'letter']],
             'put /shops/{shop}/payee' => ['payee', ['payee' => 'mosslight', 'password' => 'not the password']],
+            'post /shops/{shop}/orders/goods' => ['orders/goods', ['numbers' => [1001, 1002], 'to' => 'sent', 'carrier' => 'Tarn Parcel', 'tracking' => 'https://parcels.example/1']],
             'post /sign-in' => ['', ['email' => 'ada@letters.example', 'password' => 'not the password']],
             'put /shops/{shop}/shopfront' => ['shopfront', self::sent(ShopfrontForm::of($this->shop))],
             'put /shops/{shop}/names' => ['names', ['name' => 'Tarn', 'slug' => $this->shop->slug, 'host' => $this->shop->host, 'checkout_slug' => 'checkout']],

@@ -24,6 +24,7 @@ use PaperKite\Offer\Opening;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
 use PaperKite\Offer\WordSource;
+use PaperKite\Order\GoodsState;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Shopfront\AfterAdding;
@@ -49,6 +50,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
+        new OA\Schema(schema: 'GoodsState', type: 'string', enum: GoodsState::class),
         new OA\Schema(schema: 'MendAt', type: 'string', enum: MendAt::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
         new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),

@@ -8,21 +8,38 @@ use App\Http\Console\Shared\Page;
 use App\Models\Order;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use OpenApi\Attributes as OA;
+use PaperKite\Order\GoodsState;
 
 #[OA\Schema(schema: 'OrderList')]
 final readonly class OrderListResource
 {
-    /** @param  list<OrderRowResource>  $items */
+    /**
+     * @param  list<OrderRowResource>  $items
+     * @param  list<StateCountResource>  $states
+     * @param  list<GoodsStateResource>  $deeds
+     */
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: OrderRowResource::class))]
         public array $items,
         #[OA\Property]
         public Page $at,
+        #[OA\Property(description: 'How many orders of the shop have come how far, in all.', type: 'array', items: new OA\Items(ref: StateCountResource::class))]
+        public array $states,
+        #[OA\Property(description: 'What can be done with many at once.', type: 'array', items: new OA\Items(ref: GoodsStateResource::class))]
+        public array $deeds,
     ) {}
 
-    /** @param  LengthAwarePaginator<int, Order>  $paginator */
-    public static function of(LengthAwarePaginator $paginator): self
+    /**
+     * @param  LengthAwarePaginator<int, Order>  $paginator
+     * @param  array<string, int>  $counts  by state
+     */
+    public static function of(LengthAwarePaginator $paginator, array $counts): self
     {
-        return new self(array_map(OrderRowResource::of(...), array_values($paginator->items())), Page::of($paginator));
+        return new self(
+            array_map(OrderRowResource::of(...), array_values($paginator->items())),
+            Page::of($paginator),
+            array_map(static fn (GoodsState $state) => new StateCountResource($state, $state->label(), $counts[$state->value] ?? 0), GoodsState::cases()),
+            array_map(GoodsStateResource::of(...), [GoodsState::Packed, GoodsState::Sent, GoodsState::Collected]),
+        );
     }
 }

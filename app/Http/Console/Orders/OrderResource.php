@@ -14,7 +14,11 @@ use Symfony\Component\Intl\Countries;
 #[OA\Schema(schema: 'Order')]
 final readonly class OrderResource
 {
-    /** @param  list<string>  $address */
+    /**
+     * @param  list<string>  $address
+     * @param  list<GoodsStateResource>  $next
+     * @param  list<OrderStepResource>  $steps
+     */
     private function __construct(
         #[OA\Property]
         public int $number,
@@ -34,6 +38,12 @@ final readonly class OrderResource
         public BillResource $bill,
         #[OA\Property(description: 'The provider’s id of the payment; null where nothing was to be paid.')]
         public ?string $payment,
+        #[OA\Property]
+        public GoodsStateResource $goods,
+        #[OA\Property(description: 'What the goods can become next.', type: 'array', items: new OA\Items(ref: GoodsStateResource::class))]
+        public array $next,
+        #[OA\Property(description: 'What they became, the first first.', type: 'array', items: new OA\Items(ref: OrderStepResource::class))]
+        public array $steps,
     ) {}
 
     public static function of(Order $order): self
@@ -48,6 +58,9 @@ final readonly class OrderResource
             comment: $order->comment,
             bill: BillResource::of($order->bill(), array_values($order->lines->map(static fn (OrderLine $line): string => $line->picture)->all())),
             payment: $order->payments->first(static fn (Payment $payment): bool => in_array($payment->state, [PaymentState::Authorised, PaymentState::Captured], true))?->provider_id,
+            goods: GoodsStateResource::of($order->goods_state),
+            next: array_map(GoodsStateResource::of(...), $order->goods_state->next()),
+            steps: array_values($order->steps->map(OrderStepResource::of(...))->all()),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Console\Orders;
 use App\Http\Console\Shared\Amount;
 use App\Models\Order;
 use OpenApi\Attributes as OA;
+use PaperKite\Order\GoodsState;
 
 #[OA\Schema(schema: 'OrderRow', description: 'An order in the list.')]
 final readonly class OrderRowResource
@@ -22,6 +23,10 @@ final readonly class OrderRowResource
         public string $goods,
         #[OA\Property]
         public Amount $total,
+        #[OA\Property(ref: '#/components/schemas/GoodsState')]
+        public GoodsState $goods_state,
+        #[OA\Property(description: 'How far the goods have come, in words.')]
+        public string $goods_label,
         #[OA\Property(description: 'Whether the money has been taken, not only held.')]
         public bool $is_captured,
     ) {}
@@ -37,6 +42,8 @@ final readonly class OrderRowResource
             $order->name,
             ($first === null ? '' : ($first->quantity > 1 ? "{$first->quantity} × " : '').$first->name).($others > 0 ? " and {$others} more" : ''),
             Amount::of($order->money($order->total_minor)),
+            $order->goods_state,
+            $order->goods_state->label(),
             $order->captured_at !== null,
         );
     }

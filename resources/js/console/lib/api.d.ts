@@ -456,6 +456,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/orders/goods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Say how far the goods of orders have come
+         * @description The shopper of an order that becomes sent is told so by mail, once.
+         */
+        post: operations["moveOrders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/orders/{number}": {
         parameters: {
             query?: never;
@@ -1083,6 +1103,14 @@ export interface components {
         /** @enum {string} */
         Font: "host" | "plain" | "round" | "serif" | "mono";
         /** @enum {string} */
+        GoodsState: "new" | "packed" | "sent" | "collected";
+        /** @description How far goods have come, and what a button says that makes it so. */
+        GoodsStateChoice: {
+            state: components["schemas"]["GoodsState"];
+            label: string;
+            deed: string;
+        };
+        /** @enum {string} */
         Icon: "none" | "kite" | "line" | "parcel" | "leaf";
         /** @description What forms choose from in every shop. */
         Lists: {
@@ -1178,6 +1206,20 @@ export interface components {
         MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
         /** @enum {string} */
         MendAt: "payee" | "shipping" | "product" | "looks";
+        MoveOrdersEntry: {
+            /** @description Of the orders, 200 at most. */
+            numbers: number[];
+            to: components["schemas"]["GoodsState"];
+            /** @description Where goods are sent; may be blank. */
+            carrier: string;
+            /** @description An https address, where goods are sent; may be blank. */
+            tracking: string;
+        };
+        MovedOrders: {
+            /** @description How many orders are so now. */
+            moved: number;
+            stayed: components["schemas"]["OrderThatStayed"][];
+        };
         /** @description What a shop is called, and where it is, as typed. */
         NamesEntry: {
             name: string;
@@ -1324,10 +1366,19 @@ export interface components {
             bill: components["schemas"]["Bill"];
             /** @description The provider’s id of the payment; null where nothing was to be paid. */
             payment: string | null;
+            goods: components["schemas"]["GoodsStateChoice"];
+            /** @description What the goods can become next. */
+            next: components["schemas"]["GoodsStateChoice"][];
+            /** @description What they became, the first first. */
+            steps: components["schemas"]["OrderStep"][];
         };
         OrderList: {
             items: components["schemas"]["OrderRow"][];
             at: components["schemas"]["PageFacts"];
+            /** @description How many orders of the shop have come how far, in all. */
+            states: components["schemas"]["StateCount"][];
+            /** @description What can be done with many at once. */
+            deeds: components["schemas"]["GoodsStateChoice"][];
         };
         /** @description An order in the list. */
         OrderRow: {
@@ -1337,8 +1388,28 @@ export interface components {
             name: string;
             goods: string;
             total: components["schemas"]["Amount"];
+            goods_state: components["schemas"]["GoodsState"];
+            /** @description How far the goods have come, in words. */
+            goods_label: string;
             /** @description Whether the money has been taken, not only held. */
             is_captured: boolean;
+        };
+        /** @description What the goods became, when, and who said so. */
+        OrderStep: {
+            label: string;
+            /** Format: date-time */
+            at: string;
+            /** @description Null: somebody who is gone, or a command. */
+            person: string | null;
+            /** @description Blank where it was not said. */
+            carrier: string;
+            /** @description An https address at which the parcel can be followed; blank where there is none. */
+            tracking: string;
+        };
+        /** @description An order that stayed as it was, and why. */
+        OrderThatStayed: {
+            number: number;
+            why: string;
         };
         /** @description Where a page of a list stands. */
         PageFacts: {
@@ -1740,6 +1811,12 @@ export interface components {
             /** @description Price tables that are to be copied again. */
             tables: components["schemas"]["PriceTable"][];
             at: components["schemas"]["PageFacts"];
+        };
+        StateCount: {
+            state: components["schemas"]["GoodsState"];
+            label: string;
+            /** @description How many orders of the shop are so. */
+            count: number;
         };
         /** @description Some words of two sentences: in both, in the earlier one only, or in the later one only. */
         Stretch: {
@@ -2660,6 +2737,8 @@ export interface operations {
             query?: {
                 search?: components["parameters"]["search"];
                 page?: components["parameters"]["page"];
+                /** @description Only orders whose goods have come so far. */
+                state?: components["schemas"]["GoodsState"];
             };
             header?: never;
             path: {
@@ -2678,6 +2757,34 @@ export interface operations {
                     "application/json": components["schemas"]["OrderList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    moveOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MoveOrdersEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MovedOrders"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

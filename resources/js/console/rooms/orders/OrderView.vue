@@ -2,6 +2,9 @@
 import { onMounted, ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import BillSlip from '../../kit/BillSlip.vue'
+import OrderGoods from './OrderGoods.vue'
+import SendDialog from './SendDialog.vue'
+import { useMoveOrders } from './useMoveOrders'
 import { useSession } from '../../lib/session'
 import { useDates } from '../../lib/useDates'
 
@@ -11,13 +14,17 @@ const session = useSession()
 const order = ref<Schemas['Order'] | null>(null)
 const refusal = ref<Refusal | null>(null)
 
-onMounted(async () => {
+async function load(): Promise<void> {
   const { data, refusal: refused } = await outcome(
     api.GET('/shops/{shop}/orders/{number}', { params: { path: { shop: session.slug, number: props.number } } }),
   )
-  order.value = data ?? null
+  order.value = data ?? order.value
   refusal.value = refused ?? null
-})
+}
+
+const { asksFor, carrier, tracking, isBusy, refusal: moveRefusal, stayed, press, send } = useMoveOrders(load)
+
+onMounted(load)
 </script>
 
 <template>
@@ -28,6 +35,9 @@ onMounted(async () => {
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <div v-if="order" class="grid gap-x-16 gap-y-8 md:grid-cols-[minmax(0,1fr)_24rem]">
     <div class="grid content-start gap-6">
+      <OrderGoods :order="order" :is-busy="isBusy" @press="(state) => press(state, [number])" />
+      <p v-if="moveRefusal && asksFor.length === 0" class="text-wrong" role="alert">{{ moveRefusal.message }}</p>
+      <p v-if="stayed[0]" class="text-amber" role="status">{{ stayed[0].why }}</p>
       <section>
         <h2 class="small-title mb-1">Money</h2>
         <p v-if="order.captured_at" class="font-semibold text-good">Taken on {{ dayAndTime(order.captured_at) }}</p>
@@ -83,4 +93,13 @@ onMounted(async () => {
       <BillSlip :bill="order.bill" with-profit />
     </section>
   </div>
+  <SendDialog
+    v-model:carrier="carrier"
+    v-model:tracking="tracking"
+    :numbers="asksFor"
+    :is-busy="isBusy"
+    :refusal="moveRefusal"
+    @close="asksFor = []"
+    @send="send"
+  />
 </template>

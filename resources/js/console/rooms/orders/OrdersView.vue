@@ -1,8 +1,12 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import PageTurner from '../../kit/PageTurner.vue'
+import SegmentedChoice from '../../kit/SegmentedChoice.vue'
+import OrdersTable from './OrdersTable.vue'
+import SendDialog from './SendDialog.vue'
+import { useMoveOrders } from './useMoveOrders'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
 import { useDates } from '../../lib/useDates'
@@ -10,9 +14,41 @@ import { useDates } from '../../lib/useDates'
 const { dayAndTime } = useDates()
 const session = useSession()
 const refused = ref<Schemas['RefusedEvent'][]>([])
-const { list, refusal, search, turnTo } = useList((asked) =>
-  outcome(api.GET('/shops/{shop}/orders', { params: { path: { shop: session.slug }, query: asked } })),
+const selected = ref<number[]>([])
+const { list, refusal, search, filter, turnTo, load } = useList((asked, state) =>
+  outcome(
+    api.GET('/shops/{shop}/orders', {
+      params: {
+        path: { shop: session.slug },
+        query: { ...asked, ...(state ? { state: state as Schemas['GoodsState'] } : {}) },
+      },
+    }),
+  ),
 )
+const {
+  asksFor,
+  carrier,
+  tracking,
+  isBusy,
+  refusal: moveRefusal,
+  stayed,
+  press,
+  send,
+} = useMoveOrders(async () => {
+  selected.value = []
+  await load()
+})
+
+const states = computed(() => [
+  { value: '', label: 'All' },
+  ...(list.value?.states ?? []).map(({ state, label, count }) => ({
+    value: state as string,
+    label: `${label} ${count}`,
+  })),
+])
+
+// What is out of sight is not acted on.
+watch(list, () => (selected.value = []))
 
 onMounted(async () => {
   const { data } = await outcome(api.GET('/shops/{shop}/refused-events', { params: { path: { shop: session.slug } } }))
@@ -27,7 +63,10 @@ onMounted(async () => {
     :count="list?.at.total ?? null"
     filter-label="Filter by number, name, mail, SKU"
   />
-  <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <p v-if="refusal ?? moveRefusal" class="mb-3 text-wrong" role="alert">{{ (refusal ?? moveRefusal)?.message }}</p>
+  <ul v-if="stayed.length" class="mb-4 border-l-4 border-amber py-1 pl-4" role="status">
+    <li v-for="order in stayed" :key="order.number">Order {{ order.number }} stayed as it was. {{ order.why }}</li>
+  </ul>
   <details v-if="refused.length" class="mb-5 border-l-4 border-amber py-1 pl-4" data-refused>
     <summary class="cursor-pointer font-semibold text-amber">
       {{ refused.length === 1 ? 'One payment wants a look' : `${refused.length} things about payments want a look` }}
@@ -42,47 +81,46 @@ onMounted(async () => {
     </ul>
   </details>
   <template v-if="list">
-    <div v-if="list.items.length === 0 && search === ''" class="max-w-xl py-10">
+    <SegmentedChoice v-model="filter" label="Show" class="mb-4" :choices="states" />
+    <div v-if="list.items.length === 0 && search === '' && filter === ''" class="max-w-xl py-10">
       <p class="sentence mb-3 text-2xl">No orders yet.</p>
       <p class="text-pencil">
         Put an offer on a page and follow its button yourself: your own order is the first to stand here.
       </p>
     </div>
     <p v-else-if="list.items.length === 0" class="py-10">
-      No order fits “<bdi>{{ search }}</bdi
-      >”.
+      {{ search === '' ? 'No order is so.' : 'No order fits' }}
+      <template v-if="search !== ''"
+        >“<bdi>{{ search }}</bdi
+        >”.</template
+      >
     </p>
-    <table v-else class="w-full">
-      <thead>
-        <tr class="small-title border-b border-rule text-left">
-          <th scope="col" class="py-2 pr-4 font-semibold">Order</th>
-          <th scope="col" class="hidden py-2 pr-4 font-semibold sm:table-cell">Placed</th>
-          <th scope="col" class="py-2 pr-4 font-semibold">Shopper</th>
-          <th scope="col" class="hidden py-2 pr-4 font-semibold md:table-cell">Goods</th>
-          <th scope="col" class="py-2 text-right font-semibold">Total</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="order in list.items" :key="order.number" class="relative border-b border-rule" data-order>
-          <td class="py-3 pr-4">
-            <RouterLink
-              :to="{ name: 'order', params: { shop: session.slug, number: order.number } }"
-              class="font-medium after:absolute after:inset-0 hover:underline"
-              >{{ order.number }}</RouterLink
-            >
-          </td>
-          <td class="hidden py-3 pr-4 whitespace-nowrap text-pencil sm:table-cell">
-            {{ dayAndTime(order.placed_at) }}
-          </td>
-          <td class="max-w-48 truncate py-3 pr-4" dir="auto">{{ order.name }}</td>
-          <td class="hidden max-w-80 truncate py-3 pr-4 md:table-cell" dir="auto">{{ order.goods }}</td>
-          <td class="py-3 text-right whitespace-nowrap">
-            {{ order.total.shown }}
-            <span v-if="!order.is_captured" class="block text-sm text-amber">held, not taken yet</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <template v-else>
+      <div v-if="selected.length" class="mb-3 flex flex-wrap items-center gap-x-5 gap-y-2" data-selected>
+        <span class="font-semibold">{{ selected.length }} selected</span>
+        <button
+          v-for="deed in list.deeds"
+          :key="deed.state"
+          class="follow"
+          :disabled="isBusy"
+          @click="press(deed.state, selected)"
+        >
+          {{ deed.deed }}
+        </button>
+        <button class="follow" @click="selected = []">Clear</button>
+      </div>
+      <p v-else class="mb-3 text-pencil">Select orders to mark them as packed, sent or collected.</p>
+      <OrdersTable v-model:selected="selected" :orders="list.items" />
+    </template>
     <PageTurner :at="list.at" @turn="turnTo" />
   </template>
+  <SendDialog
+    v-model:carrier="carrier"
+    v-model:tracking="tracking"
+    :numbers="asksFor"
+    :is-busy="isBusy"
+    :refusal="moveRefusal"
+    @close="asksFor = []"
+    @send="send"
+  />
 </template>

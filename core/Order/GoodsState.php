@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Order;
+
+/** How far the goods of an order have come. The money has a state of its own. */
+enum GoodsState: string
+{
+    case New = 'new';
+    case Packed = 'packed';
+    case Sent = 'sent';
+
+    /** Fetched by the shopper. */
+    case Collected = 'collected';
+
+    /** @return list<self> what it can become next; of what has been sent the shopper was told, so that it stays sent */
+    public function next(): array
+    {
+        return match ($this) {
+            self::New => [self::Packed, self::Sent, self::Collected],
+            self::Packed => [self::Sent, self::Collected, self::New],
+            self::Collected => [self::Packed],
+            self::Sent => [],
+        };
+    }
+
+    public function canBecome(self $next): bool
+    {
+        return in_array($next, $this->next(), true);
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::New => 'New',
+            self::Packed => 'Packed',
+            self::Sent => 'Sent',
+            self::Collected => 'Collected',
+        };
+    }
+
+    /** What a button says that makes it so. */
+    public function deed(): string
+    {
+        return match ($this) {
+            self::New => 'Mark as new',
+            self::Packed => 'Mark as packed',
+            self::Sent => 'Mark as sent',
+            self::Collected => 'Mark as collected',
+        };
+    }
+}
