@@ -19,5 +19,7 @@ Route::prefix('api')->group(function (): void {
 
 Route::prefix('preview/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(__DIR__.'/console/previews.php');
 
+Route::prefix('sheets/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(__DIR__.'/console/sheets.php');
+
 // Every other address is a view of the console.
 Route::get('{any}', ConsoleController::class)->where('any', '.*');

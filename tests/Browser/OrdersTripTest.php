@@ -34,6 +34,10 @@ final class OrdersTripTest extends BrowserTestCase
         $browser->click('Cancel')->notSeeing('Send 2 orders')->click('Mark as sent')->type('Carrier (optional)', 'Tarn Parcel')->click('Mark as sent and tell by mail')->seeing('Sent 2')->seeing('No order is so.');
         self::assertSame(2, $this->told());
 
+        $browser->click('Sent 2')->seeing('Download as CSV')->seeing('1001');
+        $sheet = $this->fetched($browser, 'a[download]');
+        self::assertStringContainsString("\r\n1001,", $sheet);
+        self::assertStringNotContainsString("\r\n1003,", $sheet);
         $browser->click('All')->click('1003')->arrivingAt('/orders/1003')->seeing('New')->click('Mark as sent')->seeing('Send order 1003')
             ->type('Tracking address (optional)', 'http://parcels.example/7')->click('Mark as sent and tell by mail')->seeing('it begins with https://.')
             ->type('Tracking address (optional)', 'https://parcels.example/7')->click('Mark as sent and tell by mail')->seeing('Sent on')->seeing('by Wren Halloway')->seeing('Follow the parcel')->notSeeing('Mark as');
@@ -53,6 +57,14 @@ final class OrdersTripTest extends BrowserTestCase
         DB::transaction(static fn (): Order => app(WriteOrder::class)($payment->checkout));
         $payment->checkout->update(['state' => CheckoutState::Ordered]);
         Order::query()->where('checkout_id', $payment->checkout_id)->update(['captured_at' => now()]);
+    }
+
+    /** What the page's link would save on the seller's disk. */
+    private function fetched(Browser $browser, string $link): string
+    {
+        $text = $browser->evaluate('const request = new XMLHttpRequest(); request.open("GET", document.querySelector(arguments[0]).href, false); request.send(); return request.responseText', $link);
+
+        return is_string($text) ? $text : '';
     }
 
     private function told(): int

@@ -103,6 +103,12 @@ final class Architecture
     }
 
     #[TestRule]
+    public function the_sheet_stands_on_nothing(): Rule
+    {
+        return $this->onlyOn('Sheet', []);
+    }
+
+    #[TestRule]
     public function results_stand_on_nothing(): Rule
     {
         return $this->onlyOn('Results', []);
@@ -111,7 +117,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words', 'Order'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words', 'Order', 'Sheet'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))

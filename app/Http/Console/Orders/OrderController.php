@@ -10,7 +10,7 @@ use App\Http\Console\Shared\Search;
 use App\Http\Input;
 use App\Models\Order;
 use App\Models\Shop;
-use Illuminate\Database\Eloquent\Builder;
+use App\Orders\FilterOrders;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -27,14 +27,7 @@ final readonly class OrderController
     {
         $pattern = Search::pattern($request);
         $state = GoodsState::tryFrom(Input::text($request, 'state'));
-        $orders = CountedPage::of(Order::query()->where('shop_id', $shop->id)->with('lines')
-            ->when($state !== null, fn (Builder $query) => $query->where('goods_state', $state))
-            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
-                ->where('number', 'like', $pattern)
-                ->orWhere('name', 'like', $pattern)
-                ->orWhere('email', 'like', $pattern)
-                ->orWhereRelation('lines', 'sku', 'like', $pattern)))
-            ->orderByDesc('number'), self::PER_PAGE);
+        $orders = CountedPage::of(FilterOrders::of($shop, $pattern, $state)->with('lines')->orderByDesc('number'), self::PER_PAGE);
 
         return response()->json(OrderListResource::of($orders, $this->counts($shop)));
     }

@@ -47,6 +47,10 @@ const states = computed(() => [
   })),
 ])
 
+const sheet = computed(
+  () => `/sheets/${session.slug}/orders.csv?${new URLSearchParams({ search: search.value, state: filter.value })}`,
+)
+
 // What is out of sight is not acted on.
 watch(list, () => (selected.value = []))
 
@@ -62,7 +66,9 @@ onMounted(async () => {
     title="Orders"
     :count="list?.at.total ?? null"
     filter-label="Filter by number, name, mail, SKU"
-  />
+  >
+    <a v-if="list && list.at.total > 0" :href="sheet" class="follow" download>Download as CSV</a>
+  </ListHead>
   <p v-if="refusal ?? moveRefusal" class="mb-3 text-wrong" role="alert">{{ (refusal ?? moveRefusal)?.message }}</p>
   <ul v-if="stayed.length" class="mb-4 border-l-4 border-amber py-1 pl-4" role="status">
     <li v-for="order in stayed" :key="order.number">Order {{ order.number }} stayed as it was. {{ order.why }}</li>

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\Order;
+use App\Models\Shop;
+use Illuminate\Database\Eloquent\Builder;
+use PaperKite\Order\GoodsState;
+
+/** The orders of a shop that a seller asks for. */
+final class FilterOrders
+{
+    /**
+     * @param  string|null  $pattern  of SQL's LIKE: a number, name, e-mail address or SKU
+     * @return Builder<Order>
+     */
+    public static function of(Shop $shop, ?string $pattern, ?GoodsState $state): Builder
+    {
+        return Order::query()->where('shop_id', $shop->id)
+            ->when($state !== null, static fn (Builder $query) => $query->where('goods_state', $state))
+            ->when($pattern !== null, static fn (Builder $query) => $query->where(static fn (Builder $either) => $either
+                ->where('number', 'like', $pattern)
+                ->orWhere('name', 'like', $pattern)
+                ->orWhere('email', 'like', $pattern)
+                ->orWhereRelation('lines', 'sku', 'like', $pattern)));
+    }
+}

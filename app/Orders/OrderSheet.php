@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Models\Shop;
+use Generator;
+use Illuminate\Database\Eloquent\Builder;
+use PaperKite\Sheet\Cell;
+
+/** Orders as the rows of a sheet, a row for each line of an order, however many there are. */
+final readonly class OrderSheet
+{
+    public const HEAD = [
+        'order', 'placed', 'state', 'paid', 'name', 'company', 'street', 'postcode', 'town', 'country', 'email', 'phone',
+        'sku', 'goods', 'choices', 'quantity', 'unit', 'subtotal', 'discount', 'tax', 'order_shipping', 'order_total', 'currency', 'comment',
+    ];
+
+    private const AT_ONCE = 500;
+
+    /**
+     * @param  Builder<Order>  $orders  of the shop
+     * @return Generator<int, list<string>> its head, then the latest order first
+     */
+    public function rows(Shop $shop, Builder $orders): Generator
+    {
+        yield self::HEAD;
+        foreach ($orders->with('lines')->lazyByIdDesc(self::AT_ONCE) as $order) {
+            foreach ($order->lines as $line) {
+                yield $this->row($shop, $order, $line);
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private function row(Shop $shop, Order $order, OrderLine $line): array
+    {
+        $amount = static fn (int $minor): string => $order->money($minor)->decimal();
+        $shopper = [$order->name, $order->company, $order->street, $order->postcode, $order->town, $order->country, $order->email, $order->phone];
+
+        return [
+            (string) $order->number, $order->placed_at->setTimezone($shop->zone())->format('Y-m-d H:i'), $order->goods_state->value, $order->captured_at === null ? 'no' : 'yes',
+            ...array_map(Cell::text(...), [...$shopper, $line->sku, $line->name, $line->choices]),
+            (string) $line->quantity, ...array_map($amount, [$line->unit_minor, $line->subtotal_minor, $line->discount_minor, $line->tax_minor, $order->shipping_minor, $order->total_minor]),
+            $order->currency, Cell::text($order->comment),
+        ];
+    }
+}
