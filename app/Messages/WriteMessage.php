@@ -28,10 +28,14 @@ final readonly class WriteMessage
         }
     }
 
-    /** To the shopper: that the goods are on their way. */
+    /**
+     * To the shopper: that the goods are on their way.
+     *
+     * @param  Order  $order  with its lines and its shop
+     */
     public function ofSending(Order $order, OrderStep $step): void
     {
-        $facts = ['order' => $order->load('lines'), 'shop' => $order->shop, 'step' => $step, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
+        $facts = ['order' => $order, 'shop' => $order->shop, 'step' => $step, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
         $this->once($order, MessageKind::Sent, $order->email, "Your order {$order->number} at {$order->shop->name} is on its way", View::make('mail.sent', $facts)->render());
     }
 

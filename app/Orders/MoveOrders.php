@@ -32,7 +32,7 @@ final readonly class MoveOrders
     {
         return ($this->inTransaction)(function () use ($shop, $numbers, $to, $parcel, $person): array {
             $stayed = array_fill_keys($numbers, 'There is no such order in this shop.');
-            foreach (Order::query()->where('shop_id', $shop->id)->whereIn('number', $numbers)->orderBy('id')->lockForUpdate()->get() as $order) {
+            foreach (Order::query()->where('shop_id', $shop->id)->whereIn('number', $numbers)->with('lines')->orderBy('id')->lockForUpdate()->get() as $order) {
                 $stayed[$order->number] = $this->move($order->setRelation('shop', $shop), $to, $parcel, $person);
             }
 

@@ -36,9 +36,14 @@ final readonly class Labels
             return null;
         }
 
-        return $this->known($shop, $text) ?? ($this->oneAtATime)("labels of {$shop->id}", function () use ($shop, $text): int {
-            $foreign = $this->db->table('labels')->where(['shop_id' => $shop->id, 'is_own' => false])->count();
-            if ($foreign < self::MOST_FOREIGN) {
+        $known = $this->known($shop, $text);
+        // Where no more fit, nobody waits for anybody.
+        if ($known !== null || ! $this->hasRoom($shop)) {
+            return $known ?? self::OTHER;
+        }
+
+        return ($this->oneAtATime)("labels of {$shop->id}", function () use ($shop, $text): int {
+            if ($this->hasRoom($shop)) {
                 $this->db->table('labels')->insertOrIgnore(['shop_id' => $shop->id, 'text' => $text, 'is_own' => false]);
             }
 
@@ -50,6 +55,11 @@ final readonly class Labels
     public function keepOwn(Shop $shop, string $text): void
     {
         $this->db->table('labels')->upsert(['shop_id' => $shop->id, 'text' => $text, 'is_own' => true], ['shop_id', 'text'], ['is_own']);
+    }
+
+    private function hasRoom(Shop $shop): bool
+    {
+        return $this->db->table('labels')->where(['shop_id' => $shop->id, 'is_own' => false])->count() < self::MOST_FOREIGN;
     }
 
     private function known(Shop $shop, string $text): ?int

@@ -31,7 +31,7 @@ final class OrdersTripTest extends BrowserTestCase
         $browser->click('Packed 2')->notSeeing('1003')->seeing('1001')->clickCss('input[aria-label="Select all on this page"]')->seeing('2 selected')
             ->click('Mark as sent')->seeing('Send 2 orders')->seeing('can’t be taken back')->notSeeing('Tracking address');
         self::assertSame(0, $this->told());
-        $browser->click('Cancel')->notSeeing('Send 2 orders')->click('Mark as sent')->type('Carrier (optional)', 'Tarn Parcel')->click('Mark as sent and tell by mail')->seeing('Sent 2')->seeing('No order is so.');
+        $browser->click('Cancel')->notSeeing('Send 2 orders')->click('Mark as sent')->type('Carrier (optional)', 'Tarn Parcel')->click('Mark as sent and tell by mail')->seeing('Sent 2')->seeing('No order has this state.');
         self::assertSame(2, $this->told());
 
         $browser->click('Sent 2')->seeing('Download as CSV')->seeing('1001');

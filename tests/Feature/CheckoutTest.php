@@ -147,6 +147,18 @@ final class CheckoutTest extends TestCase
         Queue::assertPushed(VoidPayment::class, static fn (VoidPayment $job): bool => $job->paymentId === $first->id);
     }
 
+    public function test_whoever_comes_back_to_a_payment_that_was_given_back_waits_for_nothing(): void
+    {
+        $this->pay();
+        $payment = Payment::query()->with('checkout')->firstOrFail();
+        foreach ([ProviderState::Declined, ProviderState::Authorised] as $state) {
+            app(SettlePayment::class)($payment, FakeProvider::statement($payment, $state));
+        }
+
+        $this->get("http://{$this->shop->host}/return/{$payment->checkout->reference}")->assertStatus(303)->assertHeader('Location', "/checkout/{$this->cart->ref}?after=declined");
+        self::assertSame(0, Order::query()->count());
+    }
+
     public function test_a_changed_cart_replaces_the_payment_that_was_open(): void
     {
         $this->pay();

@@ -16,6 +16,8 @@ use App\Payments\PaymentProvider;
 use App\Payments\ProviderState;
 use App\Payments\SettlePayment;
 use Closure;
+use Illuminate\Database\Connection;
+use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Events\TransactionCommitting;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -83,6 +85,24 @@ final class LockOrderTest extends ServedTestCase
             array_push($seen, ...$ranked);
         }
         self::assertSame([], array_diff(self::ORDER, $seen));
+    }
+
+    public function test_what_was_added_while_the_order_waited_for_the_cart_stays_in_it(): void
+    {
+        $payment = $this->opened($this->shop, $this->product($this->shop, ['stock' => 9]), 1);
+        $other = app(DatabaseManager::class)->connectUsing('other', config()->array('database.connections.'.config()->string('database.default')));
+        $isAdded = false;
+        app(Connection::class)->beforeExecuting(static function (string $sql) use ($other, $payment, &$isAdded): void {
+            if (! $isAdded && str_contains($sql, 'from `carts`') && str_contains($sql, 'for update')) {
+                $isAdded = true;
+                $other->table('cart_lines')->where('cart_id', $payment->checkout->cart_id)->update(['quantity' => 3]);
+            }
+        });
+
+        app(SettlePayment::class)($payment, FakeProvider::statement($payment, ProviderState::Authorised));
+
+        self::assertTrue($isAdded);
+        self::assertSame([2], DB::table('cart_lines')->where('cart_id', $payment->checkout->cart_id)->pluck('quantity')->all());
     }
 
     public function test_shoppers_lock_no_shop_and_no_goods_before_they_have_paid(): void

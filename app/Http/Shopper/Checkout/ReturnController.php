@@ -32,7 +32,8 @@ final readonly class ReturnController
             CheckoutState::SoldOut => $this->page($shop, $checkout, 'Somebody was quicker', 'The last piece was sold, or the coupon used up, while you paid. Nothing was taken: the amount that your bank holds is given back.'),
             CheckoutState::Superseded => $this->page($shop, $checkout, 'This payment was replaced', 'The cart was changed after this payment was begun. Nothing was taken for it.'),
             CheckoutState::Abandoned => $this->page($shop, $checkout, 'Nothing was paid', 'This payment was closed, since nobody decided on it. Nothing was taken; your cart is as it was.'),
-            CheckoutState::Open => $payment?->state === PaymentState::Declined ? $this->again($shop, $checkout) : $this->waiting($shop),
+            // Whatever became of the payment, it did not become an order: there is nothing to wait for.
+            CheckoutState::Open => $payment === null || $payment->state === PaymentState::Open ? $this->waiting($shop) : $this->again($shop, $checkout),
         };
     }
 

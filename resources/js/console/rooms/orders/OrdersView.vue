@@ -51,6 +51,9 @@ const sheet = computed(
   () => `/sheets/${session.slug}/orders.csv?${new URLSearchParams({ search: search.value, state: filter.value })}`,
 )
 
+// What the dialog asked for, the dialog says.
+const complaint = computed(() => refusal.value ?? (asksFor.value.length === 0 ? moveRefusal.value : null))
+
 // What is out of sight is not acted on.
 watch(list, () => (selected.value = []))
 
@@ -69,7 +72,7 @@ onMounted(async () => {
   >
     <a v-if="list && list.at.total > 0" :href="sheet" class="follow" download>Download as CSV</a>
   </ListHead>
-  <p v-if="refusal ?? moveRefusal" class="mb-3 text-wrong" role="alert">{{ (refusal ?? moveRefusal)?.message }}</p>
+  <p v-if="complaint" class="mb-3 text-wrong" role="alert">{{ complaint.message }}</p>
   <ul v-if="stayed.length" class="mb-4 border-l-4 border-amber py-1 pl-4" role="status">
     <li v-for="order in stayed" :key="order.number">Order {{ order.number }} stayed as it was. {{ order.why }}</li>
   </ul>
@@ -95,7 +98,7 @@ onMounted(async () => {
       </p>
     </div>
     <p v-else-if="list.items.length === 0" class="py-10">
-      {{ search === '' ? 'No order is so.' : 'No order fits' }}
+      {{ search === '' ? 'No order has this state.' : 'No order fits' }}
       <template v-if="search !== ''"
         >“<bdi>{{ search }}</bdi
         >”.</template
