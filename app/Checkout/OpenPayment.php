@@ -49,7 +49,7 @@ final readonly class OpenPayment
         if ($payment === null) {
             $this->settle->withoutProvider($checkout);
         } elseif ($payment->provider_id === null) {
-            $opened = $this->provider->open($payment->setRelation('shop', $shop)->setRelation('checkout', $checkout));
+            $opened = $this->provider->open($payment->setRelation('shop', $shop)->setRelation('checkout', $checkout)->order());
             $payment->update(['provider_id' => $opened->providerId, 'hosted_url' => $opened->url]);
             $this->closeIfSuperseded($payment);
         }

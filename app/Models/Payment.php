@@ -8,9 +8,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use PaperKite\Checkout\PaymentTerms;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Payment\PaymentOrder;
+use PaperKite\Payment\PaymentTerms;
 
 /**
  * @property int $id
@@ -50,6 +51,23 @@ final class Payment extends Model
     public function terms(): PaymentTerms
     {
         return new PaymentTerms($this->provider_id ?? '', $this->amount(), $this->payee, $this->cart_digest);
+    }
+
+    /** What the provider is asked to open. */
+    public function order(): PaymentOrder
+    {
+        $base = $this->shop->base();
+
+        return new PaymentOrder(
+            reference: $this->reference,
+            amount: $this->amount(),
+            payee: $this->payee,
+            digest: $this->cart_digest,
+            description: $this->shop->name,
+            returnTo: "{$base}/return/{$this->checkout->reference}",
+            cancelTo: "{$base}/cancelled/{$this->checkout->reference}",
+            eventsTo: "{$base}/events/payments",
+        );
     }
 
     /** @return BelongsTo<Shop, $this> */

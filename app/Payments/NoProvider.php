@@ -4,28 +4,19 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
-use App\Models\Payment;
+use PaperKite\Payment\PaymentOrder;
+use PaperKite\Payment\ProviderStatement;
 use RuntimeException;
 
 /** Stands where an installation has no payment provider: no offer goes live, and nothing can be paid. */
 final readonly class NoProvider implements PaymentProvider
 {
-    public function open(Payment $payment): OpenedPayment
+    public function open(PaymentOrder $order): OpenedPayment
     {
         throw ProviderUnreachable::notConfigured();
     }
 
     public function find(string $providerId): ProviderStatement
-    {
-        throw ProviderUnreachable::notConfigured();
-    }
-
-    public function capture(Payment $payment): void
-    {
-        throw ProviderUnreachable::notConfigured();
-    }
-
-    public function void(Payment $payment): void
     {
         throw ProviderUnreachable::notConfigured();
     }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
-use App\Models\Payment;
+use PaperKite\Payment\PaymentOrder;
+use PaperKite\Payment\ProviderStatement;
 
-/** The shop's one way to a payment provider; a real one is another class behind this. */
+/**
+ * The shop's one way to a payment provider; a real one is another class behind this. What not every provider can do is an
+ * interface of its own: `Captures`, `GivesBack`.
+ */
 interface PaymentProvider
 {
     /**
@@ -15,7 +19,7 @@ interface PaymentProvider
      *
      * @throws ProviderUnreachable
      */
-    public function open(Payment $payment): OpenedPayment;
+    public function open(PaymentOrder $order): OpenedPayment;
 
     /**
      * What the provider says of a payment now.
@@ -24,23 +28,6 @@ interface PaymentProvider
      * @throws PaymentGone where it knows no such payment
      */
     public function find(string $providerId): ProviderStatement;
-
-    /**
-     * Takes the money that is held. Asked again, it takes nothing more. Only an answer that says so, of this payment and
-     * this amount, counts as taken.
-     *
-     * @throws ProviderUnreachable
-     * @throws ProviderRefused when it answered that it will not
-     */
-    public function capture(Payment $payment): void;
-
-    /**
-     * Gives back the money that is held, or closes a payment that nobody authorised. Asked again, it does nothing more.
-     *
-     * @throws ProviderUnreachable
-     * @throws ProviderRefused when it answered that the money is taken
-     */
-    public function void(Payment $payment): void;
 
     /**
      * Reads an event that was delivered to us.

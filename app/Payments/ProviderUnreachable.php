@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
+use PaperKite\Payment\ProviderStatement;
 use RuntimeException;
 use Throwable;
 

@@ -14,6 +14,8 @@ use App\Models\PaymentState;
 use App\Orders\GoodsGone;
 use App\Orders\WriteOrder;
 use Closure;
+use PaperKite\Payment\ProviderState;
+use PaperKite\Payment\ProviderStatement;
 
 /**
  * Turns what the provider says into what the shop does, once: an order, a refusal, or money given back.

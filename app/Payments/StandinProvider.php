@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
-use App\Models\Payment;
 use App\Time\Clock;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
-use PaperKite\Checkout\PaymentTerms;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Payment\PaymentOrder;
+use PaperKite\Payment\PaymentTerms;
+use PaperKite\Payment\ProviderState;
+use PaperKite\Payment\ProviderStatement;
+use PaperKite\Payment\RefundState;
 use StandardWebhooks\Webhook;
 use Throwable;
 
@@ -20,7 +23,7 @@ use Throwable;
  *
  * @see https://www.standardwebhooks.com how its events are signed
  */
-final readonly class StandinProvider implements PaymentProvider
+final readonly class StandinProvider implements Captures, GivesBack, PaymentProvider
 {
     private const CONNECT_SECONDS = 3;
 
@@ -38,25 +41,23 @@ final readonly class StandinProvider implements PaymentProvider
         private Clock $clock,
     ) {}
 
-    public function open(Payment $payment): OpenedPayment
+    public function open(PaymentOrder $order): OpenedPayment
     {
-        $base = $payment->shop->base();
-
-        return $this->ask(function (PendingRequest $request) use ($payment, $base): OpenedPayment {
-            $answer = self::object($request->withHeaders(['Idempotency-Key' => "open-{$payment->reference}"])->post('/payments', [
-                'reference' => $payment->reference,
-                'amount' => $payment->amount()->decimal(),
-                'currency' => $payment->currency,
-                'payee' => $payment->payee,
-                'digest' => $payment->cart_digest,
-                'description' => $payment->shop->name,
-                'return_to' => "{$base}/return/{$payment->checkout->reference}",
-                'cancel_to' => "{$base}/cancelled/{$payment->checkout->reference}",
-                'events_to' => "{$base}/events/payments",
+        return $this->ask(function (PendingRequest $request) use ($order): OpenedPayment {
+            $answer = self::object($request->withHeaders(['Idempotency-Key' => "open-{$order->reference}"])->post('/payments', [
+                'reference' => $order->reference,
+                'amount' => $order->amount->decimal(),
+                'currency' => $order->amount->currency->code,
+                'payee' => $order->payee,
+                'digest' => $order->digest,
+                'description' => $order->description,
+                'return_to' => $order->returnTo,
+                'cancel_to' => $order->cancelTo,
+                'events_to' => $order->eventsTo,
             ])->throw());
             $said = self::statement($answer);
             $page = self::text($answer, 'page');
-            if ($said->reference !== $payment->reference || ! str_starts_with($page, "{$this->origin}/")) {
+            if ($said->reference !== $order->reference || ! str_starts_with($page, "{$this->origin}/")) {
                 throw ProviderUnreachable::saidSomethingElse('open', $said);
             }
 
@@ -76,14 +77,27 @@ final readonly class StandinProvider implements PaymentProvider
         });
     }
 
-    public function capture(Payment $payment): void
+    public function capture(string $providerId, Money $amount, string $key): ProviderStatement
     {
-        $this->command($payment, 'capture', [ProviderState::Captured]);
+        return self::statement($this->command($providerId, 'capture', $key, ['amount' => $amount->decimal()]) ?? throw ProviderRefused::to('capture'));
     }
 
-    public function void(Payment $payment): void
+    public function void(string $providerId, string $key): ProviderStatement
     {
-        $this->command($payment, 'void', [ProviderState::Voided, ProviderState::Cancelled, ProviderState::Declined]);
+        return self::statement($this->command($providerId, 'void', $key) ?? throw ProviderRefused::to('void'));
+    }
+
+    public function refund(string $providerId, Money $amount, string $key): RefundState
+    {
+        $answer = $this->command($providerId, 'refunds', $key, ['amount' => $amount->decimal()]);
+        $refund = is_array($answer['refund'] ?? null) ? $answer['refund'] : [];
+        $isAsked = ($refund['key'] ?? null) === $key && ($refund['amount'] ?? null) === $amount->decimal();
+
+        return match (true) {
+            $answer === null => RefundState::Declined,
+            $isAsked => RefundState::tryFrom(self::text($refund, 'state')) ?? throw ProviderUnreachable::saidSomethingElse('refund', self::statement($answer)),
+            default => throw ProviderUnreachable::saidSomethingElse('refund', self::statement($answer)),
+        };
     }
 
     public function readEvent(string $body, array $headers): ProviderStatement
@@ -133,21 +147,24 @@ final readonly class StandinProvider implements PaymentProvider
         throw UnverifiedEvent::signature($reference);
     }
 
-    /** @param  list<ProviderState>  $wanted  the states that say it is done */
-    private function command(Payment $payment, string $verb, array $wanted): void
+    /**
+     * @param  array<string, string>  $facts
+     * @return array<mixed>|null what it answers; `null` where it answers that it will not
+     *
+     * @throws ProviderUnreachable
+     */
+    private function command(string $providerId, string $verb, string $key, array $facts = []): ?array
     {
-        $said = $this->ask(static function (PendingRequest $request) use ($payment, $verb): ?ProviderStatement {
-            $answer = $request->withHeaders(['Idempotency-Key' => "{$verb}-{$payment->reference}"])->post('/payments/'.rawurlencode((string) $payment->provider_id)."/{$verb}");
+        return $this->ask(static function (PendingRequest $request) use ($providerId, $verb, $key, $facts): ?array {
+            $answer = $request->withHeaders(['Idempotency-Key' => $key])->post('/payments/'.rawurlencode($providerId)."/{$verb}", $facts);
+            if ($answer->status() === 409) {
+                return null;
+            }
+            $data = self::object($answer->throw());
+            self::statement($data);
 
-            return $answer->status() === 409 ? null : self::statement(self::object($answer->throw()));
+            return $data;
         });
-        if ($said === null || ($said->state === ProviderState::Captured && ! in_array($said->state, $wanted, true))) {
-            throw ProviderRefused::to($verb);
-        }
-        // An answer is believed when it says what was asked, of this payment, in this amount; else it is asked again.
-        if (! in_array($said->state, $wanted, true) || $said->reference !== $payment->reference || $said->terms->differencesFrom($payment->terms()) !== []) {
-            throw ProviderUnreachable::saidSomethingElse($verb, $said);
-        }
     }
 
     /**
@@ -184,15 +201,19 @@ final readonly class StandinProvider implements PaymentProvider
     /** @param  array<mixed>  $data */
     private static function statement(array $data): ProviderStatement
     {
+        $currency = Currency::of(self::text($data, 'currency'));
+
         return new ProviderStatement(
             self::text($data, 'reference'),
             ProviderState::tryFrom(self::text($data, 'state')) ?? ProviderState::Unknown,
             new PaymentTerms(
                 self::text($data, 'id'),
-                Money::fromEntry(self::text($data, 'amount'), Currency::of(self::text($data, 'currency'))),
+                Money::fromEntry(self::text($data, 'amount'), $currency),
                 self::text($data, 'payee'),
                 self::text($data, 'digest'),
             ),
+            Money::fromEntry(self::text($data, 'captured'), $currency),
+            Money::fromEntry(self::text($data, 'refunded'), $currency),
             mb_strimwidth(self::text($data, 'state'), 0, 40, '…', 'UTF-8'),
         );
     }

@@ -17,9 +17,6 @@ use App\Models\Person;
 use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
-use App\Payments\NoProvider;
-use App\Payments\PaymentProvider;
-use App\Payments\StandinProvider;
 use App\People\CheckPassword;
 use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
@@ -33,7 +30,6 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
@@ -66,11 +62,6 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
         $this->app->when([StorePicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
-        $this->app->singleton(PaymentProvider::class, fn (Application $app): PaymentProvider => match (config('kite.payments.provider')) {
-            null, '' => new NoProvider,
-            'standin' => $this->standin($app),
-            default => throw new RuntimeException('KITE_PAYMENTS names a payment provider that this installation does not know.'),
-        });
     }
 
     public function boot(): void
@@ -112,22 +103,5 @@ final class AppServiceProvider extends ServiceProvider
         }
 
         return new OutboxTransport(config()->string('kite.outbox'));
-    }
-
-    private function standin(Application $app): StandinProvider
-    {
-        if ($app->environment('production')) {
-            throw new RuntimeException('The simulated payment provider does not run in production; set KITE_PAYMENTS to a real one.');
-        }
-
-        return new StandinProvider(
-            $app->make(Factory::class),
-            config()->string('kite.payments.standin.api'),
-            config()->string('kite.payments.standin.host'),
-            config()->string('kite.payments.standin.origin'),
-            config()->string('kite.payments.standin.key'),
-            config()->string('kite.payments.standin.webhook_secret'),
-            $app->make(Clock::class),
-        );
     }
 }

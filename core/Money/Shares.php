@@ -54,6 +54,19 @@ final class Shares
         return $parts;
     }
 
+    /**
+     * A part of so many, rounded half up.
+     *
+     * @param  int<0, max>  $parts
+     * @param  int<1, max>  $of
+     */
+    public static function part(Money $whole, int $parts, int $of): Money
+    {
+        [$quotient, $remainder] = self::divided($whole->minor, $parts, $of);
+
+        return Money::ofMinor($remainder >= $of - $remainder ? $quotient + 1 : $quotient, $whole->currency);
+    }
+
     /** @return array{int, int} quotient and remainder of `whole × weight / sum` */
     private static function divided(int $whole, int $weight, int $sum): array
     {

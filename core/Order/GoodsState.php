@@ -14,20 +14,29 @@ enum GoodsState: string
     /** Fetched by the shopper. */
     case Collected = 'collected';
 
+    /** They stay where they are, and the money goes back. */
+    case Cancelled = 'cancelled';
+
     /** @return list<self> what it can become next; of what has been sent the shopper was told, so that it stays sent */
     public function next(): array
     {
         return match ($this) {
-            self::New => [self::Packed, self::Sent, self::Collected],
-            self::Packed => [self::Sent, self::Collected, self::New],
+            self::New => [self::Packed, self::Sent, self::Collected, self::Cancelled],
+            self::Packed => [self::Sent, self::Collected, self::New, self::Cancelled],
             self::Collected => [self::Packed],
-            self::Sent => [],
+            self::Sent, self::Cancelled => [],
         };
     }
 
     public function canBecome(self $next): bool
     {
         return in_array($next, $this->next(), true);
+    }
+
+    /** @return list<self> what can be said of many orders at once; cancelling says for each how much goes back to whom */
+    public static function forMany(): array
+    {
+        return [self::New, self::Packed, self::Sent, self::Collected];
     }
 
     public function label(): string
@@ -37,6 +46,7 @@ enum GoodsState: string
             self::Packed => 'Packed',
             self::Sent => 'Sent',
             self::Collected => 'Collected',
+            self::Cancelled => 'Cancelled',
         };
     }
 
@@ -48,6 +58,7 @@ enum GoodsState: string
             self::Packed => 'Mark as packed',
             self::Sent => 'Mark as sent',
             self::Collected => 'Mark as collected',
+            self::Cancelled => 'Cancel order',
         };
     }
 }

@@ -10,7 +10,9 @@ use PDOStatement;
 /** Payments and the events about them, in one SQLite file. */
 final readonly class Ledger
 {
-    private const PAYMENT = 'id, reference, state, amount, currency, payee, digest, description, return_to, cancel_to, events_to, captures';
+    private const PAYMENT = 'id, reference, state, amount, currency, payee, digest, description, return_to, cancel_to, events_to, captures, (SELECT COALESCE(SUM(minor), 0) FROM refunds WHERE payment = payments.id AND refunds.state = \'done\') AS refunded';
+
+    private const LATE_SECONDS = 15;
 
     private const DELIVERY = 'id, event, url, body, is_forged, attempts';
 
@@ -23,6 +25,7 @@ final readonly class Ledger
         $this->db->exec('PRAGMA journal_mode = WAL');
         $this->db->exec('CREATE TABLE IF NOT EXISTS payments (id TEXT PRIMARY KEY, opened_by TEXT UNIQUE, reference TEXT, state TEXT, amount TEXT, currency TEXT, payee TEXT, digest TEXT, description TEXT, return_to TEXT, cancel_to TEXT, events_to TEXT, captures INTEGER DEFAULT 0)');
         $this->db->exec('CREATE TABLE IF NOT EXISTS deliveries (id INTEGER PRIMARY KEY, event TEXT, url TEXT, body TEXT, is_forged INTEGER, due_at REAL, attempts INTEGER DEFAULT 0, done INTEGER DEFAULT 0)');
+        $this->db->exec('CREATE TABLE IF NOT EXISTS refunds (key TEXT PRIMARY KEY, payment TEXT, amount TEXT, minor INTEGER, state TEXT, asked_at INTEGER)');
         $this->db->exec('CREATE TABLE IF NOT EXISTS settings (name TEXT PRIMARY KEY, value TEXT)');
         $this->db->exec('CREATE INDEX IF NOT EXISTS deliveries_due ON deliveries (done, due_at)');
     }
@@ -55,6 +58,25 @@ final readonly class Ledger
     public function move(string $id, string $from, string $to): bool
     {
         return $this->run('UPDATE payments SET state = ?, captures = captures + ? WHERE id = ? AND state = ?', [$to, $to === 'captured' ? 1 : 0, $id, $from])->rowCount() === 1;
+    }
+
+    /**
+     * Gives money back, once for a key, and never more than was taken.
+     *
+     * @param  string  $state  what becomes of it: `done`, `pending`, which is done a little later, or `declined`
+     * @return array{key: string, amount: string, state: string}|null `null` where too little is left
+     */
+    public function refund(Payment $payment, string $key, string $amount, string $state): ?array
+    {
+        $this->run("UPDATE refunds SET state = 'done' WHERE state = 'pending' AND asked_at <= ?", [time() - self::LATE_SECONDS]);
+        $this->run("INSERT OR IGNORE INTO refunds (key, payment, amount, minor, state, asked_at)
+            SELECT ?, id, ?, CAST(? AS INTEGER), ?, ? FROM payments WHERE id = ? AND state = 'captured'
+            AND CAST(? AS INTEGER) + (SELECT COALESCE(SUM(minor), 0) FROM refunds WHERE payment = payments.id AND refunds.state <> 'declined') <= CAST(? AS INTEGER)",
+            [$key, $amount, Payment::minor($amount), $state, time(), $payment->id, Payment::minor($amount), Payment::minor($payment->amount)]);
+        /** @var array{key: string, amount: string, state: string}|false $kept */
+        $kept = $this->run('SELECT key, amount, state FROM refunds WHERE key = ? AND payment = ?', [$key, $payment->id])->fetch(PDO::FETCH_ASSOC);
+
+        return $kept === false ? null : $kept;
     }
 
     public function promise(string $event, string $url, string $body, bool $isForged, float $dueAt): int

@@ -27,6 +27,6 @@ final readonly class MoodPage
             '<label><input type="radio" name="mood" value="%s"%s> %s</label>', $case->value, $case === $now ? ' checked' : '', $case->label(),
         ), Mood::cases()));
 
-        return Page::html('How it answers', "<p>Shops ask the provider to open, capture and void payments. Here you say how it answers them, to see what the shopper and the seller then read.</p><form method=\"post\"><fieldset><legend>It answers</legend>{$choices}</fieldset><div class=\"deeds\"><button class=\"main\">Answer like this</button></div></form>");
+        return Page::html('How it answers', "<p>Shops ask the provider to open, capture, void and refund payments. Here you say how it answers them, to see what the shopper and the seller then read.</p><form method=\"post\"><fieldset><legend>It answers</legend>{$choices}</fieldset><div class=\"deeds\"><button class=\"main\">Answer like this</button></div></form>");
     }
 }

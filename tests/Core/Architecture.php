@@ -97,6 +97,18 @@ final class Architecture
     }
 
     #[TestRule]
+    public function payments_are_money(): Rule
+    {
+        return $this->onlyOn('Payment', ['Money']);
+    }
+
+    #[TestRule]
+    public function refunds_are_money(): Rule
+    {
+        return $this->onlyOn('Refund', ['Money']);
+    }
+
+    #[TestRule]
     public function the_order_stands_on_text(): Rule
     {
         return $this->onlyOn('Order', ['Text']);

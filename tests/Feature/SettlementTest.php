@@ -15,7 +15,6 @@ use App\Models\Shop;
 use App\Models\StockMovement;
 use App\Payments\CapturePayment;
 use App\Payments\PaymentProvider;
-use App\Payments\ProviderState;
 use App\Payments\RefuseEvent;
 use App\Payments\SettlePayment;
 use App\Payments\StandinProvider;
@@ -27,7 +26,8 @@ use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
-use PaperKite\Checkout\PaymentTerms;
+use PaperKite\Payment\PaymentTerms;
+use PaperKite\Payment\ProviderState;
 use StandardWebhooks\Webhook;
 use Tests\Support\FakeProvider;
 use Tests\Support\OpensPayments;
@@ -253,7 +253,7 @@ final class SettlementTest extends TestCase
     private function deliver(array $with, string $secret = self::SECRET, ?int $timestamp = null): TestResponse
     {
         $body = (string) json_encode(['type' => 'payment.authorised', 'data' => $with + [
-            'id' => $this->payment->provider_id, 'reference' => $this->payment->reference, 'amount' => '23.50', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => $this->payment->cart_digest,
+            'id' => $this->payment->provider_id, 'reference' => $this->payment->reference, 'amount' => '23.50', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => $this->payment->cart_digest, 'captured' => '0.00', 'refunded' => '0.00',
         ]]);
         $timestamp ??= time();
         $signature = (new Webhook($secret))->sign('ev-1', $timestamp, $body);

@@ -10,17 +10,21 @@ use App\Models\CheckoutState;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Shop;
+use App\Payments\CapturePayment;
 use App\Payments\PaymentGone;
 use App\Payments\ProviderRefused;
-use App\Payments\ProviderState;
 use App\Payments\ProviderUnreachable;
+use App\Payments\RefuseEvent;
 use App\Payments\StandinProvider;
 use App\Payments\UnverifiedEvent;
+use App\Payments\VoidPayment;
 use App\Text\Secrets;
 use App\Time\Clock;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\DB;
+use PaperKite\Payment\ProviderState;
+use PaperKite\Payment\RefundState;
 use PHPUnit\Framework\Attributes\DataProvider;
 use StandardWebhooks\Webhook;
 use Tests\TestCase;
@@ -30,7 +34,7 @@ final class StandinProviderTest extends TestCase
 {
     private const SECRET = 'whsec_dGVzdCBzZWNyZXQgdGhhdCBpcyBsb25nIGVub3VnaA==';
 
-    private const SAID = ['id' => 'pm-1', 'reference' => 'ours', 'state' => 'authorised', 'amount' => '13.70', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => 'abc'];
+    private const SAID = ['id' => 'pm-1', 'reference' => 'ours', 'state' => 'authorised', 'amount' => '13.70', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => 'abc', 'captured' => '0.00', 'refunded' => '0.00'];
 
     private Factory $http;
 
@@ -48,7 +52,7 @@ final class StandinProviderTest extends TestCase
         $payment = $this->payment();
         $this->http->fake(['*/payments' => $this->http::response($this->said($payment, 'open') + ['page' => 'http://pay.localhost/pay/pm-1'])]);
 
-        $opened = $this->standin->open($payment);
+        $opened = $this->standin->open($payment->order());
 
         self::assertSame(['pm-1', 'http://pay.localhost/pay/pm-1'], [$opened->providerId, $opened->url]);
         $this->http->assertSent(fn (Request $request): bool => $request->hasHeader('Authorization', 'Bearer the key')
@@ -64,9 +68,9 @@ final class StandinProviderTest extends TestCase
         $payment = $this->payment();
         $this->http->fake(['*/capture' => $this->http::response($this->said($payment, 'captured')), '*/void' => $this->http::response($this->said($payment, 'voided'))]);
 
-        $this->standin->capture($payment);
-        $this->standin->void($payment);
-        $this->standin->void($payment);
+        $this->capture($payment);
+        $this->void($payment);
+        $this->void($payment);
 
         $keys = $this->http->recorded()->map(static function (array $pair): string {
             /** @var array{Request} $pair */
@@ -81,13 +85,13 @@ final class StandinProviderTest extends TestCase
         $payment = $this->payment();
 
         try {
-            $this->standin->capture($payment);
+            $this->standin->capture('pm-1', $payment->amount(), 'a key');
             self::fail('A refusal was taken for a yes.');
         } catch (ProviderRefused $refused) {
             self::assertStringContainsString('will not capture', $refused->getMessage());
         }
         $this->expectException(ProviderUnreachable::class);
-        $this->standin->void($payment);
+        $this->void($payment);
     }
 
     /** @param  array<string, mixed>|string  $with  what the answer says besides what was asked */
@@ -98,7 +102,7 @@ final class StandinProviderTest extends TestCase
         $answer = fn (string $state): array|string => is_string($with) ? $with : $with + $this->said($payment, $state);
         $this->http->fake(['*/capture' => $this->http::response($answer('captured')), '*/void' => $this->http::response($answer('voided')), '*/payments' => $this->http::response($answer('open'))]);
 
-        foreach (['capture' => $this->standin->capture(...), 'void' => $this->standin->void(...), 'open' => $this->standin->open(...)] as $verb => $ask) {
+        foreach (['capture' => $this->capture(...), 'void' => $this->void(...), 'open' => fn (Payment $payment) => $this->standin->open($payment->order())] as $verb => $ask) {
             try {
                 $ask($payment);
                 self::fail("It was believed: {$verb}.");
@@ -123,7 +127,7 @@ final class StandinProviderTest extends TestCase
     {
         $payment = $this->payment();
         $this->http->fake(['*/capture' => $this->http::response($this->said($payment, 'authorised')), '*/void' => $this->http::response($this->said($payment, 'authorised'))]);
-        foreach ([$this->standin->capture(...), $this->standin->void(...)] as $ask) {
+        foreach ([$this->capture(...), $this->void(...)] as $ask) {
             try {
                 $ask($payment);
                 self::fail('It was believed.');
@@ -133,13 +137,22 @@ final class StandinProviderTest extends TestCase
         }
     }
 
-    public function test_another_amount_is_not_what_was_captured(): void
+    /** @param  array<string, string>  $with */
+    #[DataProvider('otherAmounts')]
+    public function test_another_amount_is_not_what_was_captured(array $with): void
     {
         $payment = $this->payment();
-        $this->http->fake(['*/capture' => $this->http::response(['amount' => '13.69'] + $this->said($payment, 'captured'))]);
+        $this->http->fake(['*/capture' => $this->http::response($with + $this->said($payment, 'captured'))]);
 
         $this->expectException(ProviderUnreachable::class);
-        $this->standin->capture($payment);
+        $this->capture($payment);
+    }
+
+    /** @return iterable<string, array{array<string, string>}> */
+    public static function otherAmounts(): iterable
+    {
+        yield 'it was opened for less' => [['amount' => '13.69', 'captured' => '13.69']];
+        yield 'less was taken' => [['captured' => '13.69']];
     }
 
     public function test_money_that_was_taken_can_not_be_voided_and_that_is_an_answer(): void
@@ -147,8 +160,49 @@ final class StandinProviderTest extends TestCase
         $payment = $this->payment();
         $this->http->fake(['*/void' => $this->http::response($this->said($payment, 'captured'))]);
 
-        $this->expectException(ProviderRefused::class);
-        $this->standin->void($payment);
+        $this->void($payment);
+
+        self::assertSame([PaymentState::Authorised, true], [$payment->refresh()->state, $payment->voided_at !== null]);
+        self::assertStringContainsString('will not void', $payment->refusals()->sole()->reason);
+    }
+
+    #[DataProvider('refunds')]
+    public function test_money_that_is_given_back_is_answered_by_its_key(int $status, string $state, RefundState $is): void
+    {
+        $payment = $this->payment();
+        $this->http->fake(['*/refunds' => $this->http::response($this->said($payment, 'captured') + ['refund' => ['key' => 'act-7', 'amount' => '2.00', 'state' => $state]], $status)]);
+
+        self::assertSame($is, $this->standin->refund('pm-1', $payment->shop->money(200), 'act-7'));
+        $this->http->assertSent(static fn (Request $request): bool => $request->hasHeader('Idempotency-Key', 'act-7') && $request['amount'] === '2.00');
+    }
+
+    /** @return iterable<string, array{int, string, RefundState}> */
+    public static function refunds(): iterable
+    {
+        yield 'done' => [200, 'done', RefundState::Done];
+        yield 'not yet' => [200, 'pending', RefundState::Pending];
+        yield 'declined' => [200, 'declined', RefundState::Declined];
+        yield 'more than is left' => [409, 'done', RefundState::Declined];
+    }
+
+    /** @param  array<string, string>|null  $refund */
+    #[DataProvider('answersAboutNoRefund')]
+    public function test_an_answer_about_another_refund_is_none(?array $refund): void
+    {
+        $payment = $this->payment();
+        $this->http->fake(['*/refunds' => $this->http::response($this->said($payment, 'captured') + ['refund' => $refund])]);
+
+        $this->expectException(ProviderUnreachable::class);
+        $this->standin->refund('pm-1', $payment->shop->money(200), 'act-7');
+    }
+
+    /** @return iterable<string, array{array<string, string>|null}> */
+    public static function answersAboutNoRefund(): iterable
+    {
+        yield 'none' => [null];
+        yield 'another act' => [['key' => 'act-8', 'amount' => '2.00', 'state' => 'done']];
+        yield 'another amount' => [['key' => 'act-7', 'amount' => '20.00', 'state' => 'done']];
+        yield 'a state that is new' => [['key' => 'act-7', 'amount' => '2.00', 'state' => 'dancing']];
     }
 
     public function test_a_payment_that_is_gone_and_a_state_that_is_new_are_answers(): void
@@ -237,7 +291,7 @@ final class StandinProviderTest extends TestCase
     {
         config(['queue.default' => 'database']);
         $payment = $this->payment();
-        \App\Payments\CapturePayment::dispatch($payment->id);
+        CapturePayment::dispatch($payment->id);
         $this->provider->isDown = true;
 
         $this->command('queue:work', ['--once' => true, '--tries' => 5, '--queue' => 'money'])->assertSuccessful();
@@ -259,10 +313,20 @@ final class StandinProviderTest extends TestCase
         return ['webhook-id' => 'ev-1', 'webhook-timestamp' => (string) $at, 'webhook-signature' => is_string($signature) ? $signature : ''];
     }
 
+    private function capture(Payment $payment): void
+    {
+        (new CapturePayment($payment->id))->handle($this->standin, app(RefuseEvent::class), new Clock);
+    }
+
+    private function void(Payment $payment): void
+    {
+        (new VoidPayment($payment->id))->handle($this->standin, app(RefuseEvent::class), new Clock);
+    }
+
     /** @return array<string, string> what a truthful provider says */
     private function said(Payment $payment, string $state): array
     {
-        return ['id' => 'pm-1', 'reference' => $payment->reference, 'state' => $state, 'amount' => '13.70', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => $payment->cart_digest];
+        return ['id' => 'pm-1', 'reference' => $payment->reference, 'state' => $state, 'amount' => '13.70', 'currency' => 'EUR', 'payee' => 'tarn-side', 'digest' => $payment->cart_digest, 'captured' => $state === 'captured' ? '13.70' : '0.00', 'refunded' => '0.00'];
     }
 
     private function payment(?Shop $shop = null): Payment

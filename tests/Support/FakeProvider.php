@@ -5,19 +5,24 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Models\Payment;
+use App\Payments\Captures;
+use App\Payments\GivesBack;
 use App\Payments\OpenedPayment;
 use App\Payments\PaymentGone;
 use App\Payments\PaymentProvider;
 use App\Payments\ProviderRefused;
-use App\Payments\ProviderState;
-use App\Payments\ProviderStatement;
 use App\Payments\ProviderUnreachable;
 use App\Payments\UnverifiedEvent;
-use PaperKite\Checkout\PaymentTerms;
+use PaperKite\Money\Money;
+use PaperKite\Payment\PaymentOrder;
+use PaperKite\Payment\PaymentTerms;
+use PaperKite\Payment\ProviderState;
+use PaperKite\Payment\ProviderStatement;
+use PaperKite\Payment\RefundState;
 use RuntimeException;
 
 /** A provider in this process that remembers what it was asked. */
-final class FakeProvider implements PaymentProvider
+final class FakeProvider implements Captures, GivesBack, PaymentProvider
 {
     public bool $isDown = false;
 
@@ -25,16 +30,21 @@ final class FakeProvider implements PaymentProvider
 
     public bool $knowsNothing = false;
 
+    /** Although it was to be given back. */
+    public bool $wasCaptured = false;
+
+    public RefundState $refunds = RefundState::Done;
+
     public ProviderState $state = ProviderState::Open;
 
     /** @var list<string> */
     public array $asked = [];
 
-    public function open(Payment $payment): OpenedPayment
+    public function open(PaymentOrder $order): OpenedPayment
     {
-        $this->note("open {$payment->reference}");
+        $this->note("open {$order->reference}");
 
-        return new OpenedPayment("pm-{$payment->reference}", "http://pay.localhost/pay/pm-{$payment->reference}");
+        return new OpenedPayment("pm-{$order->reference}", "http://pay.localhost/pay/pm-{$order->reference}");
     }
 
     public function find(string $providerId): ProviderStatement
@@ -47,17 +57,25 @@ final class FakeProvider implements PaymentProvider
         return self::statement(Payment::query()->where('provider_id', $providerId)->firstOrFail(), $this->state);
     }
 
-    public function capture(Payment $payment): void
+    public function capture(string $providerId, Money $amount, string $key): ProviderStatement
     {
         if ($this->refusesToCapture) {
             throw ProviderRefused::to('capture');
         }
-        $this->note("capture {$payment->reference}");
+
+        return $this->done($providerId, 'capture', ProviderState::Captured);
     }
 
-    public function void(Payment $payment): void
+    public function void(string $providerId, string $key): ProviderStatement
     {
-        $this->note("void {$payment->reference}");
+        return $this->done($providerId, 'void', $this->wasCaptured ? ProviderState::Captured : ProviderState::Voided);
+    }
+
+    public function refund(string $providerId, Money $amount, string $key): RefundState
+    {
+        $this->note("refund {$amount->decimal()} {$key}");
+
+        return $this->refunds;
     }
 
     public function readEvent(string $body, array $headers): ProviderStatement
@@ -78,7 +96,17 @@ final class FakeProvider implements PaymentProvider
     /** What a truthful provider says of a payment. */
     public static function statement(Payment $payment, ProviderState $state, ?PaymentTerms $terms = null): ProviderStatement
     {
-        return new ProviderStatement($payment->reference, $state, $terms ?? $payment->terms(), $state->value);
+        $nothing = Money::zero($payment->amount()->currency);
+
+        return new ProviderStatement($payment->reference, $state, $terms ?? $payment->terms(), $state === ProviderState::Captured ? $payment->amount() : $nothing, $nothing, $state->value);
+    }
+
+    private function done(string $providerId, string $verb, ProviderState $state): ProviderStatement
+    {
+        $payment = Payment::query()->where('provider_id', $providerId)->firstOrFail();
+        $this->note("{$verb} {$payment->reference}");
+
+        return self::statement($payment, $state);
     }
 
     private function note(string $question): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Payments;
+namespace PaperKite\Payment;
 
 enum ProviderState: string
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace PaperKite\Checkout;
+namespace PaperKite\Payment;
 
 use PaperKite\Money\Money;
 

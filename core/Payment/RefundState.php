@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Payment;
+
+/** What a provider answers to being asked to give money back. */
+enum RefundState: string
+{
+    case Done = 'done';
+
+    /** It will be done, or declined, later; asked again with the same key, the provider says which. */
+    case Pending = 'pending';
+
+    case Declined = 'declined';
+}
