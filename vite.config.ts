@@ -8,6 +8,7 @@ export default defineConfig({
     laravel({
       input: [
         'resources/css/console.css',
+        'resources/css/print.css',
         'resources/css/shopper.css',
         'resources/js/console/main.ts',
         'resources/js/shopper/main.ts',

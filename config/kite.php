@@ -45,6 +45,8 @@ return [
             'host' => env('KITE_STANDIN_PAY_HOST', 'pay.localhost'),
             'origin' => env('KITE_STANDIN_PAY_ORIGIN'),
             'key' => env('KITE_STANDIN_PAY_KEY'),
+            // The stand-in's own book, in which the demo's payments stand too.
+            'ledger' => env('KITE_STANDIN_PAY_DB'),
             'webhook_secret' => env('KITE_STANDIN_PAY_SECRET'),
         ],
     ],

@@ -23,6 +23,8 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        // The stand-in's book is that of the servers beside which these tests run.
+        config(['kite.payments.standin.ledger' => null]);
         $this->provider = new FakeProvider;
         $this->app?->instance(PaymentProvider::class, $this->provider);
         apcu_clear_cache();

@@ -14,6 +14,7 @@ enum EditKind: string
     case PriceTable = 'price_table';
     case Coupon = 'coupon';
     case Look = 'look';
+    case OrderNote = 'order_note';
 
     /** As a sentence begins with it. */
     public function named(): string
@@ -26,6 +27,7 @@ enum EditKind: string
             self::PriceTable => 'This price table was',
             self::Coupon => 'This coupon was',
             self::Look => 'This look was',
+            self::OrderNote => 'This note was',
         };
     }
 }

@@ -23,6 +23,7 @@ use LogicException;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Order\GoodsState;
+use PaperKite\Order\MoneyState;
 use Random\Randomizer;
 
 /** Twelve orders of the last four weeks, written as every order is. */
@@ -52,6 +53,8 @@ final readonly class DemoOrders
     public function __construct(
         private WriteOrder $writeOrder,
         private ReckonCart $reckon,
+        private DemoPayments $payments,
+        private DemoRefunds $refunds,
         private Clock $clock,
     ) {}
 
@@ -68,6 +71,7 @@ final readonly class DemoOrders
                 CarbonImmutable::setTestNow();
             }
         }
+        $this->refunds->load($shop);
     }
 
     /**
@@ -90,7 +94,7 @@ final readonly class DemoOrders
         ]);
         $order = ($this->writeOrder)($checkout);
         $taken = $order->placed_at->addSeconds(2);
-        $checkout->payments()->create([
+        $payment = $checkout->payments()->create([
             'shop_id' => $shop->id,
             'reference' => Secrets::token(),
             'provider_id' => sprintf('pm-demo-%02d', $index + 1),
@@ -102,7 +106,8 @@ final readonly class DemoOrders
             'cart_digest' => CartDigest::of($receipt),
             'state' => PaymentState::Captured,
         ]);
-        Order::query()->whereKey($order->id)->update(['captured_at' => $taken]);
+        $this->payments->enter($payment->setRelation('shop', $shop)->setRelation('checkout', $checkout));
+        Order::query()->whereKey($order->id)->update(['captured_at' => $taken, 'money_state' => MoneyState::Paid]);
         $this->follow($shop, $order, $index);
         $cart->delete();
     }

@@ -15,6 +15,7 @@ use PaperKite\Link\PlacementCode;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Order\MoneyState;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -67,7 +68,7 @@ final readonly class GrownShop
             'shop_id' => $shop->id, 'checkout_id' => $checkouts[$i - 1], 'number' => $number + $i, 'token' => Secrets::token(), 'email' => $email = "shopper{$chance->getInt(1, 20_000)}@letters.example", 'email_key' => $email,
             'name' => self::ADJECTIVES[$chance->getInt(0, 9)].' Shopper '.$chance->getInt(1, 20_000), 'street' => "{$chance->getInt(1, 200)} Weir Row", 'postcode' => '', 'town' => 'Tarnmouth', 'country' => 'IE',
             'currency' => $shop->currency, 'items_minor' => 980, 'discount_minor' => 0, 'shipping_minor' => 390, 'tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 1370, 'due_now_minor' => 1370, 'profit_minor' => 500,
-            'reasons' => '{}', 'placed_at' => $this->clock->now()->subMinutes(($count - $i) * 2), 'captured_at' => $this->clock->now(),
+            'reasons' => '{}', 'placed_at' => $this->clock->now()->subMinutes(($count - $i) * 2), 'captured_at' => $this->clock->now(), 'money_state' => MoneyState::Paid,
         ]);
         $orders = DB::table('orders')->where('shop_id', $shop->id)->where('number', '>', $number)->orderBy('id')->pluck('id')->all();
         $this->insert('order_lines', $count, fn (int $i): array => [

@@ -8,6 +8,7 @@ use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
 use App\Models\OrderStep;
+use App\Models\Refund;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Support\Facades\View;
@@ -39,6 +40,30 @@ final readonly class WriteMessage
         $this->once($order, MessageKind::Sent, $order->email, "Your order {$order->number} at {$order->shop->name} is on its way", View::make('mail.sent', $facts)->render());
     }
 
+    /**
+     * To the shopper: that the order is off, and what becomes of the money.
+     *
+     * @param  Order  $order  with its lines and its shop
+     */
+    public function ofCancelling(Order $order): void
+    {
+        $facts = ['order' => $order, 'shop' => $order->shop, 'isTaken' => $order->captured_at !== null, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
+        $this->once($order, MessageKind::Cancelled, $order->email, "Your order {$order->number} at {$order->shop->name} was cancelled", View::make('mail.cancelled', $facts)->render());
+    }
+
+    /**
+     * To the shopper: that money was given back, and for what.
+     *
+     * @param  Order  $order  with its lines and its shop
+     * @param  Refund  $refund  with its lines
+     */
+    public function ofRefund(Order $order, Refund $refund): void
+    {
+        $amount = $order->money($refund->amount_minor)->shown();
+        $facts = ['order' => $order, 'shop' => $order->shop, 'refund' => $refund, 'rows' => RefundRows::of($order, $refund), 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
+        $this->once($order, MessageKind::Refunded, $order->email, "{$amount} of your order {$order->number} at {$order->shop->name} was given back", View::make('mail.refunded', $facts)->render(), $refund->id);
+    }
+
     public function link(Shop $shop, MessageKind $kind, string $to, string $subject, string $link): void
     {
         $this->note($shop, $kind, $to, $subject, View::make('mail.link', ['shop' => $shop, 'link' => $link, 'subject' => $subject])->render());
@@ -55,10 +80,10 @@ final readonly class WriteMessage
         $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => MessageKind::ButtonTrial, 'to' => $to, 'subject' => $subject, 'text' => $text, 'html' => $html, 'created_at' => $this->clock->now()]));
     }
 
-    private function once(Order $order, MessageKind $kind, string $to, string $subject, string $text): void
+    private function once(Order $order, MessageKind $kind, string $to, string $subject, string $text, int $refundId = 0): void
     {
         $message = Message::query()->firstOrCreate(
-            ['order_id' => $order->id, 'kind' => $kind, 'to' => $to],
+            ['order_id' => $order->id, 'kind' => $kind, 'to' => $to, 'refund_id' => $refundId],
             ['shop_id' => $order->shop_id, 'subject' => $subject, 'text' => $text, 'created_at' => $this->clock->now()],
         );
         if ($message->wasRecentlyCreated) {

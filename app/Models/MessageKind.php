@@ -9,6 +9,8 @@ enum MessageKind: string
     case Confirmation = 'confirmation';
     case NewOrder = 'new_order';
     case Sent = 'sent';
+    case Cancelled = 'cancelled';
+    case Refunded = 'refunded';
     case SignInLink = 'sign_in_link';
     case OrderLink = 'order_link';
     case PayeeChanged = 'payee_changed';

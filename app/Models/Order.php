@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Order\GoodsState;
+use PaperKite\Order\MoneyState;
 use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
 use PaperKite\Quote\BillRow;
@@ -42,6 +43,8 @@ use PaperKite\Words\Said;
  * @property int $later_minor of the total, what is due later
  * @property int $profit_minor
  * @property GoodsState $goods_state
+ * @property MoneyState $money_state
+ * @property string $note of the seller, for themselves
  * @property string|null $coupon_code
  * @property array<string, Said> $reasons why each amount was what it was
  * @property string $phone
@@ -52,6 +55,7 @@ use PaperKite\Words\Said;
  * @property CarbonImmutable|null $captured_at
  * @property Shop $shop
  * @property \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
+ * @property \Illuminate\Database\Eloquent\Collection<int, Refund> $refunds
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderStep> $steps
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderLine> $lines
  */
@@ -64,7 +68,7 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => SaidListCast::class, 'goods_state' => GoodsState::class, 'tax_is_contained' => 'boolean'];
+        return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => SaidListCast::class, 'goods_state' => GoodsState::class, 'money_state' => MoneyState::class, 'tax_is_contained' => 'boolean'];
     }
 
     public function money(int $minor): Money
@@ -96,6 +100,12 @@ final class Order extends Model
     public function payments(): HasMany
     {
         return $this->hasMany(Payment::class, 'checkout_id', 'checkout_id')->orderBy('id');
+    }
+
+    /** @return HasMany<Refund, $this> steps of giving money back, those that were declined among them */
+    public function refunds(): HasMany
+    {
+        return $this->hasMany(Refund::class)->orderBy('id');
     }
 
     /** @return HasMany<OrderStep, $this> */

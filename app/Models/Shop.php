@@ -130,8 +130,18 @@ final class Shop extends Model
     /** The shop's own origin, without a slash at its end: the base of every link. */
     public function base(): string
     {
+        return self::origin($this->servedAt ?? $this->host);
+    }
+
+    /** Where its people work on it. */
+    public function consoleBase(): string
+    {
+        return self::origin(config()->string('kite.console_host'))."/{$this->slug}";
+    }
+
+    private static function origin(string $host): string
+    {
         $port = config('kite.port');
-        $host = $this->servedAt ?? $this->host;
 
         return config()->string('kite.scheme')."://{$host}".(is_scalar($port) && (string) $port !== '' ? ":{$port}" : '');
     }

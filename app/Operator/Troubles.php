@@ -6,10 +6,14 @@ namespace App\Operator;
 
 use App\Models\Order;
 use App\Models\Payment;
+use App\Models\Refund;
 use App\Models\Shop;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
+use PaperKite\Order\GoodsState;
+use PaperKite\Order\MoneyState;
+use PaperKite\Payment\RefundState;
 
 /** What stands in a shop's way without anybody having pressed anything: the provider is silent, nothing is sent, the disk is full. */
 final readonly class Troubles
@@ -33,6 +37,7 @@ final readonly class Troubles
         return array_values(array_filter([
             $this->uncollected($shop, $late),
             $this->notGivenBack($shop, $late),
+            $this->notRefunded($shop, $late),
             $this->queue($shop, $late),
             $this->disk(),
         ], static fn (?string $sentence): bool => $sentence !== null));
@@ -40,7 +45,7 @@ final readonly class Troubles
 
     private function uncollected(Shop $shop, CarbonImmutable $late): ?string
     {
-        $orders = Order::query()->where('shop_id', $shop->id)->whereNull('captured_at')->where('placed_at', '<=', $late)
+        $orders = Order::query()->where('shop_id', $shop->id)->where('money_state', MoneyState::Authorised)->where('goods_state', '<>', GoodsState::Cancelled)->where('placed_at', '<=', $late)
             // What the provider has refused is told by itself.
             ->whereDoesntHave('payments.refusals')->orderBy('placed_at')->limit(100)->get(['id', 'placed_at']);
 
@@ -53,6 +58,15 @@ final readonly class Troubles
             ->orderBy('void_wanted_at')->limit(100)->get(['id', 'void_wanted_at']);
 
         return $payments->isEmpty() ? null : $this->payments($payments->count(), 'to be given back and are not', $payments[0]?->void_wanted_at, $shop);
+    }
+
+    private function notRefunded(Shop $shop, CarbonImmutable $late): ?string
+    {
+        $refunds = Refund::query()->where('state', RefundState::Pending)->where('asked_at', '<=', $late)
+            ->whereIn('order_id', Order::query()->where('shop_id', $shop->id)->select('id'))->orderBy('asked_at')->limit(100)->get(['id', 'asked_at']);
+        $what = $refunds->count() === 1 ? 'One refund has not been made' : "{$refunds->count()} refunds have not been made";
+
+        return $refunds->isEmpty() ? null : "{$what} yet, ".($refunds->count() === 1 ? '' : 'the oldest asked for ')."since {$this->shown($refunds[0]?->asked_at, $shop)}: the payment provider has not said yes or no. It is asked again every five minutes; there is nothing to do.";
     }
 
     private function payments(int $count, string $what, ?CarbonImmutable $since, Shop $shop): string

@@ -8,6 +8,7 @@ use App\Models\Order;
 use App\Models\Shop;
 use Illuminate\Database\Eloquent\Builder;
 use PaperKite\Order\GoodsState;
+use PaperKite\Order\MoneyState;
 
 /** The orders of a shop that a seller asks for. */
 final class FilterOrders
@@ -16,10 +17,11 @@ final class FilterOrders
      * @param  string|null  $pattern  of SQL's LIKE: a number, name, e-mail address or SKU
      * @return Builder<Order>
      */
-    public static function of(Shop $shop, ?string $pattern, ?GoodsState $state): Builder
+    public static function of(Shop $shop, ?string $pattern, ?GoodsState $state, ?MoneyState $money): Builder
     {
         return Order::query()->where('shop_id', $shop->id)
             ->when($state !== null, static fn (Builder $query) => $query->where('goods_state', $state))
+            ->when($money !== null, static fn (Builder $query) => $query->where('money_state', $money))
             ->when($pattern !== null, static fn (Builder $query) => $query->where(static fn (Builder $either) => $either
                 ->where('number', 'like', $pattern)
                 ->orWhere('name', 'like', $pattern)

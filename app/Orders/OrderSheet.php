@@ -6,6 +6,7 @@ namespace App\Orders;
 
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Models\Payment;
 use App\Models\Shop;
 use Generator;
 use Illuminate\Database\Eloquent\Builder;
@@ -15,8 +16,8 @@ use PaperKite\Sheet\Cell;
 final readonly class OrderSheet
 {
     public const HEAD = [
-        'order', 'placed', 'state', 'paid', 'name', 'company', 'street', 'postcode', 'town', 'country', 'email', 'phone',
-        'sku', 'goods', 'choices', 'quantity', 'unit', 'subtotal', 'discount', 'tax', 'order_shipping', 'order_total', 'currency', 'comment',
+        'order', 'placed', 'state', 'money', 'name', 'company', 'street', 'postcode', 'town', 'country', 'email', 'phone',
+        'sku', 'goods', 'choices', 'quantity', 'unit', 'subtotal', 'discount', 'tax', 'order_shipping', 'order_total', 'order_refunded', 'currency', 'comment',
     ];
 
     private const AT_ONCE = 500;
@@ -28,11 +29,16 @@ final readonly class OrderSheet
     public function rows(Shop $shop, Builder $orders): Generator
     {
         yield self::HEAD;
-        foreach ($orders->with('lines')->lazyByIdDesc(self::AT_ONCE) as $order) {
+        foreach ($orders->with(['lines', 'payments'])->lazyByIdDesc(self::AT_ONCE) as $order) {
             foreach ($order->lines as $line) {
                 yield $this->row($shop, $order, $line);
             }
         }
+    }
+
+    private function refunded(Order $order): int
+    {
+        return array_sum($order->payments->map(static fn (Payment $payment): int => $payment->refunded_minor)->all());
     }
 
     /** @return list<string> */
@@ -42,9 +48,9 @@ final readonly class OrderSheet
         $shopper = [$order->name, $order->company, $order->street, $order->postcode, $order->town, $order->country, $order->email, $order->phone];
 
         return [
-            (string) $order->number, $order->placed_at->setTimezone($shop->zone())->format('Y-m-d H:i'), $order->goods_state->value, $order->captured_at === null ? 'no' : 'yes',
+            (string) $order->number, $order->placed_at->setTimezone($shop->zone())->format('Y-m-d H:i'), $order->goods_state->value, $order->money_state->value,
             ...array_map(Cell::text(...), [...$shopper, $line->sku, $line->name, $line->choices]),
-            (string) $line->quantity, ...array_map($amount, [$line->unit_minor, $line->subtotal_minor, $line->discount_minor, $line->tax_minor, $order->shipping_minor, $order->total_minor]),
+            (string) $line->quantity, ...array_map($amount, [$line->unit_minor, $line->subtotal_minor, $line->discount_minor, $line->tax_minor, $order->shipping_minor, $order->total_minor, $this->refunded($order)]),
             $order->currency, Cell::text($order->comment),
         ];
     }

@@ -20,6 +20,7 @@ use App\Text\Secrets;
 use App\Time\Clock;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Link\Device;
+use PaperKite\Order\MoneyState;
 use PaperKite\Results\EventKind;
 
 /** Writes the order of a checkout whose money is held and takes its goods off the shelf and out of the cart. */
@@ -129,6 +130,7 @@ final readonly class WriteOrder
             'reasons' => $bill->reasons,
             'placed_at' => $now,
             'captured_at' => $bill->dueNow() === 0 ? $now : null,
+            'money_state' => $bill->dueNow() === 0 ? MoneyState::Paid : MoneyState::Authorised,
         ]);
     }
 

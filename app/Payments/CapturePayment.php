@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace App\Payments;
 
-use App\Models\Order;
 use App\Models\Payment;
-use App\Models\PaymentState;
-use App\Time\Clock;
 use PaperKite\Payment\ProviderState;
 
 final class CapturePayment extends ProviderJob
 {
-    public function handle(Captures $provider, RefuseEvent $tell, Clock $clock): void
+    public function __construct(public readonly int $paymentId) {}
+
+    public function handle(Captures $provider, RefuseEvent $tell, NoteCapture $noteCapture): void
     {
         $payment = Payment::query()->findOrFail($this->paymentId);
+        if ($payment->void_wanted_at !== null) {
+            return;
+        }
         try {
             $said = $provider->capture((string) $payment->provider_id, $payment->amount(), "capture-{$payment->reference}");
         } catch (ProviderRefused $refused) {
-            // An answer, though not the one hoped for: the order stands unpaid until the seller has looked into it.
-            $tell($payment, $refused->getMessage());
+            // An answer, though not the one hoped for: the order stands unpaid until the seller has looked into it. Where it was cancelled meanwhile, it is the right one.
+            if ($payment->refresh()->void_wanted_at === null) {
+                $tell($payment, $refused->getMessage());
+            }
 
             return;
         }
@@ -27,8 +31,6 @@ final class CapturePayment extends ProviderJob
         if ($said->state !== ProviderState::Captured || ! $said->isAbout($payment->reference, $payment->terms()) || ! $said->captured->equals($payment->amount())) {
             throw ProviderUnreachable::saidSomethingElse('capture', $said);
         }
-        $now = $clock->now();
-        Payment::query()->whereKey($payment->id)->where('state', PaymentState::Authorised)->update(['state' => PaymentState::Captured, 'captured_minor' => $payment->amount_minor, 'captured_at' => $now]);
-        Order::query()->where('checkout_id', $payment->checkout_id)->whereNull('captured_at')->update(['captured_at' => $now]);
+        $noteCapture($payment);
     }
 }

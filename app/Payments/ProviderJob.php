@@ -20,8 +20,6 @@ abstract class ProviderJob implements ShouldQueue
     /** No end: money that is held must be taken or given back. */
     public int $tries = 0;
 
-    final public function __construct(public readonly int $paymentId) {}
-
     /** @return list<int> seconds before the next try; the last one repeats */
     public function backoff(): array
     {

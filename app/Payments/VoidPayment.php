@@ -11,6 +11,8 @@ use PaperKite\Payment\ProviderState;
 
 final class VoidPayment extends ProviderJob
 {
+    public function __construct(public readonly int $paymentId) {}
+
     public function handle(Captures $provider, RefuseEvent $tell, Clock $clock): void
     {
         $payment = Payment::query()->findOrFail($this->paymentId);

@@ -9,6 +9,7 @@ use App\Catalogue\StorePicture;
 use App\Changes\SomethingChanged;
 use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
+use App\Demo\DemoPayments;
 use App\Erasing\Erase;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
@@ -49,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Clock::class);
         // The demo's time can be moved on; that of a shop that sells can't.
         $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));
+        $this->app->when(DemoPayments::class)->needs('$ledger')->give(static fn (): ?string => self::textOrNull(config('kite.payments.standin.ledger')));
         $this->app->when(TellOperator::class)->needs('$address')->give(static fn (): ?string => self::textOrNull(config('kite.operator')));
         $this->app->when(ShopNames::class)->needs('$suffixes')->giveConfig('kite.hosts.suffixes');
         $this->app->when(ShopNames::class)->needs('$reserved')->give(static fn (): array => [config()->string('kite.console_host'), ...config()->array('kite.hosts.reserved')]);

@@ -116,6 +116,12 @@ wait_for() {
     stop_with "$what did not come up; see the files in ${RUN#"$ROOT"/}/log."
 }
 
+# What the demo writes beside the database belongs to those who go on with it.
+load_demo() {
+    php artisan demo:load "$@" || exit 1
+    [ "$WEB_USER" = "$(id -un)" ] || chown -R "$WEB_USER" "$RUN/blog" "$RUN/pay"
+}
+
 start_database() {
     if [ ! -d "$RUN/db/mysql" ]; then
         say "Making a database"

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace PaperKite\Order;
 
+use PaperKite\Money\Money;
+use PaperKite\Words\Phrase;
+use PaperKite\Words\Said;
+
 /** How far the money of an order has come. The goods have a state of their own. */
 enum MoneyState: string
 {
@@ -36,6 +40,18 @@ enum MoneyState: string
     public function isRefundable(): bool
     {
         return $this->canBecome(self::Refunded);
+    }
+
+    /** As the shopper reads it. */
+    public function said(Money $givenBack): Said
+    {
+        return match ($this) {
+            self::Authorised => Said::of(Phrase::PaymentAuthorised),
+            self::Paid => Said::of(Phrase::PaymentArrived),
+            self::PartlyRefunded => Said::of(Phrase::PartGivenBack, amount: $givenBack),
+            self::Refunded => Said::of(Phrase::AllGivenBack),
+            self::Voided => Said::of(Phrase::NothingTaken),
+        };
     }
 
     public function label(): string

@@ -13,4 +13,14 @@ enum RefundState: string
     case Pending = 'pending';
 
     case Declined = 'declined';
+
+    /** As the seller reads it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Done => 'Refunded',
+            self::Pending => 'Asked of the provider',
+            self::Declined => 'Declined by the provider',
+        };
+    }
 }

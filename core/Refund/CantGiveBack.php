@@ -21,6 +21,11 @@ final class CantGiveBack extends DomainException implements Refusal
         return new self('', 'Choose what is given back: at least one piece, or an amount above nothing.');
     }
 
+    public static function noCount(int $line): self
+    {
+        return new self("lines.{$line}", 'Enter a whole number of pieces.');
+    }
+
     public static function unknownLine(int $line): self
     {
         return new self("lines.{$line}", 'This line is not in the order.');

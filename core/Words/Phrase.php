@@ -62,6 +62,13 @@ enum Phrase: string
     case FollowsOn = 'payment.follows';
     case NextPayments = 'payment.next';
 
+    case PaymentAuthorised = 'order.authorised';
+    case PaymentArrived = 'order.paid';
+    case PartGivenBack = 'order.partly_refunded';
+    case AllGivenBack = 'order.refunded';
+    case NothingTaken = 'order.voided';
+    case OrderCancelled = 'order.cancelled';
+
     case OnSale = 'price.sale';
     case ChoiceSetsPrice = 'price.choice';
     case ChoicesAdd = 'price.choices_add';

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\Console\Orders\OrderSheetController;
+use App\Http\Console\Orders\PackingSlipController;
 use Illuminate\Support\Facades\Route;
 
-// What is taken along to a spreadsheet program.
+// What is taken along to a spreadsheet program, or printed.
 
 Route::get('orders.csv', OrderSheetController::class);
+Route::get('slips', PackingSlipController::class);

@@ -32,13 +32,14 @@ final readonly class Ledger
 
     /**
      * @param  array<string, string>  $facts  what the shop says of the payment, by name
+     * @param  string|null  $id  of a payment whose name is known already; `null`: a new one
      * @return Payment the one opened now, or by the same request before
      */
-    public function open(string $idempotencyKey, array $facts): Payment
+    public function open(string $idempotencyKey, array $facts, ?string $id = null): Payment
     {
         $names = implode(', ', array_keys($facts));
         $marks = implode(', ', array_fill(0, count($facts), '?'));
-        $this->run("INSERT OR IGNORE INTO payments (id, opened_by, state, {$names}) VALUES (?, ?, 'open', {$marks})", ['pm-'.bin2hex(random_bytes(10)), $idempotencyKey, ...array_values($facts)]);
+        $this->run("INSERT OR IGNORE INTO payments (id, opened_by, state, {$names}) VALUES (?, ?, 'open', {$marks})", [$id ?? 'pm-'.bin2hex(random_bytes(10)), $idempotencyKey, ...array_values($facts)]);
 
         return $this->payments('opened_by = ?', [$idempotencyKey])[0];
     }

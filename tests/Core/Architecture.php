@@ -103,15 +103,15 @@ final class Architecture
     }
 
     #[TestRule]
-    public function refunds_are_money(): Rule
+    public function refunds_are_money_and_a_form(): Rule
     {
-        return $this->onlyOn('Refund', ['Money']);
+        return $this->onlyOn('Refund', ['Money', 'Text']);
     }
 
     #[TestRule]
-    public function the_order_stands_on_text(): Rule
+    public function the_order_stands_on_money_text_and_words(): Rule
     {
-        return $this->onlyOn('Order', ['Text']);
+        return $this->onlyOn('Order', ['Money', 'Text', 'Words']);
     }
 
     #[TestRule]

@@ -35,6 +35,7 @@ final class Rooms
         'Payments' => ['Database', 'Messages', 'Models', 'Orders', 'Time'],
         'People' => ['Models'],
         'Queue' => ['Operator', 'Time'],
+        'Refunds' => ['Database', 'Messages', 'Models', 'Orders', 'Payments', 'Time'],
         'Results' => ['Database', 'Models', 'Time'],
         'Shopfront' => ['Carts', 'Models', 'Time'],
         'Shoppers' => ['Carts', 'Database', 'Messages', 'Models', 'Text', 'Time'],

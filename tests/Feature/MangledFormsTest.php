@@ -10,12 +10,16 @@ use App\Models\Shop;
 use App\Offers\OfferForm;
 use App\Shopfront\ShopfrontForm;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\TakesOrders;
 use Tests\TestCase;
 
 /** Whatever is sent in place of what a form holds, the answer is a refusal or a sound form: never a fault of the server, never a row that can't be read again. */
 final class MangledFormsTest extends TestCase
 {
+    use TakesOrders;
+
     private const PRODUCT = [
         'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'summary' => '<p>Short.</p>', 'description' => '', 'price' => '7.00', 'sale_price' => '6.00', 'sale_from' => '2026-05-01T00:00', 'sale_until' => '',
         'cost' => '', 'tax_class' => '', 'weight' => '60', 'weight_unit' => 'g', 'shipping_first' => '2.00', 'shipping_more' => '', 'picture' => 'food-wrap', 'tracks_stock' => true, 'stock' => '5', 'stock_seen' => 5,
@@ -40,6 +44,7 @@ final class MangledFormsTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        Queue::fake();
         config(['kite.hosts.renames_per_day' => 100_000]);
         $this->shop = $this->shop();
         $this->offer = $this->offer($this->product($this->shop));
@@ -110,6 +115,8 @@ final class MangledFormsTest extends TestCase
         $spare = $this->shop->looks()->whereKeyNot($look->id)->firstOrFail();
         $table = $this->shop->priceTables()->create(['name' => 'Spare']);
         $coupon = $this->shop->coupons()->create(['code' => 'JUNE', 'kind' => 'amount', 'amount_minor' => 100]);
+        $order = $this->paid($this->shop, $goods, 1);
+        $refund = ['by' => 'goods', 'lines' => [['line' => $order->lines()->sole()->id, 'pieces' => '1']], 'shipping' => '', 'amount' => '', 'reason' => ''];
         $offer = self::sent(OfferForm::of($this->offer->load(Offer::TOLD_WITH)));
         $place = ['page' => 'here', 'medium' => 'html', 'label' => '', 'caption' => '', 'is_paused' => false];
         $prices = ['name' => 'Jars', 'offers' => [$this->offer->id, $other->id], 'stressed' => $other->id];
@@ -143,6 +150,10 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/open-links/build' => ['open-links/build', ['items' => [['sku' => 'honey', 'quantity' => 2, 'choices' => ['x']]], 'to' => 'cart', 'coupon' => 'MAY', 'back' => 'https://www.fern.example/', 'from' => 'letter']],
             'put /shops/{shop}/payee' => ['payee', ['payee' => 'mosslight', 'password' => 'not the password']],
             'post /shops/{shop}/orders/goods' => ['orders/goods', ['numbers' => [1001, 1002], 'to' => 'sent', 'carrier' => 'Tarn Parcel', 'tracking' => 'https://parcels.example/1']],
+            'put /shops/{shop}/orders/{number}/note' => ["orders/{$order->number}/note", ['note' => 'Ring twice.']],
+            'post /shops/{shop}/orders/{number}/refunds/trial' => ["orders/{$order->number}/refunds/trial", $refund],
+            'post /shops/{shop}/orders/{number}/refunds' => ["orders/{$order->number}/refunds", $refund + ['act' => 'one-act-of-many', 'shown' => '9.80', 'is_restocked' => true]],
+            'post /shops/{shop}/orders/{number}/cancel' => ["orders/{$order->number}/cancel", ['shown' => '13.70', 'is_restocked' => true]],
             'post /sign-in' => ['', ['email' => 'ada@letters.example', 'password' => 'not the password']],
             'put /shops/{shop}/shopfront' => ['shopfront', self::sent(ShopfrontForm::of($this->shop))],
             'put /shops/{shop}/names' => ['names', ['name' => 'Tarn', 'slug' => $this->shop->slug, 'host' => $this->shop->host, 'checkout_slug' => 'checkout']],

@@ -102,7 +102,7 @@ final class RenamedOnTheWayTest extends TestCase
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response> */
     private function deliver(Payment $payment): \Illuminate\Testing\TestResponse
     {
-        $body = (string) json_encode(['type' => 'payment.authorised', 'data' => ['id' => $payment->provider_id, 'reference' => $payment->reference, 'state' => 'authorised', 'amount' => $payment->amount()->decimal(), 'currency' => 'EUR', 'payee' => $payment->payee, 'digest' => $payment->cart_digest]]);
+        $body = (string) json_encode(['type' => 'payment.authorised', 'data' => ['id' => $payment->provider_id, 'reference' => $payment->reference, 'state' => 'authorised', 'amount' => $payment->amount()->decimal(), 'currency' => 'EUR', 'payee' => $payment->payee, 'digest' => $payment->cart_digest, 'captured' => '0.00', 'refunded' => '0.00']]);
         $signature = (new Webhook(self::SECRET))->sign('ev-1', time(), $body);
 
         return $this->call('POST', "{$this->old}/events/payments", content: $body, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_WEBHOOK_ID' => 'ev-1', 'HTTP_WEBHOOK_TIMESTAMP' => (string) time(), 'HTTP_WEBHOOK_SIGNATURE' => is_string($signature) ? $signature : '']);

@@ -14,6 +14,7 @@ use App\Models\RefusedEvent;
 use App\Models\Shop;
 use App\Models\StockMovement;
 use App\Payments\CapturePayment;
+use App\Payments\NoteCapture;
 use App\Payments\PaymentProvider;
 use App\Payments\RefuseEvent;
 use App\Payments\SettlePayment;
@@ -200,7 +201,7 @@ final class SettlementTest extends TestCase
 
         $this->actingAs($this->person($this->shop))->getJson($this->console("/api/shops/{$this->shop->slug}/orders/1001"))
             ->assertOk()->assertJsonPath('bill.lines.0.name', 'Heather honey, 340 g')->assertJsonPath('bill.total.shown', '€23.50')->assertJsonPath('captured_at', null);
-        $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders?search=Nwosu"))->assertJsonPath('items.0.goods', '2 × Heather honey, 340 g')->assertJsonPath('items.0.is_captured', false);
+        $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders?search=Nwosu"))->assertJsonPath('items.0.goods', '2 × Heather honey, 340 g')->assertJsonPath('items.0.money.state', 'authorised');
         $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders?search=nobody"))->assertJsonPath('at.total', 0);
     }
 
@@ -209,7 +210,7 @@ final class SettlementTest extends TestCase
         $this->settle(ProviderState::Authorised);
         $job = new CapturePayment($this->payment->id);
 
-        $job->handle($this->provider, app(RefuseEvent::class), new Clock);
+        $job->handle($this->provider, app(RefuseEvent::class), app(NoteCapture::class));
         self::assertNotNull(Order::query()->firstOrFail()->captured_at);
         (new VoidPayment($this->payment->id))->handle($this->provider, app(RefuseEvent::class), new Clock);
         self::assertSame(["capture {$this->payment->reference}", "void {$this->payment->reference}"], $this->provider->asked);
@@ -221,7 +222,7 @@ final class SettlementTest extends TestCase
         $this->settle(ProviderState::Authorised);
         $this->provider->refusesToCapture = true;
 
-        (new CapturePayment($this->payment->id))->handle($this->provider, app(RefuseEvent::class), new Clock);
+        (new CapturePayment($this->payment->id))->handle($this->provider, app(RefuseEvent::class), app(NoteCapture::class));
 
         self::assertNull(Order::query()->firstOrFail()->captured_at);
         self::assertSame('The provider answered that it will not capture this payment; ask it why before anything is sent.', RefusedEvent::query()->firstOrFail()->reason);

@@ -11,6 +11,7 @@ use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Shop;
 use App\Payments\CapturePayment;
+use App\Payments\NoteCapture;
 use App\Payments\PaymentGone;
 use App\Payments\ProviderRefused;
 use App\Payments\ProviderUnreachable;
@@ -315,7 +316,7 @@ final class StandinProviderTest extends TestCase
 
     private function capture(Payment $payment): void
     {
-        (new CapturePayment($payment->id))->handle($this->standin, app(RefuseEvent::class), new Clock);
+        (new CapturePayment($payment->id))->handle($this->standin, app(RefuseEvent::class), app(NoteCapture::class));
     }
 
     private function void(Payment $payment): void

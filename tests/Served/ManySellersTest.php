@@ -4,23 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
-use GuzzleHttp\Client;
 use GuzzleHttp\Promise\PromiseInterface;
-use GuzzleHttp\Promise\Utils;
 use Psr\Http\Message\ResponseInterface;
-use Tests\Support\SignsIn;
+use Tests\Support\AsksConsole;
 
 /** Many windows of one shop that save at the same moment, and pages whose session or token has run out. */
 final class ManySellersTest extends ServedTestCase
 {
-    use SignsIn;
+    use AsksConsole;
 
     private const WINDOWS = 16;
-
-    /** @var array{name: string, value: string, token: string}|null */
-    private ?array $session = null;
-
-    private ?Client $windows = null;
 
     public function test_of_sixteen_who_began_alike_one_saves_and_the_others_are_told(): void
     {
@@ -64,39 +57,5 @@ final class ManySellersTest extends ServedTestCase
         self::assertSame(200, $signIn(rawurldecode($cookie[1] ?? ''))->getStatusCode());
         // Whose session has ended is told that, not that a page is old.
         self::assertSame(401, self::shopper()->post("{$console}/api/sign-out", ['headers' => ['Accept' => 'application/json']])->getStatusCode());
-    }
-
-    /** @param  array<mixed>|null  $body */
-    private function ask(string $method, string $path, ?array $body = null): PromiseInterface
-    {
-        $session = $this->session ??= $this->beginSession($this->person);
-        $console = config()->string('kite.console_host').':'.getenv('KITE_PUBLIC_PORT');
-
-        $this->windows ??= new Client(['http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
-
-        return $this->windows->requestAsync($method, "http://{$console}/api/shops/{$this->shop->slug}/{$path}", [
-            'headers' => ['Accept' => 'application/json', 'Cookie' => "{$session['name']}={$session['value']}", 'X-CSRF-TOKEN' => $session['token']],
-        ] + ($body === null ? [] : ['json' => $body]));
-    }
-
-    /**
-     * @param  list<PromiseInterface>  $promises
-     * @return list<int>
-     */
-    private function statuses(array $promises): array
-    {
-        /** @var array<ResponseInterface> $answers */
-        $answers = Utils::unwrap($promises);
-
-        return array_values(array_map(static fn (ResponseInterface $answer): int => $answer->getStatusCode(), $answers));
-    }
-
-    /** @return array<string, mixed> */
-    private function read(mixed $answer): array
-    {
-        self::assertInstanceOf(ResponseInterface::class, $answer);
-
-        /** @var array<string, mixed> */
-        return json_decode((string) $answer->getBody(), true, flags: JSON_THROW_ON_ERROR);
     }
 }

@@ -25,6 +25,8 @@ use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
 use PaperKite\Offer\WordSource;
 use PaperKite\Order\GoodsState;
+use PaperKite\Order\MoneyState;
+use PaperKite\Payment\RefundState;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Shopfront\AfterAdding;
@@ -51,6 +53,8 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'GoodsState', type: 'string', enum: GoodsState::class),
+        new OA\Schema(schema: 'MoneyState', type: 'string', enum: MoneyState::class),
+        new OA\Schema(schema: 'RefundState', type: 'string', enum: RefundState::class),
         new OA\Schema(schema: 'MendAt', type: 'string', enum: MendAt::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
         new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),
@@ -81,6 +85,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'number', name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'search', name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),
         new OA\Parameter(parameter: 'page', name: 'page', in: 'query', schema: new OA\Schema(type: 'integer')),
     ],

@@ -61,6 +61,13 @@ final class English
         Phrase::FollowsOn->value => '{amount} follows on {day}.',
         Phrase::NextPayments->value => 'The next {count} payments, from {day} on, come to {amount}.',
 
+        Phrase::PaymentAuthorised->value => 'The payment is authorised.',
+        Phrase::PaymentArrived->value => 'The payment has arrived.',
+        Phrase::PartGivenBack->value => 'Of what was paid, {amount} was given back.',
+        Phrase::AllGivenBack->value => 'All that was paid was given back.',
+        Phrase::NothingTaken->value => 'Nothing was taken.',
+        Phrase::OrderCancelled->value => 'This order was cancelled.',
+
         Phrase::OnSale->value => 'on sale for {sale} instead of {regular}',
         Phrase::ChoiceSetsPrice->value => 'the choice sets the price to {price}',
         Phrase::ChoicesAdd->value => 'the choices add {amount}',

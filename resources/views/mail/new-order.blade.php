@@ -9,4 +9,4 @@ The shopper says:
 {!! $order->comment !!}
 
 @endif
-It stands in the list of orders of {!! $shop->name !!}.
+The order: {!! $shop->consoleBase() !!}/orders/{{ $order->number }}

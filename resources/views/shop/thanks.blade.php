@@ -3,7 +3,7 @@
 <section>
 @if ($isOpen)
 <h1>Thank you, <bdi>{{ $order->name }}</bdi></h1>
-<p class="lead">Your order <strong>{{ $order->number }}</strong> is made. {{ $order->captured_at === null ? 'The payment is authorised.' : 'The payment has arrived.' }}</p>
+<p class="lead">Your order <strong>{{ $order->number }}</strong> is made. {{ $state }}</p>
 <h2>It goes to</h2>
 <address dir="auto">{{ $order->name }}<br>@if ($order->company !== ''){{ $order->company }}<br>@endif{{ $order->street }}<br>{{ trim("{$order->postcode} {$order->town}") }}<br>{{ $country }}</address>
 @if ($order->comment !== '')
@@ -12,7 +12,7 @@
 @endif
 @else
 <h1>Order {{ $order->number }}</h1>
-<p class="lead">{{ $order->captured_at === null ? 'It is made, and its payment is authorised.' : 'It is made and paid.' }}</p>
+<p class="lead">It is made. {{ $state }}</p>
 <form method="post" action="/thanks/{{ $order->token }}" class="ask-link">
 <p>A day after the order this page shows the goods and nothing of the person. A fresh link, sent to the address that ordered, shows all of it.</p>
 <button class="button second">Send me a fresh link</button>

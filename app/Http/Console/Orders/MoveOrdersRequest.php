@@ -29,7 +29,7 @@ final class MoveOrdersRequest extends FormRequest
         return [
             'numbers' => ['required', 'array', 'min:1', 'max:'.MoveOrders::MOST_AT_ONCE],
             'numbers.*' => ['integer'],
-            'to' => ['required', Rule::enum(GoodsState::class)],
+            'to' => ['required', Rule::enum(GoodsState::class)->only(GoodsState::forMany())],
             'carrier' => ['present', 'string'],
             'tracking' => ['present', 'string'],
         ];

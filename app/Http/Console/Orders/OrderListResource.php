@@ -9,6 +9,7 @@ use App\Models\Order;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use OpenApi\Attributes as OA;
 use PaperKite\Order\GoodsState;
+use PaperKite\Order\MoneyState;
 
 #[OA\Schema(schema: 'OrderList')]
 final readonly class OrderListResource
@@ -16,6 +17,7 @@ final readonly class OrderListResource
     /**
      * @param  list<OrderRowResource>  $items
      * @param  list<StateCountResource>  $states
+     * @param  list<MoneyCountResource>  $money
      * @param  list<GoodsStateResource>  $deeds
      */
     private function __construct(
@@ -25,20 +27,24 @@ final readonly class OrderListResource
         public Page $at,
         #[OA\Property(description: 'How many orders of the shop have come how far, in all.', type: 'array', items: new OA\Items(ref: StateCountResource::class))]
         public array $states,
+        #[OA\Property(description: 'How far the money of how many orders of the shop has come, in all.', type: 'array', items: new OA\Items(ref: MoneyCountResource::class))]
+        public array $money,
         #[OA\Property(description: 'What can be done with many at once.', type: 'array', items: new OA\Items(ref: GoodsStateResource::class))]
         public array $deeds,
     ) {}
 
     /**
      * @param  LengthAwarePaginator<int, Order>  $paginator
-     * @param  array<string, int>  $counts  by state
+     * @param  array<string, int>  $goods  counts by state
+     * @param  array<string, int>  $money  counts by state
      */
-    public static function of(LengthAwarePaginator $paginator, array $counts): self
+    public static function of(LengthAwarePaginator $paginator, array $goods, array $money): self
     {
         return new self(
             array_map(OrderRowResource::of(...), array_values($paginator->items())),
             Page::of($paginator),
-            array_map(static fn (GoodsState $state) => new StateCountResource($state, $state->label(), $counts[$state->value] ?? 0), GoodsState::cases()),
+            array_map(static fn (GoodsState $state) => new StateCountResource($state, $state->label(), $goods[$state->value] ?? 0), GoodsState::cases()),
+            array_map(static fn (MoneyState $state) => new MoneyCountResource($state, $state->label(), $money[$state->value] ?? 0), MoneyState::cases()),
             array_map(GoodsStateResource::of(...), [GoodsState::Packed, GoodsState::Sent, GoodsState::Collected]),
         );
     }

@@ -8,7 +8,9 @@ use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Payment;
 use App\Models\PaymentState;
+use App\Models\Refund;
 use OpenApi\Attributes as OA;
+use PaperKite\Order\GoodsState;
 use Symfony\Component\Intl\Countries;
 
 #[OA\Schema(schema: 'Order')]
@@ -18,6 +20,7 @@ final readonly class OrderResource
      * @param  list<string>  $address
      * @param  list<GoodsStateResource>  $next
      * @param  list<OrderStepResource>  $steps
+     * @param  list<RefundResource>  $refunds
      */
     private function __construct(
         #[OA\Property]
@@ -44,9 +47,22 @@ final readonly class OrderResource
         public array $next,
         #[OA\Property(description: 'What they became, the first first.', type: 'array', items: new OA\Items(ref: OrderStepResource::class))]
         public array $steps,
+        #[OA\Property]
+        public MoneyStateResource $money,
+        #[OA\Property(description: 'Steps of giving money back, the first first.', type: 'array', items: new OA\Items(ref: RefundResource::class))]
+        public array $refunds,
+        #[OA\Property(description: 'Null where nothing can be given back.')]
+        public ?RefundableResource $refundable,
+        #[OA\Property(description: 'Null where it can’t be cancelled.')]
+        public ?CancellingResource $cancelling,
+        #[OA\Property(description: 'Of the seller, for themselves; blank where there is none.')]
+        public string $note,
+        #[OA\Property(description: 'Of the note: the version that a change of it begins with.')]
+        public int $version,
     ) {}
 
-    public static function of(Order $order): self
+    /** @param  Order  $order  with all that `ShowOrder` reads */
+    public static function of(Order $order, int $version): self
     {
         return new self(
             number: $order->number,
@@ -59,8 +75,14 @@ final readonly class OrderResource
             bill: BillResource::of($order->bill(), array_values($order->lines->map(static fn (OrderLine $line): string => $line->picture)->all())),
             payment: $order->payments->first(static fn (Payment $payment): bool => in_array($payment->state, [PaymentState::Authorised, PaymentState::Captured], true))?->provider_id,
             goods: GoodsStateResource::of($order->goods_state),
-            next: array_map(GoodsStateResource::of(...), $order->goods_state->next()),
+            next: array_map(GoodsStateResource::of(...), array_values(array_filter($order->goods_state->next(), static fn (GoodsState $state): bool => $state !== GoodsState::Cancelled))),
             steps: array_values($order->steps->map(OrderStepResource::of(...))->all()),
+            money: MoneyStateResource::of($order->money_state),
+            refunds: array_values($order->refunds->map(static fn (Refund $refund): RefundResource => RefundResource::of($order, $refund))->all()),
+            refundable: RefundableResource::of($order),
+            cancelling: CancellingResource::of($order),
+            note: $order->note,
+            version: $version,
         );
     }
 }

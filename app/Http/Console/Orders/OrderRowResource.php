@@ -27,8 +27,8 @@ final readonly class OrderRowResource
         public GoodsState $goods_state,
         #[OA\Property(description: 'How far the goods have come, in words.')]
         public string $goods_label,
-        #[OA\Property(description: 'Whether the money has been taken, not only held.')]
-        public bool $is_captured,
+        #[OA\Property]
+        public MoneyStateResource $money,
     ) {}
 
     public static function of(Order $order): self
@@ -44,7 +44,7 @@ final readonly class OrderRowResource
             Amount::of($order->money($order->total_minor)),
             $order->goods_state,
             $order->goods_state->label(),
-            $order->captured_at !== null,
+            MoneyStateResource::of($order->money_state),
         );
     }
 }

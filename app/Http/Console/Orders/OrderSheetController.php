@@ -12,6 +12,7 @@ use App\Orders\OrderSheet;
 use App\Time\Clock;
 use Illuminate\Http\Request;
 use PaperKite\Order\GoodsState;
+use PaperKite\Order\MoneyState;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What the list of orders shows, as a sheet (RFC 4180), sent row by row. */
@@ -22,7 +23,7 @@ final readonly class OrderSheetController
 
     public function __invoke(Request $request, Shop $shop, OrderSheet $sheet, Clock $clock): StreamedResponse
     {
-        $orders = FilterOrders::of($shop, Search::pattern($request), GoodsState::tryFrom(Input::text($request, 'state')));
+        $orders = FilterOrders::of($shop, Search::pattern($request), GoodsState::tryFrom(Input::text($request, 'state')), MoneyState::tryFrom(Input::text($request, 'money')));
         $day = $clock->now()->setTimezone($shop->zone())->toDateString();
 
         return response()->streamDownload(static function () use ($sheet, $shop, $orders): void {

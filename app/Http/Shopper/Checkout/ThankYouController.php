@@ -6,6 +6,7 @@ namespace App\Http\Shopper\Checkout;
 
 use App\Http\Shopper\ReadCaller;
 use App\Models\Order;
+use App\Models\Payment;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
 use App\Shoppers\SendLink;
@@ -13,6 +14,10 @@ use App\Time\Clock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Order\GoodsState;
+use PaperKite\Words\Phrase;
+use PaperKite\Words\Said;
+use PaperKite\Words\Wording;
 use Symfony\Component\HttpFoundation\Response as Answer;
 use Symfony\Component\Intl\Countries;
 
@@ -30,11 +35,12 @@ final readonly class ThankYouController
 
     public function show(Request $request, Shop $shop, string $token): Response
     {
-        $order = $this->order($shop, $token)->load('lines');
+        $order = $this->order($shop, $token)->load(['lines', 'payments']);
 
         return response()->view('shop.thanks', [
             'shop' => $shop,
             'order' => $order,
+            'state' => $this->state($order, $shop->wording()),
             'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->greaterThan($this->clock->now()) || $order->opened_until?->greaterThan($this->clock->now()) === true,
             'isSent' => $request->query('after') === 'sent',
             'country' => Countries::getName($order->country, 'en'),
@@ -47,6 +53,15 @@ final readonly class ThankYouController
         $this->send->toOpen($this->order($shop, $token)->setRelation('shop', $shop), ($this->caller)($request));
 
         return new RedirectResponse("/thanks/{$token}?after=sent", Answer::HTTP_SEE_OTHER);
+    }
+
+    /** How far goods and money have come, as far as a shopper wants to know. */
+    private function state(Order $order, Wording $words): string
+    {
+        $back = $order->money(array_sum($order->payments->map(static fn (Payment $payment): int => $payment->refunded_minor)->all()));
+        $said = [...($order->goods_state === GoodsState::Cancelled ? [Said::of(Phrase::OrderCancelled)] : []), $order->money_state->said($back)];
+
+        return implode(' ', array_map(static fn (Said $one): string => $one->in($words), $said));
     }
 
     private function order(Shop $shop, string $token): Order

@@ -493,6 +493,80 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/orders/{number}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cancel an order
+         * @description What is held is let go, what was taken goes back.
+         */
+        post: operations["cancelOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/orders/{number}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Note something beside an order */
+        put: operations["noteOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/orders/{number}/refunds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Give money of an order back
+         * @description Sent twice under one name, it is done once.
+         */
+        post: operations["refundOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/orders/{number}/refunds/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say what giving money back would come to */
+        post: operations["tryRefund"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/payee": {
         parameters: {
             query?: never;
@@ -944,6 +1018,19 @@ export interface components {
             product: string;
             glance: string;
         };
+        CancelEntry: {
+            /** @description What the seller was told that goes back. */
+            shown: string;
+            /** @description Whether the pieces go back to the stock. */
+            is_restocked: boolean;
+        };
+        /** @description What cancelling an order does. */
+        Cancelling: {
+            /** @description What goes back of what was taken. */
+            back: components["schemas"]["Amount"];
+            /** @description What will happen, and to whom. */
+            sentence: string;
+        };
         /** @description By surface and what the button does; blank: as built in. */
         CaptionsEntry: {
             list_cart: string;
@@ -1103,7 +1190,7 @@ export interface components {
         /** @enum {string} */
         Font: "host" | "plain" | "round" | "serif" | "mono";
         /** @enum {string} */
-        GoodsState: "new" | "packed" | "sent" | "collected";
+        GoodsState: "new" | "packed" | "sent" | "collected" | "cancelled";
         /** @description How far goods have come, and what a button says that makes it so. */
         GoodsStateChoice: {
             state: components["schemas"]["GoodsState"];
@@ -1206,6 +1293,19 @@ export interface components {
         MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
         /** @enum {string} */
         MendAt: "payee" | "shipping" | "product" | "looks";
+        MoneyCount: {
+            state: components["schemas"]["MoneyState"];
+            label: string;
+            /** @description How many orders of the shop are so. */
+            count: number;
+        };
+        /** @enum {string} */
+        MoneyState: "authorised" | "paid" | "partly_refunded" | "refunded" | "voided";
+        /** @description How far money has come, in words. */
+        MoneyStateChoice: {
+            state: components["schemas"]["MoneyState"];
+            label: string;
+        };
         MoveOrdersEntry: {
             /** @description Of the orders, 200 at most. */
             numbers: number[];
@@ -1371,14 +1471,29 @@ export interface components {
             next: components["schemas"]["GoodsStateChoice"][];
             /** @description What they became, the first first. */
             steps: components["schemas"]["OrderStep"][];
+            money: components["schemas"]["MoneyStateChoice"];
+            /** @description Steps of giving money back, the first first. */
+            refunds: components["schemas"]["Refund"][];
+            refundable: components["schemas"]["Refundable"] | null;
+            cancelling: components["schemas"]["Cancelling"] | null;
+            /** @description Of the seller, for themselves; blank where there is none. */
+            note: string;
+            /** @description Of the note: the version that a change of it begins with. */
+            version: number;
         };
         OrderList: {
             items: components["schemas"]["OrderRow"][];
             at: components["schemas"]["PageFacts"];
             /** @description How many orders of the shop have come how far, in all. */
             states: components["schemas"]["StateCount"][];
+            /** @description How far the money of how many orders of the shop has come, in all. */
+            money: components["schemas"]["MoneyCount"][];
             /** @description What can be done with many at once. */
             deeds: components["schemas"]["GoodsStateChoice"][];
+        };
+        OrderNoteEntry: {
+            /** @description Blank: none. */
+            note: string;
         };
         /** @description An order in the list. */
         OrderRow: {
@@ -1391,8 +1506,7 @@ export interface components {
             goods_state: components["schemas"]["GoodsState"];
             /** @description How far the goods have come, in words. */
             goods_label: string;
-            /** @description Whether the money has been taken, not only held. */
-            is_captured: boolean;
+            money: components["schemas"]["MoneyStateChoice"];
         };
         /** @description What the goods became, when, and who said so. */
         OrderStep: {
@@ -1629,6 +1743,85 @@ export interface components {
         PutAwayEntry: {
             /** @description Whether it is put away or brought back. */
             is_away: boolean;
+        };
+        /** @description One step of giving money of an order back. */
+        Refund: {
+            amount: components["schemas"]["Amount"];
+            /** @description Of the amount. */
+            tax: components["schemas"]["Amount"];
+            state: components["schemas"]["RefundState"];
+            /** @description The state in words. */
+            label: string;
+            /** @description Blank where none was given. */
+            reason: string;
+            /** @description Whether its pieces went back to the stock. */
+            is_restocked: boolean;
+            /** Format: date-time */
+            at: string;
+            /** @description Null: somebody who is gone, or a command. */
+            person: string | null;
+            lines: components["schemas"]["RefundLine"][];
+        };
+        RefundActEntry: {
+            /** @description A name of the page’s own making, 8 to 36 letters, digits and hyphens: sent twice, it is the same act. */
+            act: string;
+            /** @description What the seller was told that it comes to. */
+            shown: string;
+            /** @description Whether the pieces that come back go back to the stock. */
+            is_restocked: boolean;
+        };
+        RefundEntry: {
+            /**
+             * @description Goods and shipping, or an amount for which nothing comes back.
+             * @enum {string}
+             */
+            by: "goods" | "amount";
+            lines: components["schemas"]["RefundLineEntry"][];
+            /** @description Of what was paid for it; blank: nothing. */
+            shipping: string;
+            /** @description Blank: nothing. */
+            amount: string;
+            /** @description Told to the shopper; an amount needs one. */
+            reason: string;
+        };
+        /** @description What is given back of a line, or of shipping. */
+        RefundLine: {
+            /** @description What it is: its name with the choices made, or “Shipping”. */
+            name: string;
+            /** @description Pieces that come back; 0 for a part of an amount, and for shipping. */
+            pieces: number;
+            amount: components["schemas"]["Amount"];
+        };
+        RefundLineEntry: {
+            line: number;
+            /** @description That come back; blank: none. */
+            pieces: string;
+        };
+        /** @enum {string} */
+        RefundState: "done" | "pending" | "declined";
+        /** @description What giving money back would come to. */
+        RefundTrial: {
+            amount: components["schemas"]["Amount"];
+            lines: components["schemas"]["RefundLine"][];
+            /** @description What will happen, to whom, and what of the tax changes. */
+            sentence: string;
+        };
+        /** @description What can still be given back of an order. */
+        Refundable: {
+            /** @description In all. */
+            total: components["schemas"]["Amount"];
+            shipping: components["schemas"]["Amount"];
+            lines: components["schemas"]["RefundableLine"][];
+        };
+        RefundableLine: {
+            line: number;
+            name: string;
+            /** @description The choices made; blank where there were none. */
+            choices: string;
+            /** @description That can still come back. */
+            pieces: number;
+            /** @description For all of them. */
+            amount: components["schemas"]["Amount"];
         };
         /** @description Why nothing was changed. */
         Refusal: {
@@ -1924,6 +2117,7 @@ export interface components {
         placement: number;
         look: number;
         table: number;
+        number: number;
         search: string;
         page: number;
     };
@@ -2739,6 +2933,8 @@ export interface operations {
                 page?: components["parameters"]["page"];
                 /** @description Only orders whose goods have come so far. */
                 state?: components["schemas"]["GoodsState"];
+                /** @description Only orders whose money has come so far. */
+                money?: components["schemas"]["MoneyState"];
             };
             header?: never;
             path: {
@@ -2794,7 +2990,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                number: number;
+                number: components["parameters"]["number"];
             };
             cookie?: never;
         };
@@ -2809,6 +3005,123 @@ export interface operations {
                     "application/json": components["schemas"]["Order"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    cancelOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CancelEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Order"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    noteOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["OrderNoteEntry"] & components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Order"];
+                };
+            };
+            409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    refundOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RefundEntry"] & components["schemas"]["RefundActEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Order"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tryRefund: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                number: components["parameters"]["number"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RefundEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RefundTrial"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -3,14 +3,17 @@ import type { Schemas } from '../../lib/client'
 import { useDates } from '../../lib/useDates'
 
 defineProps<{ order: Schemas['Order']; isBusy: boolean }>()
-defineEmits<{ press: [state: Schemas['GoodsState']] }>()
+defineEmits<{ press: [state: Schemas['GoodsState']]; cancel: [] }>()
 const { dayAndTime } = useDates()
 </script>
 
 <template>
   <section data-goods-state>
     <h2 class="small-title mb-1">State</h2>
-    <p class="font-semibold" :class="order.goods.state === 'new' ? 'text-amber' : 'text-good'">
+    <p
+      class="font-semibold"
+      :class="order.goods.state === 'new' || order.goods.state === 'cancelled' ? 'text-amber' : 'text-good'"
+    >
       {{ order.goods.label }}
     </p>
     <ol v-if="order.steps.length" class="mt-1 grid gap-1 text-sm text-pencil">
@@ -28,7 +31,7 @@ const { dayAndTime } = useDates()
         </template>
       </li>
     </ol>
-    <div v-if="order.next.length" class="mt-3 flex flex-wrap gap-x-5 gap-y-2">
+    <div v-if="order.next.length || order.cancelling" class="mt-3 flex flex-wrap gap-x-5 gap-y-2">
       <button
         v-for="(choice, index) in order.next"
         :key="choice.state"
@@ -38,6 +41,7 @@ const { dayAndTime } = useDates()
       >
         {{ choice.deed }}
       </button>
+      <button v-if="order.cancelling" class="follow" @click="$emit('cancel')">Cancel order</button>
     </div>
   </section>
 </template>

@@ -1,8 +1,13 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import BillSlip from '../../kit/BillSlip.vue'
+import CancelDialog from './CancelDialog.vue'
 import OrderGoods from './OrderGoods.vue'
+import OrderMoney from './OrderMoney.vue'
+import OrderNote from './OrderNote.vue'
+import RefundDialog from './RefundDialog.vue'
 import SendDialog from './SendDialog.vue'
 import { useMoveOrders } from './useMoveOrders'
 import { useSession } from '../../lib/session'
@@ -13,6 +18,7 @@ const props = defineProps<{ number: number }>()
 const session = useSession()
 const order = ref<Schemas['Order'] | null>(null)
 const refusal = ref<Refusal | null>(null)
+const opened = ref<'' | 'refund' | 'cancel'>('')
 
 async function load(): Promise<void> {
   const { data, refusal: refused } = await outcome(
@@ -21,6 +27,21 @@ async function load(): Promise<void> {
   order.value = data ?? order.value
   refusal.value = refused ?? null
 }
+
+/** What was done in a dialog has changed the order. */
+function take(changed: Schemas['Order']): void {
+  order.value = changed
+  opened.value = ''
+}
+
+// What the payment provider still has to answer comes by itself.
+const waits = computed(
+  () =>
+    order.value?.money.state === 'authorised' || order.value?.refunds.some(({ state }) => state === 'pending') === true,
+)
+useIntervalFn(() => {
+  if (waits.value && opened.value === '') void load()
+}, 3000)
 
 const { asksFor, carrier, tracking, isBusy, refusal: moveRefusal, stayed, press, send } = useMoveOrders(load)
 
@@ -35,17 +56,15 @@ onMounted(load)
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <div v-if="order" class="grid gap-x-16 gap-y-8 md:grid-cols-[minmax(0,1fr)_24rem]">
     <div class="grid content-start gap-6">
-      <OrderGoods :order="order" :is-busy="isBusy" @press="(state) => press(state, [number])" />
+      <OrderGoods
+        :order="order"
+        :is-busy="isBusy"
+        @press="(state) => press(state, [number])"
+        @cancel="opened = 'cancel'"
+      />
       <p v-if="moveRefusal && asksFor.length === 0" class="text-wrong" role="alert">{{ moveRefusal.message }}</p>
       <p v-if="stayed[0]" class="text-amber" role="status">{{ stayed[0].why }}</p>
-      <section>
-        <h2 class="small-title mb-1">Money</h2>
-        <p v-if="order.captured_at" class="font-semibold text-good">Taken on {{ dayAndTime(order.captured_at) }}</p>
-        <p v-else class="font-semibold text-amber">Held for you; it is taken within moments.</p>
-        <p v-if="order.payment" class="text-sm text-pencil">
-          Payment <span class="font-mono">{{ order.payment }}</span>
-        </p>
-      </section>
+      <OrderMoney :order="order" @refund="opened = 'refund'" />
       <section>
         <h2 class="small-title mb-1">Goes to</h2>
         <address class="not-italic" dir="auto">
@@ -63,7 +82,13 @@ onMounted(load)
       <section>
         <h2 class="small-title mb-1">Placed</h2>
         <p>{{ dayAndTime(order.placed_at) }}</p>
+        <p>
+          <a :href="`/sheets/${session.slug}/slips?orders=${number}`" class="follow" target="_blank" rel="noopener"
+            >Packing slip</a
+          >
+        </p>
       </section>
+      <OrderNote :order="order" @changed="take" @reload="load" />
       <section>
         <h2 class="small-title mb-2">Goods</h2>
         <ul>
@@ -93,6 +118,10 @@ onMounted(load)
       <BillSlip :bill="order.bill" with-profit />
     </section>
   </div>
+  <template v-if="order">
+    <RefundDialog :order="order" :is-open="opened === 'refund'" @close="opened = ''" @done="take" />
+    <CancelDialog :order="order" :is-open="opened === 'cancel'" @close="opened = ''" @done="take" />
+  </template>
   <SendDialog
     v-model:carrier="carrier"
     v-model:tracking="tracking"

@@ -9,6 +9,10 @@ const selected = defineModel<number[]>('selected', { required: true })
 const { dayAndTime } = useDates()
 const session = useSession()
 
+function moneyTone(order: Schemas['OrderRow']): string {
+  return order.money.state === 'authorised' ? 'text-amber' : 'text-pencil'
+}
+
 const areAll = computed({
   get: () => props.orders.every((order) => selected.value.includes(order.number)),
   set: (all) => (selected.value = all ? props.orders.map((order) => order.number) : []),
@@ -32,6 +36,7 @@ const areAll = computed({
         <th scope="col" class="py-2 pr-4 font-semibold">Shopper</th>
         <th scope="col" class="hidden py-2 pr-4 font-semibold md:table-cell">Goods</th>
         <th scope="col" class="hidden py-2 pr-4 font-semibold sm:table-cell">State</th>
+        <th scope="col" class="hidden py-2 pr-4 font-semibold lg:table-cell">Money</th>
         <th scope="col" class="py-2 text-right font-semibold">Total</th>
       </tr>
     </thead>
@@ -69,9 +74,14 @@ const areAll = computed({
         >
           {{ order.goods_label }}
         </td>
+        <td class="hidden py-2.5 pr-4 whitespace-nowrap lg:table-cell" :class="moneyTone(order)">
+          {{ order.money.label }}
+        </td>
         <td class="py-2.5 text-right whitespace-nowrap">
           {{ order.total.shown }}
-          <span v-if="!order.is_captured" class="block text-sm text-amber">held, not taken yet</span>
+          <span v-if="order.money.state !== 'paid'" class="block text-sm lg:hidden" :class="moneyTone(order)">{{
+            order.money.label
+          }}</span>
         </td>
       </tr>
     </tbody>

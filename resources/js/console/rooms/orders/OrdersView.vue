@@ -13,6 +13,14 @@ import { useDates } from '../../lib/useDates'
 
 const { dayAndTime } = useDates()
 const session = useSession()
+/** One of the states of goods, or of money, as the address and the server name it. */
+function stateOf(filter: string): { state?: Schemas['GoodsState']; money?: Schemas['MoneyState'] } {
+  if (filter === '') return {}
+  return filter.startsWith('money-')
+    ? { money: filter.slice('money-'.length) as Schemas['MoneyState'] }
+    : { state: filter as Schemas['GoodsState'] }
+}
+
 const refused = ref<Schemas['RefusedEvent'][]>([])
 const selected = ref<number[]>([])
 const { list, refusal, search, filter, turnTo, load } = useList((asked, state) =>
@@ -20,7 +28,7 @@ const { list, refusal, search, filter, turnTo, load } = useList((asked, state) =
     api.GET('/shops/{shop}/orders', {
       params: {
         path: { shop: session.slug },
-        query: { ...asked, ...(state ? { state: state as Schemas['GoodsState'] } : {}) },
+        query: { ...asked, ...stateOf(state) },
       },
     }),
   ),
@@ -45,10 +53,14 @@ const states = computed(() => [
     value: state as string,
     label: `${label} ${count}`,
   })),
+  // That it is paid is as it should be, and nothing to look for.
+  ...(list.value?.money ?? [])
+    .filter(({ state, count }) => state !== 'paid' && count > 0)
+    .map(({ state, label, count }) => ({ value: `money-${state}`, label: `${label} ${count}` })),
 ])
 
 const sheet = computed(
-  () => `/sheets/${session.slug}/orders.csv?${new URLSearchParams({ search: search.value, state: filter.value })}`,
+  () => `/sheets/${session.slug}/orders.csv?${new URLSearchParams({ search: search.value, ...stateOf(filter.value) })}`,
 )
 
 // What the dialog asked for, the dialog says.
@@ -116,6 +128,13 @@ onMounted(async () => {
         >
           {{ deed.deed }}
         </button>
+        <a
+          :href="`/sheets/${session.slug}/slips?orders=${selected.join(',')}`"
+          class="follow"
+          target="_blank"
+          rel="noopener"
+          >Packing slips</a
+        >
         <button class="follow" @click="selected = []">Clear</button>
       </div>
       <p v-else class="mb-3 text-pencil">Select orders to mark them as packed, sent or collected.</p>

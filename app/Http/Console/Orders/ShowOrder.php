@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Orders;
+
+use App\Changes\EditKind;
+use App\Changes\Edits;
+use App\Models\Order;
+use App\Models\Shop;
+use App\Refunds\ReadBalance;
+
+/** An order as it stands now, with all that is read for it. */
+final readonly class ShowOrder
+{
+    public function __construct(private Edits $edits) {}
+
+    public function __invoke(Shop $shop, Order $order): OrderResource
+    {
+        $version = $this->edits->version(EditKind::OrderNote, $shop, $order->id);
+
+        return OrderResource::of($order->refresh()->load([...ReadBalance::WITH, 'steps.person', 'refunds.person']), $version);
+    }
+}

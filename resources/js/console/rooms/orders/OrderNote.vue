@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import RefusalNotice from '../../kit/RefusalNotice.vue'
+import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
+import { oneAtATime } from '../../lib/oneAtATime'
+import { useLeaveGuard } from '../../lib/useLeaveGuard'
+import LeaveDialog from '../../kit/LeaveDialog.vue'
+import { useSession } from '../../lib/session'
+
+const props = defineProps<{ order: Schemas['Order'] }>()
+const emit = defineEmits<{ changed: [order: Schemas['Order']]; reload: [] }>()
+const session = useSession()
+const note = ref(props.order.note)
+const refusal = ref<Refusal | null>(null)
+const isDirty = computed(() => note.value !== props.order.note)
+const { isAsking, answer } = useLeaveGuard(isDirty)
+
+watch(
+  () => props.order.note,
+  (saved) => (note.value = saved),
+)
+
+const save = oneAtATime(async (over?: number): Promise<void> => {
+  const { data, refusal: refused } = await outcome(
+    api.PUT('/shops/{shop}/orders/{number}/note', {
+      params: { path: { shop: session.slug, number: props.order.number } },
+      body: { note: note.value, version: over ?? props.order.version },
+    }),
+  )
+  refusal.value = refused ?? null
+  if (data) emit('changed', data)
+})
+
+function reload(): void {
+  refusal.value = null
+  note.value = props.order.note
+  emit('reload')
+}
+</script>
+
+<template>
+  <section>
+    <h2 class="small-title mb-1"><label for="order-note">Note</label></h2>
+    <textarea
+      id="order-note"
+      v-model="note"
+      class="entry"
+      rows="3"
+      dir="auto"
+      aria-describedby="order-note-said"
+      :aria-invalid="sentenceAt(refusal, 'note') ? 'true' : undefined"
+    />
+    <p id="order-note-said" class="text-sm" :class="sentenceAt(refusal, 'note') ? 'text-wrong' : 'text-pencil'">
+      {{ sentenceAt(refusal, 'note') ?? 'For you and your shop’s other people; no shopper sees it.' }}
+    </p>
+    <RefusalNotice :refusal="refusal" @insist="(version) => save(version)" @reload="reload" />
+    <button v-if="isDirty" class="follow mt-1" @click="save()">Save note</button>
+    <LeaveDialog :is-open="isAsking" @answer="answer" />
+  </section>
+</template>

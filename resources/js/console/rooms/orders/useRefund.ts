@@ -1,0 +1,81 @@
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import { oneAtATime } from '../../lib/oneAtATime'
+import { useLatest } from '../../lib/useLatest'
+import { useSession } from '../../lib/session'
+
+/** What is given back of an order: said in a form, tried at every change, done once. */
+export function useRefund(
+  number: () => number,
+  refundable: () => Schemas['Refundable'],
+): {
+  entry: Ref<Schemas['RefundEntry']>
+  isRestocked: Ref<boolean>
+  trial: ComputedRef<Schemas['RefundTrial'] | null>
+  refusal: ComputedRef<Refusal | null>
+  chooseAll: () => void
+  refund: () => Promise<Schemas['Order'] | null>
+} {
+  const session = useSession()
+  // However often the button is pressed, the server knows it as one act.
+  const act = Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join(
+    '',
+  )
+  const entry = ref<Schemas['RefundEntry']>({
+    by: 'goods',
+    lines: refundable().lines.map(({ line }) => ({ line, pieces: '' })),
+    shipping: '',
+    amount: '',
+    reason: '',
+  })
+  const isRestocked = ref(false)
+  const refused = ref<Refusal | null>(null)
+  const path = computed(() => ({ shop: session.slug, number: number() }))
+
+  const { answer, run } = useLatest((body: Schemas['RefundEntry']) =>
+    outcome(api.POST('/shops/{shop}/orders/{number}/refunds/trial', { params: { path: path.value }, body })),
+  )
+
+  const isBlank = computed(() =>
+    entry.value.by === 'amount'
+      ? entry.value.amount.trim() === ''
+      : entry.value.shipping.trim() === '' && entry.value.lines.every(({ pieces }) => pieces.trim() === ''),
+  )
+
+  // The reason changes no amount.
+  watch(
+    () => JSON.stringify([entry.value.by, entry.value.lines, entry.value.shipping, entry.value.amount]),
+    () => {
+      refused.value = null
+      if (!isBlank.value) void run(entry.value)
+    },
+  )
+
+  const refund = oneAtATime(async (): Promise<Schemas['Order'] | null> => {
+    const shown = answer.value?.data?.amount.decimal
+    if (shown === undefined) return null
+    const { data, refusal } = await outcome(
+      api.POST('/shops/{shop}/orders/{number}/refunds', {
+        params: { path: path.value },
+        body: { ...entry.value, act, shown, is_restocked: isRestocked.value && entry.value.by === 'goods' },
+      }),
+    )
+    refused.value = refusal ?? null
+    return data ?? null
+  })
+
+  return {
+    entry,
+    isRestocked,
+    trial: computed(() => (isBlank.value ? null : (answer.value?.data ?? null))),
+    refusal: computed(() => refused.value ?? (isBlank.value ? null : (answer.value?.refusal ?? null))),
+    chooseAll: () => {
+      entry.value = {
+        ...entry.value,
+        lines: refundable().lines.map(({ line, pieces }) => ({ line, pieces: String(pieces) })),
+        shipping: refundable().shipping.decimal,
+      }
+    },
+    refund,
+  }
+}
