@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Fulfilment\GoodsGone;
 use App\Models\Coupon;
 use Illuminate\Database\ConnectionInterface;
 use PaperKite\Text\EmailAddress;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Fulfilment\GoodsGone;
+use App\Fulfilment\TakeFromStock;
 use App\Models\Cart;
 use App\Models\CartLine;
 use App\Models\Checkout;

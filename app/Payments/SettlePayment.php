@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Payments;
 
 use App\Database\InTransaction;
+use App\Fulfilment\GoodsGone;
 use App\Messages\WriteMessage;
 use App\Models\Cart;
 use App\Models\Checkout;
 use App\Models\CheckoutState;
 use App\Models\Payment;
 use App\Models\PaymentState;
-use App\Orders\GoodsGone;
 use App\Orders\WriteOrder;
 use Closure;
 use PaperKite\Payment\ProviderState;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Refunds;
 
 use App\Database\InTransaction;
+use App\Fulfilment\PutBack;
 use App\Messages\WriteMessage;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Person;
 use App\Models\Refund;
-use App\Orders\PutBack;
 use App\Time\Clock;
 use PaperKite\Money\Money;
 use PaperKite\Order\GoodsState;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Refunds;
 
 use App\Database\InTransaction;
+use App\Fulfilment\PutBack;
 use App\Models\Order;
-use App\Orders\PutBack;
 use PaperKite\Refund\CantGiveBack;
 use PaperKite\Refund\GivenBack;
 use PaperKite\Refund\Share;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Orders;
 
+use App\Fulfilment\MoveOrders;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ReadEditing;
 use App\Models\Shop;
-use App\Orders\MoveOrders;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Orders;
 
+use App\Fulfilment\MoveOrders;
 use App\Http\Input;
-use App\Orders\MoveOrders;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;

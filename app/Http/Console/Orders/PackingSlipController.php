@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Orders;
 
+use App\Fulfilment\MoveOrders;
 use App\Http\Input;
 use App\Models\Order;
 use App\Models\Shop;
-use App\Orders\MoveOrders;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\Intl\Countries;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Orders;
+namespace App\Fulfilment;
 
 use RuntimeException;
 
