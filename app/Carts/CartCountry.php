@@ -12,6 +12,9 @@ final class CartCountry
 {
     public static function of(Shop $shop, ?Cart $cart, Caller $caller): string
     {
+        if ($cart !== null && ! CartNeeds::of($shop, $cart)->country) {
+            return $shop->home_country;
+        }
         if ($cart?->country !== null) {
             return $cart->country;
         }

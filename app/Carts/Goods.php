@@ -26,6 +26,12 @@ final readonly class Goods
         $this->terms = $terms ?? Terms::once();
     }
 
+    /** Whether the shopper has still to say which, or how much. */
+    public function isToBeChosen(): bool
+    {
+        return ($this->product->has_variants && $this->variant === null) || ($this->product->kind->isMoneyItself() && $this->terms->amount === null);
+    }
+
     public function availability(): Availability
     {
         return Availability::of($this->product->is_draft, $this->product->stockFor($this->variant), $this->quantity);

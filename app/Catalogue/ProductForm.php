@@ -14,6 +14,7 @@ use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Product as CatalogueProduct;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
@@ -40,6 +41,16 @@ final readonly class ProductForm
         public string $sku = '',
         #[OA\Property(description: 'Whether it is shown nowhere and can’t be bought yet.')]
         public bool $is_draft = false,
+        #[OA\Property(ref: '#/components/schemas/ProductKind')]
+        public ProductKind $kind = ProductKind::Physical,
+        #[OA\Property(description: 'What a shopper may give at least; blank: anything.')]
+        public string $least = '',
+        #[OA\Property]
+        public string $most = '',
+        #[OA\Property(description: 'Amounts, with commas between them.')]
+        public string $suggested = '',
+        #[OA\Property(description: 'Told to whoever has given.')]
+        public string $thanks = '',
         #[OA\Property(description: 'HTML.')]
         public string $summary = '',
         #[OA\Property(description: 'HTML.')]
@@ -112,6 +123,8 @@ final readonly class ProductForm
             name: $product->name,
             sku: $product->sku,
             is_draft: $product->is_draft,
+            kind: $product->kind,
+            thanks: $product->thanks ?? '',
             summary: $product->summary ?? '',
             description: $product->description ?? '',
             tax_class: $product->tax_class,
@@ -133,7 +146,7 @@ final readonly class ProductForm
         );
     }
 
-    /** @return array{price: string, sale_price: string, sale_from: string, sale_until: string, cost: string, shipping_first: string, shipping_more: string} */
+    /** @return array{price: string, sale_price: string, sale_from: string, sale_until: string, cost: string, shipping_first: string, shipping_more: string, least: string, most: string, suggested: string} */
     private static function money(Product $product, DateTimeZone $zone): array
     {
         $amount = static fn (?int $minor): string => $minor === null ? '' : $product->money($minor)->decimal();
@@ -147,6 +160,9 @@ final readonly class ProductForm
             'cost' => $amount($product->cost_minor),
             'shipping_first' => $amount($product->shipping_first_minor),
             'shipping_more' => $amount($product->shipping_more_minor),
+            'least' => $amount($product->least_minor),
+            'most' => $amount($product->most_minor),
+            'suggested' => implode(', ', array_map($amount, $product->suggested ?? [])),
         ];
     }
 }

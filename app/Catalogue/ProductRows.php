@@ -7,7 +7,9 @@ namespace App\Catalogue;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 use PaperKite\Catalogue\Entry\EnteredTrait;
 use PaperKite\Catalogue\Entry\EnteredVariant;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Money\Currency;
+use PaperKite\Money\Money;
 use PaperKite\Time\Moment;
 
 /**
@@ -38,6 +40,8 @@ final readonly class ProductRows
         return [
             'name' => $entered->name,
             'sku' => $entered->sku->text,
+            'kind' => $entered->kind,
+            'thanks' => $entered->thanks === '' ? null : $entered->thanks,
             'is_draft' => $extras->isDraft,
             'summary' => $extras->summary,
             'description' => $extras->description,
@@ -62,6 +66,9 @@ final readonly class ProductRows
             'tax_class' => $entered->taxClass,
             'shipping_first_minor' => $entered->shipping?->first->minor,
             'shipping_more_minor' => $entered->shipping?->more->minor,
+            'least_minor' => $entered->amounts->limits->min?->minor,
+            'most_minor' => $entered->amounts->limits->max?->minor,
+            'suggested' => $entered->amounts->suggested === [] ? null : array_map(static fn (Money $amount): int => $amount->minor, $entered->amounts->suggested),
         ];
     }
 
@@ -76,7 +83,7 @@ final readonly class ProductRows
             'allows_back_order' => $entered->allowsBackOrder,
             'low_stock' => $entered->lowStock,
             'options' => $entered->options,
-            'has_variants' => $entered->variants !== [],
+            'has_variants' => $entered->variants !== [] && $entered->kind->has(ProductPart::Variants),
         ];
     }
 

@@ -82,7 +82,8 @@ final readonly class OpenPayment
     private function checkoutOf(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Checkout
     {
         $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
-        $bill = ($this->reckon)($shop, $cart, $shopper->country);
+        // Where the country changes nothing, it is not asked.
+        $bill = ($this->reckon)($shop, $cart, $shopper->country === '' ? $shop->home_country : $shopper->country);
         $receipt = $bill->receipt;
         if ($receipt === null || $receipt->lines === [] || CartDigest::of($receipt) !== $shownDigest) {
             throw BillChanged::sinceShown();

@@ -11,6 +11,7 @@ use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\ProductKind;
 
 /** What the made-up beekeeper sells. */
 final readonly class MosslightGoods
@@ -30,6 +31,11 @@ final readonly class MosslightGoods
             'starter-hive' => $this->product($shop, 'starter-hive', 'Starter hive', 34900, Drawing::Hive, 0, [
                 'cost_minor' => 19000, 'weight' => '14.5', 'weight_unit' => 'kg', 'weight_g' => 14500,
                 'summary' => '<p>Cedar, with two supers and a floor that can be cleaned without lifting.</p>',
+            ]),
+            'hedgerow' => $this->product($shop, 'hedgerow', 'Hedgerow fund', 1000, Drawing::Hedgerow, null, [
+                'kind' => ProductKind::Donation, 'least_minor' => 200, 'suggested' => [500, 1000, 2500],
+                'summary' => '<p>Hawthorn, blackthorn and dog rose along the lanes of the Vale, planted every November.</p>',
+                'thanks' => 'Your hedge is forage for a hundred hives. We write in spring, when it flowers.',
             ]),
             'soap' => $this->product($shop, 'soap', 'Propolis soap, 90 g', 560, Drawing::Soap, 60, [
                 'cost_minor' => 190, 'weight' => '95', 'weight_g' => 95, 'is_draft' => true,
@@ -100,7 +106,7 @@ final readonly class MosslightGoods
     /** @param  array<string, Product>  $goods */
     private function sort(Shop $shop, array $goods): void
     {
-        foreach (['Honey' => ['honey-340', 'honey-170'], 'From beeswax' => ['candle', 'wrap'], 'Beekeeping' => ['starter-hive']] as $name => $skus) {
+        foreach (['Honey' => ['honey-340', 'honey-170'], 'From beeswax' => ['candle', 'wrap'], 'Beekeeping' => ['starter-hive', 'hedgerow']] as $name => $skus) {
             $category = $shop->categories()->create(['name' => $name]);
             $category->products()->attach(array_map(static fn (string $sku): int => $goods[$sku]->id, $skus), ['shop_id' => $shop->id]);
         }

@@ -10,14 +10,8 @@ use App\Models\Variant;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Takes pieces off the shelf: the variant's, where one was chosen. Runs inside a transaction. */
-final readonly class TakeFromStock
+final readonly class TakeFromStock implements Fulfils
 {
-    /**
-     * @param  list<FrozenLine>  $lines
-     * @return array<int, int> by the place of the line, pieces that were not there and are sent when there are more
-     *
-     * @throws GoodsGone
-     */
     public function __invoke(array $lines): array
     {
         // All products by id, then all variants by id: whoever locks goods keeps to it, and waits for nobody who waits for it.

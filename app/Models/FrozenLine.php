@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\TermsKind;
 use PaperKite\Quote\LineBecause;
 use PaperKite\Quote\Receipt;
@@ -42,6 +44,9 @@ final readonly class FrozenLine
         public string $terms = TermsKind::Once->value,
         /** What the shopper gives for one. */
         public ?int $amountMinor = null,
+        public ProductKind $kind = ProductKind::Physical,
+        /** The words of thanks of a cause. */
+        public ?string $thanks = null,
     ) {}
 
     /** As `cart_lines.pick_key` has it. */
@@ -72,6 +77,8 @@ final readonly class FrozenLine
             labelId: $line->label_id,
             terms: $line->terms,
             amountMinor: $line->amount_minor,
+            kind: $line->product->kind,
+            thanks: $line->product->kind->has(ProductPart::Thanks) ? $line->product->thanks : null,
         );
     }
 }

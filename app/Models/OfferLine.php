@@ -27,10 +27,20 @@ final class OfferLine extends Model
 
     public $timestamps = false;
 
-    /** Whether the shopper has still to say which variant. */
+    /** Whether the shopper has still to say which variant, or how much. */
     public function leavesAChoice(): bool
     {
+        return $this->leavesVariantOpen() || $this->leavesAmountOpen();
+    }
+
+    public function leavesVariantOpen(): bool
+    {
         return $this->product->has_variants && $this->variant_id === null;
+    }
+
+    public function leavesAmountOpen(): bool
+    {
+        return $this->product->kind->isMoneyItself() && $this->amount_minor === null;
     }
 
     /** With the product's variants as they were read: all of them, or the one that a list needs. */

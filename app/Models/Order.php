@@ -18,6 +18,7 @@ use PaperKite\Quote\BillLine;
 use PaperKite\Quote\BillRow;
 use PaperKite\Quote\BillRowKind;
 use PaperKite\Words\Said;
+use Symfony\Component\Intl\Countries;
 
 /**
  * @property int $id
@@ -71,6 +72,26 @@ final class Order extends Model
         return ['placed_at' => 'immutable_datetime', 'captured_at' => 'immutable_datetime', 'opened_until' => 'immutable_datetime', 'reasons' => SaidListCast::class, 'goods_state' => GoodsState::class, 'money_state' => MoneyState::class, 'tax_is_contained' => 'boolean'];
     }
 
+    /** Whom it is from, as far as they were asked. */
+    public function shopper(): string
+    {
+        return $this->name === '' ? $this->email : $this->name;
+    }
+
+    /** @return list<string> where it goes, line by line; none where nothing is sent */
+    public function address(): array
+    {
+        $country = Countries::exists($this->country) ? Countries::getName($this->country, 'en') : '';
+
+        return array_values(array_filter([$this->name, $this->company, $this->street, trim("{$this->postcode} {$this->town}"), $country], static fn (string $line): bool => $line !== ''));
+    }
+
+    /** @return list<string> the words of thanks of what was given to */
+    public function thanks(): array
+    {
+        return array_values(array_unique(array_filter($this->lines->map(static fn (OrderLine $line): string => $line->thanks ?? '')->all(), static fn (string $thanks): bool => $thanks !== '')));
+    }
+
     public function money(int $minor): Money
     {
         return Money::ofMinor($minor, Currency::of($this->currency));
@@ -83,7 +104,7 @@ final class Order extends Model
             array_values($this->lines->map(fn (OrderLine $line): BillLine => $line->onBill($this))->all()),
             $this->money($this->items_minor),
             new BillRow(BillRowKind::Discount, $this->money($this->discount_minor), $this->reasons['discount'] ?? null),
-            new BillRow(BillRowKind::Shipping, $this->money($this->shipping_minor), $this->reasons['shipping'] ?? null),
+            $this->lines->contains(static fn (OrderLine $line): bool => $line->kind->ships()) ? new BillRow(BillRowKind::Shipping, $this->money($this->shipping_minor), $this->reasons['shipping'] ?? null) : null,
             new BillRow($this->tax_is_contained ? BillRowKind::ContainedTax : BillRowKind::Tax, $this->money($this->tax_minor), $this->reasons['tax'] ?? null),
             $this->money($this->total_minor),
             $this->money($this->profit_minor),

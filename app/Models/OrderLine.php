@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\SaidCast;
 use Illuminate\Database\Eloquent\Model;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Quote\BillLine;
 use PaperKite\Words\Said;
 
@@ -25,6 +26,8 @@ use PaperKite\Words\Said;
  * @property int $quantity
  * @property string $terms on which it was picked
  * @property int|null $amount_minor what the shopper gave for one
+ * @property ProductKind $kind
+ * @property string|null $thanks the words of thanks of a cause
  * @property int $back_ordered
  * @property int $unit_minor
  * @property int $subtotal_minor
@@ -42,7 +45,7 @@ final class OrderLine extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['because' => SaidCast::class];
+        return ['because' => SaidCast::class, 'kind' => ProductKind::class];
     }
 
     public function onBill(Order $order): BillLine

@@ -11,12 +11,14 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use PaperKite\Catalogue\AmountLimits;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product as CatalogueProduct;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
@@ -27,6 +29,7 @@ use PaperKite\Money\Money;
  * @property int $shop_id
  * @property string $sku
  * @property string $name
+ * @property ProductKind $kind
  * @property string|null $summary
  * @property string|null $description
  * @property string $currency
@@ -41,6 +44,10 @@ use PaperKite\Money\Money;
  * @property int $weight_g
  * @property int|null $shipping_first_minor
  * @property int|null $shipping_more_minor
+ * @property int|null $least_minor that a shopper may give
+ * @property int|null $most_minor
+ * @property list<int>|null $suggested amounts in minor units
+ * @property string|null $thanks
  * @property Drawing $picture
  * @property string|null $lead_picture
  * @property string|null $lead_alt
@@ -62,7 +69,7 @@ final class Product extends Model
     use HasSale;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['is_draft' => false];
+    protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical];
 
     protected static function booted(): void
     {
@@ -77,7 +84,7 @@ final class Product extends Model
     protected function casts(): array
     {
         return [
-            'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
+            'kind' => ProductKind::class, 'suggested' => 'array', 'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
             'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
             'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
         ];
@@ -115,13 +122,26 @@ final class Product extends Model
 
     public function stockOnHand(): Stock
     {
-        return self::stockOf($this->stock, $this->allows_back_order);
+        return $this->stockFor(null);
     }
 
-    /** Each variant counts its own pieces. */
+    /** Each variant counts its own pieces; what has no stock is always there. */
     public function stockFor(?Variant $variant): Stock
     {
-        return $variant === null ? $this->stockOnHand() : self::stockOf($variant->stock, $this->allows_back_order);
+        return $this->kind->has(ProductPart::Stock) ? self::stockOf($variant === null ? $this->stock : $variant->stock, $this->allows_back_order) : Stock::untracked();
+    }
+
+    /** Whether a shopper has to say which, or how much, before it is bought. */
+    public function leavesAChoice(): bool
+    {
+        return $this->has_variants || $this->kind->isMoneyItself();
+    }
+
+    public function limits(): AmountLimits
+    {
+        $amount = fn (?int $minor): ?Money => $minor === null ? null : $this->money($minor);
+
+        return new AmountLimits($amount($this->least_minor), $amount($this->most_minor));
     }
 
     /** Of all variants that are counted, where there are variants; `null` where nothing is. */
@@ -167,19 +187,25 @@ final class Product extends Model
     /** @param  list<Variant>  $variants */
     private function cataloguedWith(array $variants): CatalogueProduct
     {
+        // What its kind has no use for is kept, and counts for nothing.
+        $has = $this->kind->has(...);
+        $ships = $has(ProductPart::Shipping);
+
         return new CatalogueProduct(
             sku: Sku::of($this->sku),
             name: $this->name,
-            kind: ProductKind::Physical,
-            price: new Price($this->money($this->price_minor), $this->sale()),
-            cost: $this->cost_minor === null ? null : $this->money($this->cost_minor),
+            kind: $this->kind,
+            price: new Price($this->money($this->price_minor), $has(ProductPart::Sale) ? $this->sale() : null),
+            cost: ! $has(ProductPart::Tax) || $this->cost_minor === null ? null : $this->money($this->cost_minor),
             taxClass: $this->tax_class,
-            weightGrams: $this->weight_g,
-            shipping: $this->shipping_first_minor === null ? null : new ItemShipping($this->money($this->shipping_first_minor), $this->money($this->shipping_more_minor ?? 0)),
-            options: $this->options,
-            variants: array_map(fn (Variant $variant) => $variant->toCore($this), $variants),
+            weightGrams: $ships ? $this->weight_g : 0,
+            shipping: ! $ships || $this->shipping_first_minor === null ? null : new ItemShipping($this->money($this->shipping_first_minor), $this->money($this->shipping_more_minor ?? 0)),
+            limits: $has(ProductPart::Amounts) ? $this->limits() : null,
+            options: $has(ProductPart::Variants) ? $this->options : [],
+            variants: $has(ProductPart::Variants) ? array_map(fn (Variant $variant) => $variant->toCore($this), $variants) : [],
             stock: $this->stockOnHand(),
             isDraft: $this->is_draft,
+            suggested: array_map($this->money(...), $has(ProductPart::Amounts) ? $this->suggested ?? [] : []),
         );
     }
 }

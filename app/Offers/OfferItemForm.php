@@ -17,10 +17,12 @@ final readonly class OfferItemForm
         public string $variant,
         #[OA\Property(description: 'As typed.')]
         public string $quantity,
+        #[OA\Property(description: 'What a click gives, as typed; blank: the shopper says how much, or nothing is given.')]
+        public string $amount,
     ) {}
 
     public static function of(OfferLine $line): self
     {
-        return new self($line->product_id, $line->variant->sku ?? '', (string) $line->quantity);
+        return new self($line->product_id, $line->variant->sku ?? '', (string) $line->quantity, $line->amount_minor === null ? '' : $line->product->money($line->amount_minor)->decimal());
     }
 }

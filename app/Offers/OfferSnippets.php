@@ -78,7 +78,7 @@ final readonly class OfferSnippets
             $this->offer->opening === Opening::NewTab,
             $this->shop->base(),
             $goods,
-            $goods === [] ? null : $sum,
+            $goods === [] || $this->offer->lines->contains(static fn (OfferLine $line): bool => $line->leavesAmountOpen()) ? null : $sum,
             ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
         );
     }
@@ -95,6 +95,7 @@ final readonly class OfferSnippets
             $this->shop->base().$product->lead()->path,
             $line->quantity,
             $price,
+            $product->kind->isGiven(),
         );
     }
 }

@@ -50,7 +50,7 @@ final readonly class ReadDraft
 
     private function item(FormInput $item, ?Product $product): DraftItem
     {
-        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '');
+        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '', $item->text('amount'));
     }
 
     private function ask(FormInput $ask): DraftAsk

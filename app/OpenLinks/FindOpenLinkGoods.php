@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\OpenLinks;
 
 use App\Carts\Goods;
+use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\FindGoods;
+use App\Shopfront\GivenAmount;
 use PaperKite\Catalogue\Availability;
+use PaperKite\Catalogue\Terms;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
+use PaperKite\Words\Wording;
 
 /** Finds the goods of an open link by their SKUs, however many they are in the same few reads. */
 final readonly class FindOpenLinkGoods
@@ -27,7 +31,7 @@ final readonly class FindOpenLinkGoods
         $ready = $toChoose = $soldOut = [];
         foreach ($link->items as $item) {
             $goods = $this->goods($item, $found[$item->sku] ?? null);
-            if ($goods->product->has_variants && $goods->variant === null) {
+            if ($goods->isToBeChosen()) {
                 $toChoose[] = $item;
             } elseif ($goods->availability() !== Availability::ForSale) {
                 $soldOut[] = $item;
@@ -40,6 +44,20 @@ final readonly class FindOpenLinkGoods
     }
 
     /** @throws InvalidOpenLink */
+    private function terms(OpenItem $item, Product $product): Terms
+    {
+        if ($item->amount === null) {
+            return Terms::once();
+        }
+        if (! $product->kind->isMoneyItself()) {
+            throw InvalidOpenLink::noAmount($item->text());
+        }
+        $given = GivenAmount::read($product, $item->amount, '', Wording::english());
+
+        return $given->error === null ? $given->terms : throw InvalidOpenLink::amount($item->text(), $given->error);
+    }
+
+    /** @throws InvalidOpenLink */
     private function goods(OpenItem $item, ?Goods $found): Goods
     {
         if ($found === null) {
@@ -48,10 +66,7 @@ final readonly class FindOpenLinkGoods
         if ($item->plan !== null) {
             throw InvalidOpenLink::noPlan($item->text());
         }
-        if ($item->amount !== null) {
-            throw InvalidOpenLink::noAmount($item->text());
-        }
 
-        return new Goods($found->product, $found->variant, $item->quantity);
+        return new Goods($found->product, $found->variant, $item->quantity, $this->terms($item, $found->product));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Fulfilment\Fulfilments;
 use App\Fulfilment\GoodsGone;
-use App\Fulfilment\TakeFromStock;
 use App\Models\Cart;
 use App\Models\CartLine;
 use App\Models\Checkout;
@@ -20,6 +20,7 @@ use App\Results\LineOfEvent;
 use App\Results\RecordLines;
 use App\Text\Secrets;
 use App\Time\Clock;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Link\Device;
 use PaperKite\Order\MoneyState;
@@ -31,7 +32,7 @@ final readonly class WriteOrder
     private const SERIES = 'order';
 
     public function __construct(
-        private TakeFromStock $take,
+        private Fulfilments $fulfil,
         private CouponUse $coupon,
         private NextNumber $next,
         private Clock $clock,
@@ -46,7 +47,7 @@ final readonly class WriteOrder
     public function __invoke(Checkout $checkout): Order
     {
         $bill = $checkout->bill;
-        $missing = ($this->take)($bill->lines);
+        $missing = ($this->fulfil)($bill->lines);
         if ($bill->couponId !== null) {
             $this->coupon->take($bill->couponId, $bill->shopper->email);
         }
@@ -90,6 +91,8 @@ final readonly class WriteOrder
             'quantity' => $line->quantity,
             'terms' => $line->terms,
             'amount_minor' => $line->amountMinor,
+            'kind' => $line->kind,
+            'thanks' => $line->thanks,
             'back_ordered' => $backOrdered,
             'unit_minor' => $line->unitMinor,
             'subtotal_minor' => $line->subtotalMinor,
@@ -100,7 +103,9 @@ final readonly class WriteOrder
             'profit_minor' => $line->profitMinor,
             'because' => $line->because,
         ]);
-        $this->takeOut($order, $written, $line);
+        if ($line->kind->has(ProductPart::Stock)) {
+            $this->takeOut($order, $written, $line);
+        }
     }
 
     private function takeOut(Order $order, OrderLine $written, FrozenLine $line): void

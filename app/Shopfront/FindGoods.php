@@ -38,7 +38,7 @@ final readonly class FindGoods
             /** @var object{sku: string, product_id: int, variant_id: int|null} $name */
             $product = $products->get($name->product_id);
             if ($product !== null) {
-                $goods[$name->sku] = new Goods($product, $variants->get($name->variant_id ?? 0)?->setRelation('product', $product), 1);
+                $goods[$name->sku] = new Goods($product, $product->has_variants ? $variants->get($name->variant_id ?? 0)?->setRelation('product', $product) : null, 1);
             }
         }
 

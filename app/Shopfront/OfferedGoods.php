@@ -29,7 +29,7 @@ final readonly class OfferedGoods
         $product = $line->product;
         $variant = $line->variant;
         $lead = $product->lead();
-        $mine = $line->leavesAChoice() ? $product->variants->firstWhere('is_preselected', true) : null;
+        $mine = $line->leavesVariantOpen() ? $product->variants->firstWhere('is_preselected', true) : null;
 
         return new self(
             $line,
@@ -38,13 +38,17 @@ final readonly class OfferedGoods
             self::price($line, $variant, $at),
             implode(', ', $variant->choices ?? []),
             $mine->choices ?? [],
-            $line->leavesAChoice() ? ChoiceView::listOf($product, $at) : [],
+            $line->leavesVariantOpen() ? ChoiceView::listOf($product, $at) : [],
         );
     }
 
     private static function price(OfferLine $line, ?Variant $variant, Moment $at): string
     {
         $pick = $line->toCore()->pick;
+
+        if ($line->amount_minor !== null) {
+            return $line->product->money($line->amount_minor)->shown();
+        }
 
         return $variant === null
             ? PriceTag::of($line->product, $at)->shown()

@@ -22,6 +22,8 @@ final readonly class PriceTag
         /** The regular price beside a sale price, where the price does not vary. */
         public ?Money $regular,
         public bool $isSoldOut,
+        /** Whether the shopper says how much. */
+        private bool $isGiven = false,
     ) {}
 
     /** @param  Product  $product  with its variants read */
@@ -35,7 +37,7 @@ final readonly class PriceTag
         }
         $varies = array_filter($prices, static fn (UnitPrice $price): bool => ! $price->today->equals($lowest->today)) !== [];
 
-        return new self($lowest->today, $varies, $lowest->sale === null || $varies ? null : $lowest->regular->plus($lowest->added), self::soldOut($core));
+        return new self($lowest->today, $varies, $lowest->sale === null || $varies ? null : $lowest->regular->plus($lowest->added), self::soldOut($core), $core->kind->isMoneyItself());
     }
 
     public static function price(CatalogueProduct $product, ?Variant $variant, Moment $at): UnitPrice
@@ -45,6 +47,10 @@ final readonly class PriceTag
 
     public function shown(): string
     {
+        if ($this->isGiven) {
+            return 'You say how much';
+        }
+
         return $this->varies ? "from {$this->lowest->shown()}" : $this->lowest->shown();
     }
 

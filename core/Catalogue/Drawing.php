@@ -13,6 +13,7 @@ enum Drawing: string
     case FoodWrap = 'food-wrap';
     case Hive = 'hive';
     case Soap = 'soap';
+    case Hedgerow = 'hedgerow';
     case Parcel = 'parcel';
     case Kite = 'kite';
 
@@ -26,6 +27,7 @@ enum Drawing: string
             self::FoodWrap => 'A folded beeswax wrap',
             self::Hive => 'A wooden hive',
             self::Soap => 'A bar of soap',
+            self::Hedgerow => 'A hedgerow in flower, with bees',
             self::Parcel => 'A parcel tied with string',
             self::Kite => 'A kite',
         };

@@ -36,6 +36,8 @@ final readonly class Product
         public ?Stock $stock = null,
         /** Whether the seller still works on it: it is shown nowhere and can't be bought. */
         public bool $isDraft = false,
+        /** @var list<Money> amounts that a shopper is offered to give */
+        public array $suggested = [],
     ) {}
 
     public function plan(string $code): ?Plan

@@ -44,6 +44,16 @@ enum CheckoutField: string
         };
     }
 
+    /** Whether an order that needs this has a use for it. */
+    public function isFor(Needs $needs): bool
+    {
+        return match ($this) {
+            self::Email, self::Phone, self::Comment => true,
+            self::Country => $needs->country,
+            self::Name, self::Company, self::Street, self::Postcode, self::Town => $needs->address,
+        };
+    }
+
     /** In characters; RFC 5321, 4.5.3.1.3: a path holds 256 octets, two of which are its angle brackets. */
     public function longest(): int
     {

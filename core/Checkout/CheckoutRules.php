@@ -28,6 +28,13 @@ final readonly class CheckoutRules
         public array $hosts = [],
     ) {}
 
+    /** What an order that needs this is asked. */
+    public function demandOf(CheckoutField $field, Needs $needs): Demand
+    {
+        return $field->isFor($needs) ? $this->demand($field) : Demand::Off;
+    }
+
+    /** Of an order that is sent. */
     public function demand(CheckoutField $field): Demand
     {
         $chosen = $this->demands[$field->value] ?? self::BUILT_IN[$field->value] ?? Demand::Required;
@@ -50,10 +57,5 @@ final readonly class CheckoutRules
         $isWhole = is_array($parts) && in_array($parts['scheme'] ?? '', ['http', 'https'], true) && ($parts['host'] ?? '') !== '' && ! isset($parts['user']);
 
         return $isWhole ? strtolower($parts['host'] ?? '') : null;
-    }
-
-    public function asks(CheckoutField $field): bool
-    {
-        return $this->demand($field) !== Demand::Off;
     }
 }

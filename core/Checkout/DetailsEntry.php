@@ -20,13 +20,13 @@ final readonly class DetailsEntry
     public ?ShopperDetails $details;
 
     /** @param  array<string, string>  $typed  by field */
-    public function __construct(public array $typed, CheckoutRules $rules)
+    public function __construct(public array $typed, CheckoutRules $rules, Needs $needs)
     {
         $errors = [];
         $read = [];
         foreach (CheckoutField::cases() as $field) {
             try {
-                $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demand($field));
+                $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demandOf($field, $needs));
             } catch (InvalidLine|InvalidDetail|InvalidAddress $invalid) {
                 $errors[$field->value] = $invalid->getMessage();
                 $read[$field->value] = '';

@@ -85,6 +85,12 @@ final class InvalidOpenLink extends DomainException implements Refusal
         return self::of($text, 'This is not sold by a plan; leave out what follows the @.');
     }
 
+    /** @param  string  $why  what is wrong with the amount, as a sentence */
+    public static function amount(string $text, string $why): self
+    {
+        return self::of($text, $why);
+    }
+
     public static function noAmount(string $text): self
     {
         return self::of($text, 'Of this the shopper can’t say how much to give; leave out what follows the =.');

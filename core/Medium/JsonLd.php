@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace PaperKite\Medium;
 
 /**
- * The offer for machines that read pages: Product and Offer of schema.org, as JSON-LD.
+ * The offer for machines that read pages: Product and Offer of schema.org, or DonateAction, as JSON-LD.
  *
  * @see https://schema.org/Offer
+ * @see https://schema.org/DonateAction
  */
 final readonly class JsonLd implements Medium
 {
@@ -38,11 +39,24 @@ final readonly class JsonLd implements Medium
     {
         $document = ['@context' => 'https://schema.org'] + match (count($placed->goods)) {
             0 => ['@type' => 'Offer', 'url' => $placed->url],
-            1 => [...$this->product($placed->goods[0]), 'offers' => $this->offer($placed)],
+            1 => $placed->goods[0]->isGiven ? $this->giving($placed, $placed->goods[0]) : [...$this->product($placed->goods[0]), 'offers' => $this->offer($placed)],
             default => [...$this->offer($placed), 'itemOffered' => array_map($this->product(...), $placed->goods)],
         };
 
         return '<script type="application/ld+json">'.json_encode($document, self::FLAGS).'</script>';
+    }
+
+    /** @return array<string, mixed> */
+    private function giving(Placed $placed, PlacedGoods $goods): array
+    {
+        return [
+            '@type' => 'DonateAction',
+            'name' => $goods->name,
+            ...($goods->summary === '' ? [] : ['description' => $goods->summary]),
+            'image' => $goods->picture,
+            'target' => $placed->url,
+            ...($placed->price === null ? [] : ['price' => $placed->price->decimal(), 'priceCurrency' => $placed->price->currency->code]),
+        ];
     }
 
     /** @return array<string, mixed> */

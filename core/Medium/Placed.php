@@ -19,7 +19,7 @@ final readonly class Placed
         /** The shop's own origin, for pictures. */
         public string $base,
         public array $goods,
-        /** What all of it costs, without shipping; `null` where it can't be told. For media that are about the price. */
+        /** What all of it costs, without shipping; `null` where it can't be told, or the shopper says how much. For media that are about the price. */
         public ?Money $price,
         public bool $isAvailable,
     ) {}

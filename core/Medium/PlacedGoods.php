@@ -19,5 +19,7 @@ final readonly class PlacedGoods
         public int $quantity,
         /** Of one piece. */
         public Money $price,
+        /** Whether it is given to, not bought. */
+        public bool $isGiven = false,
     ) {}
 }

@@ -13,6 +13,7 @@ final class CaptionIdeas
         $name = count($offer->items) === 1 ? self::short($offer->items[0]->pick->product->name) : null;
         $ideas = match (true) {
             $offer->items === [] => ["Your cart at {$shop}", 'What is in my cart?'],
+            $name !== null && $offer->items[0]->pick->product->kind->isGiven() => ["Give to {$name}", 'Give what you like', "Give at {$shop}"],
             $offer->destination === Destination::Pay => [$name === null ? 'Buy all of it now' : "Buy {$name} now", 'Straight to paying', "Pay at {$shop}"],
             $offer->destination === Destination::Choose => [$name === null ? 'Choose from these' : "Choose your {$name}", "See it at {$shop}"],
             default => [$name === null ? 'Put all of it in the cart' : "Put {$name} in the cart", "Into the cart at {$shop}"],

@@ -8,7 +8,10 @@ use PaperKite\Catalogue\InvalidQuantity;
 use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Product;
 use PaperKite\Catalogue\Quantity;
+use PaperKite\Catalogue\Terms;
 use PaperKite\Catalogue\Variant;
+use PaperKite\Money\Money;
+use PaperKite\Refusal;
 
 /** One of the goods on the desk. */
 final readonly class DraftItem
@@ -22,7 +25,21 @@ final readonly class DraftItem
         public string $quantity,
         /** Whether its picture has no alternative text. */
         public bool $hasMutePicture = false,
+        /** What a click gives, as typed; blank: the shopper says how much. */
+        public string $amount = '',
     ) {}
+
+    /**
+     * @return Money|null `null` where the shopper says how much, or where nothing is given
+     *
+     * @throws Refusal
+     */
+    public function amount(): ?Money
+    {
+        $currency = $this->product?->price?->regular->currency;
+
+        return $currency === null || ! $this->product->kind->isMoneyItself() || trim($this->amount) === '' ? null : Money::fromEntry($this->amount, $currency);
+    }
 
     /** With one piece while the quantity is none; `null` where there is no product. */
     public function read(): ?OfferItem
@@ -33,13 +50,24 @@ final readonly class DraftItem
             $quantity = Quantity::of(1);
         }
 
-        return $this->product === null ? null : new OfferItem(new Pick($this->product, $quantity, $this->pickedVariant()));
+        return $this->product === null ? null : new OfferItem(new Pick($this->product, $quantity, $this->pickedVariant(), $this->terms()));
     }
 
     /** Whether a variant was picked that the product hasn't, or has no longer. */
     public function hasStrayVariant(): bool
     {
         return $this->variant !== '' && $this->pickedVariant() === null;
+    }
+
+    private function terms(): Terms
+    {
+        try {
+            $amount = $this->amount();
+        } catch (Refusal) {
+            $amount = null;
+        }
+
+        return $amount === null ? Terms::once() : Terms::giving($amount);
     }
 
     private function pickedVariant(): ?Variant

@@ -48,7 +48,7 @@ final readonly class Offer
         return array_map(static fn (OfferItem $item): Pick => $item->typicalPick(), $this->items);
     }
 
-    /** Whether the shopper has still to say which variant. */
+    /** Whether the shopper has still to say which variant, or how much. */
     public function leavesAChoice(): bool
     {
         foreach ($this->items as $item) {

@@ -15,22 +15,32 @@ final readonly class OfferItem
         public Pick $pick,
     ) {}
 
-    /** Whether the shopper has still to say which variant. */
+    /** Whether the shopper has still to say which variant, or how much. */
     public function leavesAChoice(): bool
     {
+        return $this->leavesVariantOpen() || $this->leavesAmountOpen();
+    }
+
+    public function leavesVariantOpen(): bool
+    {
         return $this->pick->variant === null && $this->pick->product->variants !== [];
+    }
+
+    public function leavesAmountOpen(): bool
+    {
+        return $this->pick->product->kind->isMoneyItself() && $this->pick->terms->amount === null;
     }
 
     /** In the variant that was chosen, else in the first. */
     public function typicalPick(): Pick
     {
-        return $this->leavesAChoice() ? $this->pick->in($this->pick->product->variants[0]) : $this->pick;
+        return $this->leavesVariantOpen() ? $this->pick->in($this->pick->product->variants[0]) : $this->pick;
     }
 
     /** Whether nothing that this may mean has enough left. */
     public function isSoldOut(): bool
     {
-        foreach ($this->leavesAChoice() ? $this->pick->product->variants : [$this->pick->variant] as $variant) {
+        foreach ($this->leavesVariantOpen() ? $this->pick->product->variants : [$this->pick->variant] as $variant) {
             if (in_array($this->pick->in($variant)->availability(), [Availability::ForSale, Availability::Draft], true)) {
                 return false;
             }

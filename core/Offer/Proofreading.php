@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
+use PaperKite\Offer\Check\AmountIsWithin;
 use PaperKite\Offer\Check\AskIsAnswerable;
 use PaperKite\Offer\Check\BillCanBeTold;
 use PaperKite\Offer\Check\Check;
@@ -63,6 +64,7 @@ final class Proofreading
             new EachItem(new ProductIsChosen),
             new EachItem(new ProductIsForSale),
             new EachItem(new VariantIsThere),
+            new EachItem(new AmountIsWithin),
             new GoodsDiffer,
             new EachItem(new QuantityIsInStock),
             new EachItem(new GoodsArePriced),

@@ -6,6 +6,7 @@ namespace PaperKite\Offer;
 
 use PaperKite\Offer\Clause\Clauses;
 use PaperKite\Quote\Receipt;
+use PaperKite\Quote\ReceiptLine;
 
 /** An offer said aloud. Desk, list, history and command line all show this one sentence. */
 final readonly class Sentence
@@ -109,7 +110,8 @@ final readonly class Sentence
             return ', and pay what the bill says there';
         }
         $about = $offer->leavesAChoice() || $offer->ask !== null ? 'for instance ' : '';
-        $shipping = $bill->shipping->fee->isZero() ? ', shipping included' : " + {$bill->shipping->fee->shown()} shipping";
+        $isSent = array_filter($bill->lines, static fn (ReceiptLine $line): bool => $line->pick->product->kind->ships()) !== [];
+        $shipping = ! $isSent ? '' : ($bill->shipping->fee->isZero() ? ', shipping included' : " + {$bill->shipping->fee->shown()} shipping");
         $tax = $bill->shop->tax->areContained || $bill->tax->isZero() ? '' : " + {$bill->tax->shown()} tax";
 
         return ", and pay {$about}{$bill->items->shown()}{$shipping}{$tax}";

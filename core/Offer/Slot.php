@@ -12,6 +12,7 @@ enum Slot: string
     case Quantity = 'quantity';
     case Product = 'product';
     case Variant = 'variant';
+    case Amount = 'amount';
     case Destination = 'destination';
     case CartUse = 'cart_use';
     case Opening = 'opening';

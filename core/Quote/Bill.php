@@ -33,7 +33,7 @@ final readonly class Bill
             array_map(static fn (ReceiptLine $line): BillLine => BillLine::of($line, $receipt), $receipt->lines),
             $receipt->items,
             new BillRow(BillRowKind::Discount, $receipt->discount->total, $because->discount),
-            new BillRow(BillRowKind::Shipping, $receipt->shipping->fee, $because->shipping),
+            self::ships($receipt) ? new BillRow(BillRowKind::Shipping, $receipt->shipping->fee, $because->shipping) : null,
             new BillRow($receipt->shop->tax->areContained ? BillRowKind::ContainedTax : BillRowKind::Tax, $receipt->tax, $because->tax),
             $receipt->total,
             $receipt->profit,
@@ -41,11 +41,12 @@ final readonly class Bill
     }
 
     /**
-     * What nothing is taken off by, or no tax is in, has no row of it; shipping has one, free or not.
+     * What nothing is taken off by, or no tax is in, has no row of it; what is sent has one of shipping, free or not.
      *
      * @param  list<BillLine>  $lines
+     * @param  BillRow|null  $shipping  `null` where nothing is sent
      */
-    public static function drawn(array $lines, Money $items, BillRow $discount, BillRow $shipping, BillRow $tax, Money $total, Money $profit): self
+    public static function drawn(array $lines, Money $items, BillRow $discount, ?BillRow $shipping, BillRow $tax, Money $total, Money $profit): self
     {
         $isWithin = $tax->kind === BillRowKind::ContainedTax;
         $tax = $tax->amount->isZero() ? [] : [$tax];
@@ -53,12 +54,17 @@ final readonly class Bill
         return new self(
             $lines,
             $items,
-            [...($discount->amount->isZero() ? [] : [$discount]), $shipping, ...($isWithin ? [] : $tax)],
+            [...($discount->amount->isZero() ? [] : [$discount]), ...($shipping === null ? [] : [$shipping]), ...($isWithin ? [] : $tax)],
             $total,
             $isWithin ? $tax : [],
             $isWithin,
             $profit,
         );
+    }
+
+    private static function ships(Receipt $receipt): bool
+    {
+        return array_filter($receipt->lines, static fn (ReceiptLine $line): bool => $line->pick->product->kind->ships()) !== [];
     }
 
     public function row(BillRowKind ...$kinds): ?BillRow

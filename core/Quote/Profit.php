@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use PaperKite\Catalogue\Pick;
-use PaperKite\Catalogue\ProductKind;
 use PaperKite\Money\Money;
 
 /** Rule 10: what is left to the seller. Goods as they were discounted, without tax, less their cost and the provider's fee. */
@@ -30,7 +29,7 @@ final class Profit
     public static function ofLine(Pick $line, Money $discounted, Money $tax, ShopRules $shop): Money
     {
         // A gift card sold is neither income nor cost: its goods are still to be chosen.
-        if ($line->product->kind === ProductKind::GiftCard) {
+        if (! $line->product->kind->isIncome()) {
             return Money::zero($shop->currency);
         }
         $income = $shop->tax->areContained ? $discounted->minus($tax) : $discounted;

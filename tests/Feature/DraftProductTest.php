@@ -105,7 +105,7 @@ final class DraftProductTest extends TestCase
         $this->actingAs($this->person($this->shop));
         $offers = $this->console("/api/shops/{$this->shop->slug}/offers");
         $entry = [
-            'items' => [['product_id' => $this->draft->id, 'variant' => '', 'quantity' => '1']], 'destination' => 'pay', 'cart_use' => 'just_this', 'opening' => 'same_tab',
+            'items' => [['product_id' => $this->draft->id, 'variant' => '', 'quantity' => '1', 'amount' => '']], 'destination' => 'pay', 'cart_use' => 'just_this', 'opening' => 'same_tab',
             'ask' => ['is_asked' => false, 'label' => '', 'least' => '1', 'most' => '10'], 'words' => ['idle' => ''], 'look_id' => null, 'landing' => '',
         ];
 
@@ -138,7 +138,7 @@ final class DraftProductTest extends TestCase
 
         $this->product($this->shop, ['name' => 'A comb', 'stock' => 0]);
         $honey = $this->product($this->shop, ['name' => 'Willow honey']);
-        $entry = $this->getJson($blank)->assertOk()->assertJsonPath('entry.items', [['product_id' => $honey->id, 'variant' => '', 'quantity' => '1']])->assertJsonPath('entry.destination', 'pay')->json('entry');
+        $entry = $this->getJson($blank)->assertOk()->assertJsonPath('entry.items', [['product_id' => $honey->id, 'variant' => '', 'quantity' => '1', 'amount' => '']])->assertJsonPath('entry.destination', 'pay')->json('entry');
         self::assertIsArray($entry);
         $this->postJson($this->console("/api/shops/{$this->shop->slug}/offers"), $entry)->assertCreated()->assertJsonPath('entry', $entry);
 

@@ -72,7 +72,7 @@ final class OfferTest extends TestCase
         foreach (['Small', 'Large'] as $position => $size) {
             $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $position, 'sku' => "wrap-{$size}", 'choices' => [$size], 'choices_digest' => hash('sha256', $size)]);
         }
-        $items = [$this->item(['quantity' => '3']), ['product_id' => $wrap->id, 'variant' => 'wrap-Large', 'quantity' => '1'], ['product_id' => $wrap->id, 'variant' => '', 'quantity' => '2']];
+        $items = [$this->item(['quantity' => '3']), ['product_id' => $wrap->id, 'variant' => 'wrap-Large', 'quantity' => '1', 'amount' => ''], ['product_id' => $wrap->id, 'variant' => '', 'quantity' => '2', 'amount' => '']];
         $id = $this->made(['items' => $items, 'destination' => 'cart', 'opening' => 'new_tab', 'landing' => '']);
 
         $this->getJson($this->address("/{$id}"))->assertJsonPath('entry.items', $items)
@@ -194,7 +194,7 @@ final class OfferTest extends TestCase
      */
     private function item(array $with): array
     {
-        return array_replace(['product_id' => $this->honey->id, 'variant' => '', 'quantity' => '1'], $with);
+        return array_replace(['product_id' => $this->honey->id, 'variant' => '', 'quantity' => '1', 'amount' => ''], $with);
     }
 
     /**

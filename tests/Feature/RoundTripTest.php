@@ -81,7 +81,7 @@ final class RoundTripTest extends TestCase
         $word = static fn (): string => $chance->getInt(0, 1) === 1 ? '' : 'Word '.$chance->getInt(1, 999);
         $items = [];
         foreach (array_slice($products, 0, $count) as $product) {
-            $items[] = ['product_id' => $product->id, 'variant' => $product->has_variants && $chance->getInt(0, 1) === 1 ? $product->variants()->firstOrFail()->sku : '', 'quantity' => (string) $chance->getInt(2, 5)];
+            $items[] = ['product_id' => $product->id, 'variant' => $product->has_variants && $chance->getInt(0, 1) === 1 ? $product->variants()->firstOrFail()->sku : '', 'quantity' => (string) $chance->getInt(2, 5), 'amount' => ''];
         }
 
         return [

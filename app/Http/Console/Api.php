@@ -6,6 +6,8 @@ namespace App\Http\Console;
 
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Checkout\CouponPlace;
 use PaperKite\Checkout\Demand;
@@ -38,6 +40,8 @@ use PaperKite\Shopfront\AfterAdding;
 #[OA\Components(
     schemas: [
         new OA\Schema(schema: 'Drawing', type: 'string', enum: Drawing::class),
+        new OA\Schema(schema: 'ProductKind', type: 'string', enum: ProductKind::class),
+        new OA\Schema(schema: 'ProductPart', type: 'string', enum: ProductPart::class),
         new OA\Schema(schema: 'CartUse', type: 'string', enum: CartUse::class),
         new OA\Schema(schema: 'Destination', type: 'string', enum: Destination::class),
         new OA\Schema(schema: 'Opening', type: 'string', enum: Opening::class),

@@ -6,6 +6,7 @@ namespace App\Models\Casts;
 
 use App\Models\FrozenCheckout;
 use App\Models\FrozenLine;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\TermsKind;
 use PaperKite\Checkout\ShopperDetails;
 
@@ -71,6 +72,8 @@ final class FrozenCheckoutCodec
             labelId: $line->optionalInteger('labelId'),
             terms: $line->optionalText('terms') ?? TermsKind::Once->value,
             amountMinor: $line->optionalInteger('amountMinor'),
+            kind: ProductKind::tryFrom($line->optionalText('kind') ?? '') ?? ProductKind::Physical,
+            thanks: $line->optionalText('thanks'),
         );
     }
 

@@ -8,6 +8,7 @@ use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Weight;
 use PaperKite\Money\Money;
@@ -38,5 +39,9 @@ final readonly class EnteredProduct
         public array $variants,
         public array $traits,
         public array $categories,
+        public ProductKind $kind,
+        public AmountsEntry $amounts,
+        /** Told to whoever has given; blank where nothing is. */
+        public string $thanks,
     ) {}
 }

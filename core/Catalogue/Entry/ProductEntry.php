@@ -10,6 +10,7 @@ use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Weight;
@@ -18,6 +19,7 @@ use PaperKite\Money\Currency;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
 use PaperKite\Text\Line;
+use PaperKite\Text\Passage;
 
 /** A product’s form as a seller filled it in: read all at once, so that every finding stands at its field. */
 final readonly class ProductEntry
@@ -25,6 +27,8 @@ final readonly class ProductEntry
     private const MOST_TRAITS = 20;
 
     private const MOST_CATEGORIES = 12;
+
+    private const LONGEST_THANKS = 1_000;
 
     private function __construct(
         /** @var array<string, string> sentences by path, such as `options.0.choices.1.name` */
@@ -61,10 +65,29 @@ final readonly class ProductEntry
             variants: (new VariantsEntry($prices, $wrong))->read($typed, $options, $sku),
             traits: self::traits($typed, $wrong),
             categories: self::categories($typed, $wrong),
+            kind: self::kind($typed, $wrong),
+            amounts: AmountsEntry::read($typed, $prices, $price->regular, $wrong),
+            thanks: self::thanks($typed, $wrong),
         );
         $errors = $wrong->all();
 
         return new self($errors, $errors === [] ? $entered : null, $price, $options);
+    }
+
+    private static function kind(FormInput $typed, FieldErrors $wrong): ProductKind
+    {
+        $usual = ProductKind::sold()[0];
+        $kind = $typed->text('kind') === '' ? $usual : ProductKind::tryFrom($typed->text('kind'));
+        if (! in_array($kind, ProductKind::sold(), true)) {
+            $wrong->add('kind', 'Choose what kind of product it is.');
+        }
+
+        return $kind ?? $usual;
+    }
+
+    private static function thanks(FormInput $typed, FieldErrors $wrong): string
+    {
+        return trim($typed->text('thanks')) === '' ? '' : $wrong->at('thanks', static fn (): string => Passage::of($typed->text('thanks'), 'The words of thanks', self::LONGEST_THANKS)->text) ?? '';
     }
 
     private static function picture(FormInput $typed, FieldErrors $wrong): Drawing

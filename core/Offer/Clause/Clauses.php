@@ -12,7 +12,7 @@ final class Clauses
 {
     public static function for(OfferItem $item): Clause
     {
-        foreach ([new VariedPieces, new Pieces] as $clause) {
+        foreach ([new GivenAmount, new VariedPieces, new Pieces] as $clause) {
             if ($clause->fits($item)) {
                 return $clause;
             }

@@ -1,4 +1,4 @@
-Hello {!! $order->name !!},
+Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
 
 your order {{ $order->number }} at {!! $shop->name !!} was cancelled:
 

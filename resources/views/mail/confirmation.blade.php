@@ -12,15 +12,19 @@ foreach ($bill->within as $row) {
     $lines[] = "  {$row->kind->label()}: {$row->shown()}";
 }
 @endphp
-Hello {!! $order->name !!},
+Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
 
 thank you for your order {{ $order->number }} at {!! $shop->name !!}.
 
 {!! implode("\n", $lines) !!}
 
-It goes to:
-  {!! $order->name !!}
-  {!! $order->street !!}
-  {!! trim("{$order->postcode} {$order->town}") !!}
+@foreach ($order->thanks() as $thanks)
+{!! $thanks !!}
 
+@endforeach
+@if ($order->street !== '')
+It goes to:
+{!! implode("\n", array_map(fn ($line) => "  {$line}", $order->address())) !!}
+
+@endif
 The order for a day from now: {!! $link !!}

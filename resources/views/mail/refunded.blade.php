@@ -1,4 +1,4 @@
-Hello {!! $order->name !!},
+Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
 
 we gave you back {{ $order->money($refund->amount_minor)->shown() }} of your order {{ $order->number }} at {!! $shop->name !!}:
 

@@ -1,4 +1,4 @@
-Hello {!! $order->name !!},
+Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
 
 your order {{ $order->number }} at {!! $shop->name !!} is on its way{!! $step->carrier === '' ? '' : " with {$step->carrier}" !!}:
 
@@ -10,9 +10,9 @@ your order {{ $order->number }} at {!! $shop->name !!} is on its way{!! $step->c
 Follow the parcel: {!! $step->tracking !!}
 
 @endif
+@if ($order->street !== '')
 It goes to:
-  {!! $order->name !!}
-  {!! $order->street !!}
-  {!! trim("{$order->postcode} {$order->town}") !!}
+{!! implode("\n", array_map(fn ($line) => "  {$line}", $order->address())) !!}
 
+@endif
 The order: {!! $link !!}

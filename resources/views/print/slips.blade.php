@@ -20,8 +20,8 @@
 <p class="warning">This order was cancelled: send nothing.</p>
 @endif
 <section>
-<h2>Goes to</h2>
-<address dir="auto">{{ $slip->order->name }}<br>@if ($slip->order->company !== ''){{ $slip->order->company }}<br>@endif{{ $slip->order->street }}<br>{{ trim("{$slip->order->postcode} {$slip->order->town}") }}<br>{{ $countries[$slip->order->country] ?? $slip->order->country }}</address>
+<h2>{{ $slip->order->street === '' ? 'For' : 'Goes to' }}</h2>
+<address dir="auto">@forelse ($slip->order->address() as $line)@unless ($loop->first)<br>@endunless{{ $line }}@empty{{ $slip->order->email }}@endforelse</address>
 @if ($slip->order->phone !== '')<p>{{ $slip->order->phone }}</p>@endif
 </section>
 @if ($slip->lines !== [])

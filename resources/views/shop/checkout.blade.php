@@ -15,14 +15,15 @@ $wrong = count($errors) + count($lineErrors);
 <input type="hidden" name="digest" value="{{ $digest }}">
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">Pay</button>
-<section aria-label="Goods and address">
+<section aria-label="{{ $isSent ? 'Goods and address' : 'Goods and receipt' }}">
 <x-shop.lines :cart="$cart" :bill="$bill" :words="$shop->wording()" :quantities="$quantities" :errors="$lineErrors" :notices="$lineNotices" />
 <button class="plain" name="update" value="1" data-update>Work out the total</button>
-<h2>Where it goes</h2>
+<h2>{{ $isSent ? 'Where it goes' : 'Where the receipt goes' }}</h2>
 <p class="fields-note">No account is needed. Ordered here before? <a href="/account">Have a sign-in link mailed</a>, and this is filled in.</p>
 <div class="fields">
-@foreach ($fields as $field)
-<x-shop.field :field="$field" :typed="$typed" :errors="$errors" :demand="$shop->checkout_rules->demand($field)">
+@foreach ($demands as $name => $demand)
+@php $field = CheckoutField::from($name); @endphp
+<x-shop.field :field="$field" :typed="$typed" :errors="$errors" :demand="$demand">
 @if ($field === CheckoutField::Country)
 <select id="country" name="country" autocomplete="country" data-reckon @isset($errors['country']) aria-invalid="true" aria-describedby="country-error" @endisset>
 @foreach ($countries as $code => $countryName)

@@ -19,6 +19,9 @@
 </div>
 <p class="stock" data-stock aria-live="polite"></p>
 @endif
+@if ($each->line->leavesAmountOpen())
+<x-shop.amounts :product="$product" name="amount[{{ $i }}]" own="own_amount[{{ $i }}]" :picked="$answer->picked[$i] ?? null" :typed="$answer->amounts[$i] ?? ''" />
+@endif
 @isset($answer->choiceErrors[$i])<p class="field-error" role="alert">{{ $answer->choiceErrors[$i] }}</p>@endisset
 </div>
 </section>

@@ -2,10 +2,15 @@
 <div class="two-columns">
 <section>
 @if ($isOpen)
-<h1>Thank you, <bdi>{{ $order->name }}</bdi></h1>
+<h1>Thank you{{ $order->name === '' ? '' : ', ' }}<bdi>{{ $order->name }}</bdi></h1>
 <p class="lead">Your order <strong>{{ $order->number }}</strong> is made. {{ $state }}</p>
+@foreach ($order->thanks() as $thanks)
+<p class="thanks-words" dir="auto">{{ $thanks }}</p>
+@endforeach
+@if ($order->street !== '')
 <h2>It goes to</h2>
-<address dir="auto">{{ $order->name }}<br>@if ($order->company !== ''){{ $order->company }}<br>@endif{{ $order->street }}<br>{{ trim("{$order->postcode} {$order->town}") }}<br>{{ $country }}</address>
+<address dir="auto">@foreach ($order->address() as $line)@unless ($loop->first)<br>@endunless{{ $line }}@endforeach</address>
+@endif
 @if ($order->comment !== '')
 <h2>What you told us</h2>
 <p dir="auto" class="comment">{{ $order->comment }}</p>

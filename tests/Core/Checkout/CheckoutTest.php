@@ -11,6 +11,7 @@ use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Checkout\Demand;
 use PaperKite\Checkout\DetailsEntry;
+use PaperKite\Checkout\Needs;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Payment\PaymentTerms;
@@ -24,7 +25,7 @@ final class CheckoutTest extends TestCase
 
     public function test_sound_details_are_read(): void
     {
-        $entry = new DetailsEntry(self::TYPED, new CheckoutRules);
+        $entry = new DetailsEntry(self::TYPED, new CheckoutRules, Needs::parcel());
 
         self::assertSame([], $entry->errors);
         self::assertSame(['Ada Nwosu-Reed', ''], [$entry->details?->name, $entry->details?->postcode]);
@@ -33,7 +34,7 @@ final class CheckoutTest extends TestCase
     #[DataProvider('wrong')]
     public function test_a_wrong_field_is_told_at_the_field(string $field, string $typed, string $sentence): void
     {
-        $entry = new DetailsEntry([$field => $typed] + self::TYPED, new CheckoutRules);
+        $entry = new DetailsEntry([$field => $typed] + self::TYPED, new CheckoutRules, Needs::parcel());
 
         self::assertSame([$field], array_keys($entry->errors));
         self::assertStringContainsString($sentence, $entry->errors[$field]);
@@ -59,19 +60,19 @@ final class CheckoutTest extends TestCase
     {
         self::assertSame(
             ['email', 'name', 'street', 'town', 'country'],
-            array_keys((new DetailsEntry(array_fill_keys(array_keys(self::TYPED), ''), new CheckoutRules))->errors),
+            array_keys((new DetailsEntry(array_fill_keys(array_keys(self::TYPED), ''), new CheckoutRules, Needs::parcel()))->errors),
         );
     }
 
     public function test_the_seller_says_what_is_asked_but_not_away_what_a_parcel_needs(): void
     {
         $rules = new CheckoutRules(['phone' => Demand::Required, 'comment' => Demand::Optional, 'town' => Demand::Off, 'postcode' => Demand::Off]);
-        $entry = new DetailsEntry(['comment' => "Ring twice.\r\nThe dog is kind."] + self::TYPED, $rules);
+        $entry = new DetailsEntry(['comment' => "Ring twice.\r\nThe dog is kind."] + self::TYPED, $rules, Needs::parcel());
 
         self::assertSame([Demand::Required, Demand::Optional], [$rules->demand(CheckoutField::Town), $rules->demand(CheckoutField::Postcode)]);
         self::assertSame(['phone'], array_keys($entry->errors));
-        self::assertSame("Ring twice.\nThe dog is kind.", (new DetailsEntry(['phone' => '+353 1 5550 100', 'comment' => "Ring twice.\r\nThe dog is kind."] + self::TYPED, $rules))->details?->comment);
-        self::assertSame('', (new DetailsEntry(['comment' => 'Not asked.'] + self::TYPED, new CheckoutRules))->details?->comment);
+        self::assertSame("Ring twice.\nThe dog is kind.", (new DetailsEntry(['phone' => '+353 1 5550 100', 'comment' => "Ring twice.\r\nThe dog is kind."] + self::TYPED, $rules, Needs::parcel()))->details?->comment);
+        self::assertSame('', (new DetailsEntry(['comment' => 'Not asked.'] + self::TYPED, new CheckoutRules, Needs::parcel()))->details?->comment);
     }
 
     public function test_the_digest_changes_with_all_that_is_paid_for(): void

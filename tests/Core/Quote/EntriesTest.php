@@ -74,13 +74,13 @@ final class EntriesTest extends TestCase
 
         self::assertSame([Demand::Off, Demand::Required, Demand::Optional, Demand::Required], array_map($rules->demand(...), [CheckoutField::Company, CheckoutField::Postcode, CheckoutField::Phone, CheckoutField::Town]));
         self::assertSame([CouponPlace::Cart, ['www.fern.example', 'fern.example'], 'https://fern.example/thanks?from=kite#top', null], [$rules->couponPlace, $rules->hosts, $rules->afterPaying, $rules->afterCancelling]);
-        self::assertSame([true, false], [$rules->asks(CheckoutField::Phone), $rules->asks(CheckoutField::Comment)]);
+        self::assertSame([true, false], [$rules->demand(CheckoutField::Phone) !== Demand::Off, $rules->demand(CheckoutField::Comment) !== Demand::Off]);
     }
 
     public function test_what_an_order_needs_can_not_be_lost(): void
     {
         $rules = RulesEntry::read(FormInput::of(array_fill_keys(array_map(static fn (CheckoutField $field): string => $field->value, CheckoutField::cases()), 'off')), '', '')->rules ?? self::fail('They were refused.');
-        $lost = array_filter(CheckoutField::cases(), static fn (CheckoutField $field): bool => ! $rules->asks($field));
+        $lost = array_filter(CheckoutField::cases(), static fn (CheckoutField $field): bool => $rules->demand($field) === Demand::Off);
 
         self::assertSame([CheckoutField::Company, CheckoutField::Phone, CheckoutField::Comment], array_values($lost));
         self::assertSame([], array_filter(CheckoutField::cases(), static fn (CheckoutField $field): bool => count($field->allowed()) === 1 && $field->lockedBecause() === null));
@@ -113,7 +113,7 @@ final class EntriesTest extends TestCase
 
     public function test_built_in_rules_ask_for_what_a_parcel_needs(): void
     {
-        self::assertSame(['email', 'name', 'street', 'postcode', 'town', 'country'], array_map(static fn (CheckoutField $field): string => $field->value, array_values(array_filter(CheckoutField::cases(), (new CheckoutRules)->asks(...)))));
+        self::assertSame(['email', 'name', 'street', 'postcode', 'town', 'country'], array_map(static fn (CheckoutField $field): string => $field->value, array_values(array_filter(CheckoutField::cases(), static fn (CheckoutField $field): bool => (new CheckoutRules)->demand($field) !== Demand::Off))));
     }
 
     #[DataProvider('passages')]

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Console\Catalogue;
 
 use App\Http\Console\Shared\Answer;
-use App\Http\Input;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
+use PaperKite\Text\FormInput;
 
 /** Reads a product's form back while it is filled in; nothing is saved. */
 final readonly class ProductCheckController
@@ -21,6 +21,6 @@ final readonly class ProductCheckController
     {
         $product = $request->has('except') ? $shop->products()->whereKey($request->integer('except'))->first() : null;
 
-        return response()->json(ProductCheckResource::of($request->entry(), Input::text($request, 'sku'), $request->findings($product), $shop, $clock->moment()));
+        return response()->json(ProductCheckResource::of($request->entry(), FormInput::of($request->all()), $request->findings($product), $shop, $clock->moment()));
     }
 }

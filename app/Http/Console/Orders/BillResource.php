@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Console\Orders;
 
 use App\Http\Console\Shared\Amount;
-use LogicException;
 use OpenApi\Attributes as OA;
 use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
@@ -26,8 +25,8 @@ final readonly class BillResource
         public ?Amount $discount,
         #[OA\Property]
         public string $discount_because,
-        #[OA\Property]
-        public Amount $shipping,
+        #[OA\Property(description: 'Null where nothing is sent.')]
+        public ?Amount $shipping,
         #[OA\Property]
         public string $shipping_because,
         #[OA\Property(description: 'Null where there is none.')]
@@ -46,7 +45,7 @@ final readonly class BillResource
     public static function of(Bill $bill, array $pictures = []): self
     {
         $discount = $bill->row(BillRowKind::Discount);
-        $shipping = $bill->row(BillRowKind::Shipping) ?? throw new LogicException('A bill says what shipping costs.');
+        $shipping = $bill->row(BillRowKind::Shipping);
         $tax = $bill->row(BillRowKind::Tax, BillRowKind::ContainedTax);
 
         return new self(
@@ -54,8 +53,8 @@ final readonly class BillResource
             items: Amount::of($bill->items),
             discount: $discount === null ? null : Amount::of($discount->amount),
             discount_because: self::said($discount?->because),
-            shipping: Amount::of($shipping->amount),
-            shipping_because: self::said($shipping->because),
+            shipping: $shipping === null ? null : Amount::of($shipping->amount),
+            shipping_because: self::said($shipping?->because),
             tax: $tax === null ? null : Amount::of($tax->amount),
             tax_because: self::said($tax?->because),
             tax_is_contained: $bill->taxIsContained,

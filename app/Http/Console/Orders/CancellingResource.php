@@ -32,7 +32,7 @@ final readonly class CancellingResource
         $money = match (true) {
             $isHeld => "{$order->money($order->due_now_minor)->shown()} that is held for you is let go.",
             $back->isZero() => 'There is no money to give back.',
-            default => "{$back->shown()} goes back to {$order->name}, where it was paid from.",
+            default => "{$back->shown()} goes back to {$order->shopper()}, where it was paid from.",
         };
 
         return new self(Amount::of($back), "{$money} The shopper is told by mail. This can’t be taken back.");

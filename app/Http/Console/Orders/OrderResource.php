@@ -11,7 +11,6 @@ use App\Models\PaymentState;
 use App\Models\Refund;
 use OpenApi\Attributes as OA;
 use PaperKite\Order\GoodsState;
-use Symfony\Component\Intl\Countries;
 
 #[OA\Schema(schema: 'Order')]
 final readonly class OrderResource
@@ -31,7 +30,7 @@ final readonly class OrderResource
         public ?string $captured_at,
         #[OA\Property]
         public string $email,
-        #[OA\Property(description: 'Line by line.', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Line by line; none where nothing is sent.', type: 'array', items: new OA\Items(type: 'string'))]
         public array $address,
         #[OA\Property(description: 'Blank where none was given.')]
         public string $phone,
@@ -69,7 +68,7 @@ final readonly class OrderResource
             placed_at: $order->placed_at->toIso8601ZuluString(),
             captured_at: $order->captured_at?->toIso8601ZuluString(),
             email: $order->email,
-            address: array_values(array_filter([$order->name, $order->company, $order->street, trim("{$order->postcode} {$order->town}"), Countries::getName($order->country, 'en')], static fn (string $line): bool => $line !== '')),
+            address: $order->address(),
             phone: $order->phone,
             comment: $order->comment,
             bill: BillResource::of($order->bill(), array_values($order->lines->map(static fn (OrderLine $line): string => $line->picture)->all())),

@@ -39,7 +39,7 @@ final readonly class OrderRowResource
         return new self(
             $order->number,
             $order->placed_at->toIso8601ZuluString(),
-            $order->name,
+            $order->shopper(),
             ($first === null ? '' : ($first->quantity > 1 ? "{$first->quantity} × " : '').$first->name).($others > 0 ? " and {$others} more" : ''),
             Amount::of($order->money($order->total_minor)),
             $order->goods_state,

@@ -10,7 +10,6 @@ use App\Models\Order;
 use App\Models\Shop;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Symfony\Component\Intl\Countries;
 
 /** Packing slips to be printed, a sheet of paper for each order: what is in the parcel, without prices. */
 final readonly class PackingSlipController
@@ -23,7 +22,6 @@ final readonly class PackingSlipController
         return response()->view('print.slips', [
             'shop' => $shop,
             'slips' => $orders->map(static fn (Order $order): PackingSlip => PackingSlip::of($order)),
-            'countries' => Countries::getNames('en'),
         ]);
     }
 }

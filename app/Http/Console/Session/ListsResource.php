@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Session;
 
 use App\Http\Console\Catalogue\DrawingResource;
+use App\Http\Console\Catalogue\ProductKindResource;
 use App\Http\Console\Offers\ButtonStateResource;
 use App\Http\Console\Offers\CartUseResource;
 use App\Http\Console\Offers\DestinationResource;
@@ -13,6 +14,7 @@ use App\Http\Console\Offers\OpeningResource;
 use App\Http\Console\Shop\CountryResource;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Medium\Media;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
@@ -24,6 +26,7 @@ final readonly class ListsResource
 {
     /**
      * @param  list<DrawingResource>  $drawings
+     * @param  list<ProductKindResource>  $product_kinds
      * @param  list<DestinationResource>  $destinations
      * @param  list<CartUseResource>  $cart_uses
      * @param  list<OpeningResource>  $openings
@@ -34,6 +37,8 @@ final readonly class ListsResource
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: DrawingResource::class))]
         public array $drawings,
+        #[OA\Property(description: 'Of products that can be sold.', type: 'array', items: new OA\Items(ref: ProductKindResource::class))]
+        public array $product_kinds,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DestinationResource::class))]
         public array $destinations,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CartUseResource::class))]
@@ -52,6 +57,7 @@ final readonly class ListsResource
     {
         return new self(
             drawings: array_map(DrawingResource::of(...), Drawing::cases()),
+            product_kinds: array_map(ProductKindResource::of(...), ProductKind::sold()),
             destinations: array_map(DestinationResource::of(...), Destination::cases()),
             cart_uses: array_map(CartUseResource::of(...), CartUse::cases()),
             openings: array_map(OpeningResource::of(...), Opening::cases()),

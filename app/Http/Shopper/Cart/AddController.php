@@ -23,6 +23,7 @@ use App\OpenLinks\FollowOpenLink;
 use App\Results\Labels;
 use App\Shopfront\AfterAddingTo;
 use App\Shopfront\FindGoods;
+use App\Shopfront\GivenAmount;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -53,7 +54,8 @@ final readonly class AddController
         $choices = array_values(array_map(static fn (mixed $choice): string => is_string($choice) ? $choice : '', (array) $request->input('choice', [])));
         $typed = Input::text($request, 'quantity', '1');
         $variant = $product->has_variants ? $product->variants->first(fn (Variant $variant): bool => $variant->choices === $choices) : null;
-        $errors = $this->errors($product, $variant, $typed);
+        $given = GivenAmount::read($product, Input::text($request, 'own_amount'), Input::text($request, 'amount'), $shop->wording());
+        $errors = $this->errors($product, $variant, $typed, $given);
         if ($errors !== []) {
             return $request->expectsJson()
                 ? new JsonResponse(['message' => implode(' ', $errors)], 422)
@@ -61,7 +63,7 @@ final readonly class AddController
         }
         $visitor = Visitor::of($request);
         try {
-            $answer = $this->filled($request, $shop, $visitor, new Goods($product, $variant, Quantity::fromEntry($typed)->pieces));
+            $answer = $this->filled($request, $shop, $visitor, new Goods($product, $variant, Quantity::fromEntry($typed)->pieces, $given->terms));
         } catch (TooManyCarts) {
             abort(429);
         }
@@ -121,10 +123,10 @@ final readonly class AddController
         return $request->expectsJson() ? new JsonResponse(['go' => $address]) : new RedirectResponse($address, Answer::HTTP_SEE_OTHER);
     }
 
-    /** @return array{quantity?: string, choices?: string} */
-    private function errors(Product $product, ?Variant $variant, string $quantity): array
+    /** @return array{quantity?: string, choices?: string, amount?: string} */
+    private function errors(Product $product, ?Variant $variant, string $quantity, GivenAmount $given): array
     {
-        $errors = [];
+        $errors = $given->error === null ? [] : ['amount' => $given->error];
         if ($product->has_variants && $variant === null) {
             $errors['choices'] = 'Choose one of each; this combination is not to be had.';
         } elseif (! $product->stockFor($variant)->covers(1)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Checkout;
 
 use App\Carts\ApplyCoupon;
+use App\Carts\CartNeeds;
 use App\Carts\CartOwner;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
@@ -76,10 +77,10 @@ final readonly class CheckoutController
         if ($cart === null || $cart->lines->isEmpty()) {
             return $this->nothingToPay($shop, $cart);
         }
-        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules);
+        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart));
         $cart->update([
             'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
-            'country' => isset($details->errors['country']) ? $cart->country : $details->typed['country'],
+            'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
         ]);
 
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.

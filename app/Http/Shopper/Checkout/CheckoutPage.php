@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Checkout;
 
 use App\Carts\CartCountry;
+use App\Carts\CartNeeds;
 use App\Carts\LineNotices;
 use App\Carts\ReckonCart;
 use App\Http\Shopper\ReadCaller;
@@ -15,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\CheckoutField;
+use PaperKite\Checkout\Demand;
 use PaperKite\Quote\ShippingZone;
 use Symfony\Component\Intl\Countries;
 
@@ -66,7 +68,8 @@ final readonly class CheckoutPage
             'bill' => $bill,
             'digest' => $bill->receipt === null ? '' : CartDigest::of($bill->receipt),
             'typed' => ['country' => $bill->country] + array_filter($typed, static fn (string $text): bool => $text !== '') + $typed,
-            'fields' => array_values(array_filter(CheckoutField::cases(), static fn (CheckoutField $field): bool => $shop->checkout_rules->asks($field))),
+            'demands' => self::demands($shop, $cart),
+            'isSent' => CartNeeds::of($shop, $cart)->address,
             'errors' => $errors + ($unreachable === null ? [] : ['country' => $unreachable]),
             'quantities' => $quantities,
             'lineErrors' => $lineErrors + LineNotices::stock($cart),
@@ -75,6 +78,18 @@ final readonly class CheckoutPage
             'payNotice' => $this->provider->notice(),
             'countries' => self::countries($shop),
         ], $status);
+    }
+
+    /** @return array<string, Demand> by field, of those that are asked */
+    private static function demands(Shop $shop, Cart $cart): array
+    {
+        $needs = CartNeeds::of($shop, $cart);
+        $demands = [];
+        foreach (CheckoutField::cases() as $field) {
+            $demands[$field->value] = $shop->checkout_rules->demandOf($field, $needs);
+        }
+
+        return array_filter($demands, static fn (Demand $demand): bool => $demand !== Demand::Off);
     }
 
     /** @return array<string, string> names by code, of where the shop ships to */

@@ -19,7 +19,6 @@ use PaperKite\Words\Phrase;
 use PaperKite\Words\Said;
 use PaperKite\Words\Wording;
 use Symfony\Component\HttpFoundation\Response as Answer;
-use Symfony\Component\Intl\Countries;
 
 /** An order as its shopper sees it: all of it for a day, then its goods and state, until a fresh link is asked for. */
 final readonly class ThankYouController
@@ -43,7 +42,6 @@ final readonly class ThankYouController
             'state' => $this->state($order, $shop->wording()),
             'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->greaterThan($this->clock->now()) || $order->opened_until?->greaterThan($this->clock->now()) === true,
             'isSent' => $request->query('after') === 'sent',
-            'country' => Countries::getName($order->country, 'en'),
             'payNotice' => $this->provider->notice(),
         ]);
     }

@@ -9,6 +9,7 @@ use App\Http\Input;
 use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Variant;
+use App\Shopfront\GivenAmount;
 use Illuminate\Http\Request;
 use PaperKite\Catalogue\Availability;
 use PaperKite\Catalogue\InvalidQuantity;
@@ -27,6 +28,10 @@ final readonly class OfferAnswer
         public ?string $quantity,
         public array $choiceErrors,
         public ?string $quantityError,
+        /** @var array<int, string> amounts that were picked, by line */
+        public array $picked = [],
+        /** @var array<int, string> amounts of their own, as typed, by line */
+        public array $amounts = [],
     ) {}
 
     public static function none(): self
@@ -36,27 +41,31 @@ final readonly class OfferAnswer
 
     public static function read(Offer $offer, Request $request): self
     {
-        $goods = $choices = $errors = [];
+        $goods = $choices = $errors = $picked = $amounts = [];
         [$pieces, $quantityError] = self::pieces($offer, Input::text($request, 'quantity'));
         foreach ($offer->lines as $index => $line) {
             $choices[$index] = self::typed($request, $index);
             $variant = self::variant($line, $choices[$index]);
-            $picked = new Goods($line->product, $variant, $pieces ?? $line->quantity, $line->termsOf($line->product));
-            if ($line->product->has_variants && $variant === null) {
+            [$picked[$index], $amounts[$index]] = [Input::text($request, "amount.{$index}"), Input::text($request, "own_amount.{$index}")];
+            $given = $line->leavesAmountOpen() ? GivenAmount::read($line->product, $amounts[$index], $picked[$index], $offer->shop->wording()) : null;
+            $each = new Goods($line->product, $variant, $pieces ?? $line->quantity, $given->terms ?? $line->termsOf($line->product));
+            if ($given?->error !== null) {
+                $errors[$index] = $given->error;
+            } elseif ($line->product->has_variants && $variant === null) {
                 $errors[$index] = 'Choose one of each; this combination is not to be had.';
             } else {
-                $errors[$index] = match ($picked->availability()) {
+                $errors[$index] = match ($each->availability()) {
                     Availability::ForSale, Availability::Draft => null,
                     Availability::SoldOut => 'This is sold out at the moment; choose another.',
                     Availability::TooFew => "Only {$line->product->stockFor($variant)->pieces} of this are left; choose fewer, or another.",
                 };
             }
-            $goods[] = $picked;
+            $goods[] = $each;
         }
 
         $errors = array_filter($errors, is_string(...));
 
-        return new self($errors === [] && $quantityError === null ? $goods : [], $choices, $request->has('quantity') ? Input::text($request, 'quantity') : null, $errors, $quantityError);
+        return new self($errors === [] && $quantityError === null ? $goods : [], $choices, $request->has('quantity') ? Input::text($request, 'quantity') : null, $errors, $quantityError, $picked, $amounts);
     }
 
     /** @return array{int|null, string|null} how many, where the shopper was asked, and what is wrong with the answer */
@@ -78,6 +87,6 @@ final readonly class OfferAnswer
     /** @param  list<string>  $choices */
     private static function variant(OfferLine $line, array $choices): ?Variant
     {
-        return $line->leavesAChoice() ? $line->product->variants->first(static fn (Variant $variant): bool => $variant->choices === $choices) : $line->variant;
+        return $line->leavesVariantOpen() ? $line->product->variants->first(static fn (Variant $variant): bool => $variant->choices === $choices) : $line->variant;
     }
 }

@@ -46,7 +46,7 @@ final readonly class ProductPage
 
     /**
      * @param  list<string>  $choices
-     * @param  array{quantity?: string, choices?: string}  $errors
+     * @param  array{quantity?: string, choices?: string, amount?: string}  $errors
      */
     public function corrected(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors): Response
     {
@@ -55,7 +55,7 @@ final readonly class ProductPage
 
     /**
      * @param  list<string>  $choices
-     * @param  array{quantity?: string, choices?: string}  $errors
+     * @param  array{quantity?: string, choices?: string, amount?: string}  $errors
      */
     private function page(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors, int $status): Response
     {
@@ -77,6 +77,8 @@ final readonly class ProductPage
             'quantity' => $quantity,
             'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
             'code' => $code,
+            'picked' => $request->isMethod('post') ? Input::text($request, 'amount') : null,
+            'ownAmount' => Input::text($request, 'own_amount'),
             'rest' => $rest?->text() ?? '',
             'errors' => $errors,
         ], $status);
@@ -98,6 +100,9 @@ final readonly class ProductPage
     private function shipping(Shop $shop, Product $product, string $country, Moment $at): string
     {
         $core = $product->toCore();
+        if (! $core->kind->ships()) {
+            return '';
+        }
         try {
             $shipping = Quote::of(new QuoteRequest($shop->rules(), [new Pick($core, Quantity::of(1), $core->variants[0] ?? null)], $country, $at))->shipping;
         } catch (Unquotable) {

@@ -29,7 +29,7 @@ defineProps<{ bill: Schemas['Bill']; withoutLines?: boolean; withProfit?: boolea
       </dt>
       <dd>−{{ bill.discount.shown }}</dd>
     </div>
-    <div class="flex justify-between gap-4 border-t border-rule py-1.5">
+    <div v-if="bill.shipping" class="flex justify-between gap-4 border-t border-rule py-1.5">
       <dt>
         Shipping <span class="block text-sm text-pencil">{{ bill.shipping_because }}</span>
       </dt>

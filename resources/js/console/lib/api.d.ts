@@ -965,7 +965,7 @@ export interface components {
             items: components["schemas"]["Amount"];
             discount: components["schemas"]["Amount"] | null;
             discount_because: string;
-            shipping: components["schemas"]["Amount"];
+            shipping: components["schemas"]["Amount"] | null;
             shipping_because: string;
             tax: components["schemas"]["Amount"] | null;
             tax_because: string;
@@ -1154,7 +1154,7 @@ export interface components {
             is_possible_without_goods: boolean;
         };
         /** @enum {string} */
-        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "parcel" | "kite";
+        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "parcel" | "kite";
         DrawingChoice: {
             value: components["schemas"]["Drawing"];
             label: string;
@@ -1202,6 +1202,8 @@ export interface components {
         /** @description What forms choose from in every shop. */
         Lists: {
             drawings: components["schemas"]["DrawingChoice"][];
+            /** @description Of products that can be sold. */
+            product_kinds: components["schemas"]["ProductKindChoice"][];
             destinations: components["schemas"]["DestinationChoice"][];
             cart_uses: components["schemas"]["CartUseChoice"][];
             openings: components["schemas"]["OpeningChoice"][];
@@ -1368,6 +1370,8 @@ export interface components {
             variant: string;
             /** @description As typed. */
             quantity: string;
+            /** @description What a click gives, as typed; blank: the shopper says how much, or nothing is given. */
+            amount: string;
         };
         OfferList: {
             items: components["schemas"]["OfferRow"][];
@@ -1457,7 +1461,7 @@ export interface components {
              */
             captured_at: string | null;
             email: string;
-            /** @description Line by line. */
+            /** @description Line by line; none where nothing is sent. */
             address: string[];
             /** @description Blank where none was given. */
             phone: string;
@@ -1660,6 +1664,10 @@ export interface components {
             errors: {
                 [key: string]: string[];
             };
+            /** @description What is filled in and has no use for this kind, as a sentence; blank where there is none. */
+            unused: string;
+            /** @description In which something is wrong, whether the kind has them or not. */
+            wrong_parts: components["schemas"]["ProductPart"][];
         };
         /** @description As typed; amounts with a point, moments as the shop’s clock shows them. */
         ProductEntry: {
@@ -1667,6 +1675,14 @@ export interface components {
             sku: string;
             /** @description Whether it is shown nowhere and can’t be bought yet. */
             is_draft: boolean;
+            kind: components["schemas"]["ProductKind"];
+            /** @description What a shopper may give at least; blank: anything. */
+            least: string;
+            most: string;
+            /** @description Amounts, with commas between them. */
+            suggested: string;
+            /** @description Told to whoever has given. */
+            thanks: string;
             /** @description HTML. */
             summary: string;
             /** @description HTML. */
@@ -1712,10 +1728,23 @@ export interface components {
             pictures: components["schemas"]["Picture"][];
             add_ons: components["schemas"]["Product"][];
         };
+        /** @enum {string} */
+        ProductKind: "physical" | "digital" | "service" | "donation" | "gift_card";
+        /** @description A kind of product, and the parts of the form that it has. */
+        ProductKindChoice: {
+            value: components["schemas"]["ProductKind"];
+            label: string;
+            note: string;
+            parts: components["schemas"]["ProductPart"][];
+            /** @description Whether the shopper says how much. */
+            is_given: boolean;
+        };
         ProductList: {
             items: components["schemas"]["Product"][];
             at: components["schemas"]["PageFacts"];
         };
+        /** @enum {string} */
+        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks";
         /** @description An offer as it stands on the desk: said, looked at, reckoned. */
         Proof: {
             sentence: components["schemas"]["Segment"][];
@@ -1985,7 +2014,7 @@ export interface components {
             password: string;
         };
         /** @enum {string} */
-        Slot: "caption" | "look" | "quantity" | "product" | "variant" | "destination" | "cart_use" | "opening" | "landing";
+        Slot: "caption" | "look" | "quantity" | "product" | "variant" | "amount" | "destination" | "cart_use" | "opening" | "landing";
         /** @description A place whose copy no longer says what its offer says. */
         StaleCopy: {
             placement_id: number;

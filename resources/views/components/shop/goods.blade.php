@@ -18,8 +18,8 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 <span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? 'Sold out' : GoodsButton::soldOut($shop) }} @else {{ $tag->shown() }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
 </a>
 @if ($hasButtons && ! $tag->isSoldOut)
-@if ($product->has_variants)
-<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance>Choose<span class="visually-hidden"> of {{ $product->name }}</span></a>
+@if ($product->leavesAChoice())
+<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance>{{ $product->kind->isMoneyItself() ? 'Give' : 'Choose' }}<span class="visually-hidden"> {{ $product->kind->isMoneyItself() ? 'to' : 'of' }} {{ $product->name }}</span></a>
 @else
 @if ($buttons !== [])
 <form method="post" action="/cart/add" novalidate data-add aria-label="{{ $product->name }}">

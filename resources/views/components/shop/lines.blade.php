@@ -16,13 +16,17 @@ $name = $line->toCore()->name();
 <span class="line-choices">@foreach ($choices as $option => $choice)<span><bdi>{{ $option }}</bdi>: <bdi>{{ $choice }}</bdi></span>@endforeach</span>
 @endif
 @if ($priced !== null)
-<span class="line-unit">{{ $priced->unit->today->shown() }} each @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>
+<span class="line-unit">{{ $priced->unit->today->shown() }}{{ $line->product->kind->isMoneyItself() ? '' : ' each' }} @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>
 <x-shop.why :sentence="LineBecause::of($priced, $bill->receipt)->unit?->in($words)" />
 @endif
 </div>
 <div class="line-count">
+@if ($line->product->kind->isMoneyItself())
+<input type="hidden" name="quantity[{{ $line->id }}]" value="{{ $line->quantity }}">
+@else
 <label class="visually-hidden" for="quantity-{{ $line->id }}">Quantity of {{ $name }}</label>
 <input id="quantity-{{ $line->id }}" name="quantity[{{ $line->id }}]" value="{{ $quantities[$line->id] ?? $line->quantity }}" inputmode="numeric" autocomplete="off" data-reckon @if ($error) aria-invalid="true" aria-describedby="line-error-{{ $line->id }}" @endif>
+@endif
 <button class="plain" name="remove" value="{{ $line->id }}" aria-label="Remove {{ $name }}">Remove</button>
 </div>
 <span class="line-sum">{{ $priced?->subtotal->shown() }}</span>

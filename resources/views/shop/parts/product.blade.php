@@ -13,14 +13,20 @@
 <input type="hidden" name="sku" value="{{ $product->sku }}">
 <input type="hidden" name="k" value="{{ $code }}">
 @if ($rest !== '')<input type="hidden" name="rest" value="{{ $rest }}">@endif
-<x-shop.options :options="$product->options" :chosen="$chosen" name="choice" />
+@if ($product->kind->isMoneyItself())
+<x-shop.amounts :product="$product" :picked="$picked" :typed="$ownAmount" :error="$errors['amount'] ?? null" />
+@else
+<x-shop.options :options="$product->has_variants ? $product->options : []" :chosen="$chosen" name="choice" />
+@endif
 @isset($errors['choices'])<p class="field-error" role="alert">{{ $errors['choices'] }}</p>@endisset
 <p class="stock" data-stock aria-live="polite">{{ $now->stock ?? $stock }}</p>
+@unless ($product->kind->isMoneyItself())
 <div class="field">
 <label for="quantity">How many</label>
 <input id="quantity" name="quantity" value="{{ $quantity }}" inputmode="numeric" autocomplete="off" @isset($errors['quantity']) aria-invalid="true" aria-describedby="quantity-error" @endisset>
 @isset($errors['quantity'])<p class="field-error" id="quantity-error">{{ $errors['quantity'] }}</p>@endisset
 </div>
+@endunless
 <x-shop.buttons :buttons="$buttons" />
 </form>
 @else

@@ -11,6 +11,7 @@ import PriceTimeline from './PriceTimeline.vue'
 import TraitsField from './TraitsField.vue'
 import VariantSheet from './VariantSheet.vue'
 import RichTextField from '../../kit/RichTextField.vue'
+import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import SaveBar from '../../kit/SaveBar.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
@@ -46,6 +47,14 @@ const units: { value: Schemas['WeightUnit']; label: string }[] = [
   { value: 'lb', label: 'lb' },
 ]
 
+const kinds = computed(() => (session.lists?.product_kinds ?? []).map(({ value, label }) => ({ value, label })))
+const kind = computed(() => session.lists?.product_kinds.find(({ value }) => value === entry.value?.kind))
+
+/** Whether the kind has a part of the form, or something is wrong in it that must be seen. */
+function has(part: Schemas['ProductPart']): boolean {
+  return kind.value?.parts.includes(part) === true || check.value?.wrong_parts.includes(part) === true
+}
+
 onMounted(form.load)
 
 async function save(): Promise<void> {
@@ -76,6 +85,12 @@ async function leave(): Promise<void> {
             <TextField v-bind="field('name')" label="Name" />
             <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it." />
             <div class="md:col-span-2">
+              <SegmentedChoice v-bind="value('kind')" label="Kind" :choices="kinds" />
+              <p class="mt-1 text-sm text-pencil">
+                {{ kind?.note }}<template v-if="check?.unused"> {{ check.unused }}</template>
+              </p>
+            </div>
+            <div class="md:col-span-2">
               <SwitchField
                 :model-value="!entry.is_draft"
                 label="For sale"
@@ -92,20 +107,38 @@ async function leave(): Promise<void> {
           <div class="grid gap-4 sm:grid-cols-[7rem_7rem_minmax(0,14.5rem)_minmax(0,14.5rem)]">
             <TextField
               v-bind="field('price')"
-              :label="`Price, ${session.shop?.currency}`"
+              :label="`${kind?.is_given ? 'Usual amount' : 'Price'}, ${session.shop?.currency}`"
               inputmode="decimal"
               :note="check?.price_shown ? `Shoppers see ${check.price_shown}.` : 'Such as 9.80.'"
             />
-            <TextField v-bind="field('sale_price')" label="On sale" inputmode="decimal" note="Blank: no sale." />
-            <template v-if="entry.sale_price !== ''">
+            <TextField
+              v-if="has('sale')"
+              v-bind="field('sale_price')"
+              label="On sale"
+              inputmode="decimal"
+              note="Blank: no sale."
+            />
+            <template v-if="has('sale') && entry.sale_price !== ''">
               <TextField v-bind="field('sale_from')" label="From" type="datetime-local" note="The shop’s clock." />
               <TextField v-bind="field('sale_until')" label="Up to" type="datetime-local" />
             </template>
           </div>
-          <PriceTimeline v-if="check && check.timeline.length > 1" :stretches="check.timeline" />
+          <PriceTimeline v-if="has('sale') && check && check.timeline.length > 1" :stretches="check.timeline" />
         </LedgerRow>
 
-        <LedgerRow title="Comes in">
+        <LedgerRow v-if="has('amounts')" title="Amounts">
+          <div class="grid gap-4 sm:grid-cols-[8rem_8rem_minmax(0,1fr)]">
+            <TextField v-bind="field('least')" label="Least" inputmode="decimal" note="Blank: anything." />
+            <TextField v-bind="field('most')" label="Most" inputmode="decimal" />
+            <TextField
+              v-bind="field('suggested')"
+              label="Suggested amounts"
+              note="With commas between them, such as 5, 10, 25."
+            />
+          </div>
+        </LedgerRow>
+
+        <LedgerRow v-if="has('variants')" title="Comes in">
           <OptionsField v-bind="value('options')" :error-at="errorAt" :currency="session.shop?.currency ?? ''" />
           <VariantSheet
             v-if="isVaried"
@@ -118,7 +151,7 @@ async function leave(): Promise<void> {
           />
         </LedgerRow>
 
-        <LedgerRow title="On the shelf">
+        <LedgerRow v-if="has('stock')" title="On the shelf">
           <div class="grid gap-4">
             <SwitchField v-if="!isVaried" v-bind="value('tracks_stock')" label="Count the stock" />
             <div v-if="entry.tracks_stock || isVaried" class="grid gap-4 sm:grid-cols-[9rem_9rem_minmax(0,1fr)]">
@@ -133,7 +166,7 @@ async function leave(): Promise<void> {
           </div>
         </LedgerRow>
 
-        <LedgerRow title="Sent as">
+        <LedgerRow v-if="has('shipping')" title="Sent as">
           <div class="grid gap-4 sm:grid-cols-[8rem_6rem_minmax(0,1fr)_minmax(0,1fr)]">
             <TextField v-bind="field('weight')" label="Weight" inputmode="decimal" />
             <PickField v-bind="value('weight_unit')" label="Unit" :choices="units" />
@@ -147,7 +180,7 @@ async function leave(): Promise<void> {
           </div>
         </LedgerRow>
 
-        <LedgerRow title="In the books">
+        <LedgerRow v-if="has('tax')" title="In the books">
           <div class="grid gap-4 sm:grid-cols-[9rem_12rem]">
             <TextField
               v-bind="field('cost')"
@@ -161,6 +194,12 @@ async function leave(): Promise<void> {
 
         <LedgerRow title="Told">
           <div class="grid gap-5">
+            <TextField
+              v-if="has('thanks')"
+              v-bind="field('thanks')"
+              label="Words of thanks"
+              note="On the thank-you page and in the mail, to whoever has given."
+            />
             <RichTextField v-bind="field('summary')" label="In short" />
             <RichTextField v-bind="field('description')" label="At length" />
             <TraitsField v-bind="value('traits')" :known="session.shop?.traits ?? []" :error-at="errorAt" />

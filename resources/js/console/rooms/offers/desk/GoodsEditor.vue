@@ -10,7 +10,7 @@ defineEmits<{ keep: [] }>()
 const isAdding = ref(items.value.length === 0)
 
 function pick(product: Schemas['Product']): void {
-  const picked = { product_id: product.id, variant: '', quantity: '1' }
+  const picked = { product_id: product.id, variant: '', quantity: '1', amount: '' }
   if (isAdding.value) {
     items.value = [...items.value, picked]
     return

@@ -1,6 +1,11 @@
 <script setup lang="ts">
 /** A field of a slot's editor: Enter keeps what is typed. */
-defineProps<{ label: string; placeholder?: string; inputmode?: 'text' | 'numeric' | 'url'; isShort?: boolean }>()
+defineProps<{
+  label: string
+  placeholder?: string
+  inputmode?: 'text' | 'numeric' | 'decimal' | 'url'
+  isShort?: boolean
+}>()
 const model = defineModel<string>({ required: true })
 defineEmits<{ keep: [] }>()
 </script>

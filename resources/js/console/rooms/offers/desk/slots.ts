@@ -1,6 +1,7 @@
 import type { Component } from 'vue'
 import ChoiceList from '../../../kit/ChoiceList.vue'
 import type { Schemas } from '../../../lib/client'
+import AmountEditor from './AmountEditor.vue'
 import CaptionEditor from './CaptionEditor.vue'
 import GoodsEditor from './GoodsEditor.vue'
 import LandingEditor from './LandingEditor.vue'
@@ -105,6 +106,14 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
       modelValue: entry.items[item]?.variant ?? '',
       variants: proof.variants[item] ?? [],
       'onUpdate:modelValue': (variant: string) => changeItem({ variant }),
+    }),
+  },
+  amount: {
+    name: 'Amount',
+    editor: AmountEditor,
+    bind: ({ entry, item, changeItem }) => ({
+      modelValue: entry.items[item]?.amount ?? '',
+      'onUpdate:modelValue': (amount: string) => changeItem({ amount }),
     }),
   },
   // A slot lists only what works now.

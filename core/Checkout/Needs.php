@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Checkout;
+
+use PaperKite\Catalogue\Pick;
+use PaperKite\Quote\ShopRules;
+use PaperKite\Quote\TaxRates;
+
+/** What an order needs to know of its shopper, by what is in it. */
+final readonly class Needs
+{
+    private function __construct(
+        /** Whether something is sent. */
+        public bool $address,
+        /** Whether the country changes what is paid, or the tax in it. */
+        public bool $country,
+    ) {}
+
+    /** What a parcel needs. */
+    public static function parcel(): self
+    {
+        return new self(true, true);
+    }
+
+    /** @param  list<Pick>  $picks */
+    public static function of(array $picks, ShopRules $rules): self
+    {
+        $ships = array_filter($picks, static fn (Pick $pick): bool => $pick->product->kind->ships()) !== [];
+        $taxed = array_filter($picks, static fn (Pick $pick): bool => self::isTaxed($pick, $rules->tax)) !== [];
+
+        return new self($ships, $ships || $taxed);
+    }
+
+    private static function isTaxed(Pick $pick, TaxRates $tax): bool
+    {
+        $class = TaxRates::classOf($pick);
+
+        return $class !== null && array_filter($tax->rates, static fn (array $classes): bool => isset($classes[$class])) !== [];
+    }
+}
