@@ -44,6 +44,7 @@ Route::middleware('shopper')->group(function (): void {
     Route::get('/return/{reference}', ReturnController::class);
     Route::get('/cancelled/{reference}', CancelledController::class);
     Route::get('/thanks/{token}', [ThankYouController::class, 'show']);
+    Route::get('/thanks/{token}/calendar.ics', [ThankYouController::class, 'calendar']);
     Route::post('/thanks/{token}', [ThankYouController::class, 'ask']);
 
     Route::get('/account', [AccountController::class, 'show']);

@@ -10,6 +10,7 @@ use App\Models\CartLine;
 use App\Time\Clock;
 use PaperKite\Catalogue\InvalidQuantity;
 use PaperKite\Catalogue\Quantity;
+use PaperKite\Checkout\Attendees;
 
 /** Changes quantities and removes lines, as the forms of cart and checkout ask. */
 final readonly class EditCart
@@ -22,15 +23,17 @@ final readonly class EditCart
     /**
      * @param  array<int, string>  $quantities  as typed, by line
      * @param  int|null  $remove  the line to take out
+     * @param  array<int, array<int, string>>  $attendees  as typed, by line and seat
      */
-    public function __invoke(Cart $cart, array $quantities, ?int $remove): CartEdit
+    public function __invoke(Cart $cart, array $quantities, ?int $remove, array $attendees = []): CartEdit
     {
-        return ($this->inTransaction)(function () use ($cart, $quantities, $remove): CartEdit {
+        return ($this->inTransaction)(function () use ($cart, $quantities, $remove, $attendees): CartEdit {
             $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
             /** @var array<int, string> $errors */
             $errors = [];
             $hasChanged = false;
             foreach ($cart->lines as $line) {
+                $this->name($line, $attendees[$line->id] ?? []);
                 try {
                     $hasChanged = $this->change($line, $quantities[$line->id] ?? null, $remove === $line->id) || $hasChanged;
                 } catch (InvalidQuantity $invalid) {
@@ -41,6 +44,25 @@ final readonly class EditCart
 
             return new CartEdit($hasChanged, $errors);
         });
+    }
+
+    /**
+     * Who comes is kept as it is typed, those too for whom there is no seat any more: with more seats they are there again.
+     *
+     * @param  array<int, string>  $names  by seat
+     */
+    private function name(CartLine $line, array $names): void
+    {
+        $kept = $line->attendees ?? [];
+        foreach ($names as $seat => $name) {
+            if ($seat >= 0 && $seat < $line->quantity) {
+                $kept = array_pad($kept, $seat + 1, '');
+                $kept[$seat] = mb_substr(mb_scrub($name, 'UTF-8'), 0, 2 * Attendees::LONGEST_NAME);
+            }
+        }
+        if (array_values($kept) !== ($line->attendees ?? [])) {
+            $line->update(['attendees' => array_values($kept)]);
+        }
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class LineNotices
             $notice = match ($line->toCore()->availability()) {
                 Availability::ForSale => null,
                 Availability::Draft => 'This is not sold any longer; remove it to go on.',
-                Availability::SoldOut => 'This has sold out; remove it to go on.',
+                Availability::SoldOut => $line->product->isOver($line->variant) ? 'This date has passed; remove it to go on.' : 'This has sold out; remove it to go on.',
                 Availability::TooFew => "Only {$line->product->stockFor($line->variant)->pieces} left; take fewer to go on.",
             };
             if ($notice !== null) {

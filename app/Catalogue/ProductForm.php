@@ -49,6 +49,14 @@ final readonly class ProductForm
         public string $most = '',
         #[OA\Property(description: 'Amounts, with commas between them.')]
         public string $suggested = '',
+        #[OA\Property(description: 'When it begins, by the shop’s clock; blank: on no date, or its variants say.')]
+        public string $begins = '',
+        #[OA\Property]
+        public string $ends = '',
+        #[OA\Property(description: 'Where it takes place.')]
+        public string $place = '',
+        #[OA\Property(description: 'Whether the checkout asks for a name for each seat.')]
+        public bool $asks_attendees = false,
         #[OA\Property(description: 'Told to whoever has given.')]
         public string $thanks = '',
         #[OA\Property(description: 'HTML.')]
@@ -125,6 +133,8 @@ final readonly class ProductForm
             is_draft: $product->is_draft,
             kind: $product->kind,
             thanks: $product->thanks ?? '',
+            place: $product->place,
+            asks_attendees: $product->asks_attendees,
             summary: $product->summary ?? '',
             description: $product->description ?? '',
             tax_class: $product->tax_class,
@@ -142,11 +152,11 @@ final readonly class ProductForm
             pictures: array_values($product->pictures->map(static fn (Picture $picture): array => ['id' => $picture->id, 'alt' => $picture->alt])->all()),
             buttons: ProductButtonsForm::of($product->buttons ?? []),
             options: array_map(static fn (Option $option): OptionForm => OptionForm::of($option), $product->options),
-            variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product))->all()),
+            variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product, $zone))->all()),
         );
     }
 
-    /** @return array{price: string, sale_price: string, sale_from: string, sale_until: string, cost: string, shipping_first: string, shipping_more: string, least: string, most: string, suggested: string} */
+    /** @return array{price: string, sale_price: string, sale_from: string, sale_until: string, cost: string, shipping_first: string, shipping_more: string, least: string, most: string, suggested: string, begins: string, ends: string} */
     private static function money(Product $product, DateTimeZone $zone): array
     {
         $amount = static fn (?int $minor): string => $minor === null ? '' : $product->money($minor)->decimal();
@@ -160,6 +170,8 @@ final readonly class ProductForm
             'cost' => $amount($product->cost_minor),
             'shipping_first' => $amount($product->shipping_first_minor),
             'shipping_more' => $amount($product->shipping_more_minor),
+            'begins' => $local($product->begins_at),
+            'ends' => $local($product->ends_at),
             'least' => $amount($product->least_minor),
             'most' => $amount($product->most_minor),
             'suggested' => implode(', ', array_map($amount, $product->suggested ?? [])),

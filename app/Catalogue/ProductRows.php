@@ -7,6 +7,7 @@ namespace App\Catalogue;
 use PaperKite\Catalogue\Entry\EnteredProduct;
 use PaperKite\Catalogue\Entry\EnteredTrait;
 use PaperKite\Catalogue\Entry\EnteredVariant;
+use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ProductPart;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
@@ -15,7 +16,7 @@ use PaperKite\Time\Moment;
 /**
  * What is written of a product that was entered: rows of `products` and `variants`, without their keys. No database is asked.
  *
- * @phpstan-type VariantRow array{position: int, sku: string, choices: list<string>, price_minor: int|null, weight_g: int|null, stock: int|null, picture_id: int|null, is_preselected: true|null}
+ * @phpstan-type VariantRow array{position: int, sku: string, choices: list<string>, price_minor: int|null, weight_g: int|null, stock: int|null, picture_id: int|null, is_preselected: true|null, begins_at: \DateTimeImmutable|null, ends_at: \DateTimeImmutable|null, place: string}
  */
 final readonly class ProductRows
 {
@@ -29,7 +30,7 @@ final readonly class ProductRows
     public static function of(EnteredProduct $entered, ProductExtras $extras, Currency $currency): self
     {
         return new self(
-            self::words($entered, $extras) + self::money($entered, $currency) + self::goods($entered),
+            self::words($entered, $extras) + self::money($entered, $currency) + self::goods($entered) + self::event($entered->event),
             array_map(self::variant(...), $entered->variants, array_keys($entered->variants)),
         );
     }
@@ -83,6 +84,7 @@ final readonly class ProductRows
             'allows_back_order' => $entered->allowsBackOrder,
             'low_stock' => $entered->lowStock,
             'options' => $entered->options,
+            'asks_attendees' => $entered->asksAttendees,
             'has_variants' => $entered->variants !== [] && $entered->kind->has(ProductPart::Variants),
         ];
     }
@@ -99,7 +101,13 @@ final readonly class ProductRows
             'stock' => $variant->stock,
             'picture_id' => $variant->pictureId,
             'is_preselected' => $variant->isPreselected ? true : null,
-        ];
+        ] + self::event($variant->event);
+    }
+
+    /** @return array{begins_at: \DateTimeImmutable|null, ends_at: \DateTimeImmutable|null, place: string} */
+    private static function event(?Event $event): array
+    {
+        return ['begins_at' => self::at($event?->begins), 'ends_at' => self::at($event?->ends), 'place' => $event->place ?? ''];
     }
 
     private static function at(?Moment $moment): ?\DateTimeImmutable

@@ -93,7 +93,10 @@ final readonly class SaveProduct
         }
         $locked = Product::query()->whereKey($product->id)->lockForUpdate()->firstOrFail();
         $attributes['options'] = KeptSales::in($entered->options, $locked->options);
-        $locked->update($this->withoutUntouchedStock($attributes, $extras));
+        $before = $locked->ownEvent();
+        $locked->fill($this->withoutUntouchedStock($attributes, $extras));
+        $locked->event_sequence += $before === null || $before->equals($locked->ownEvent()) ? 0 : 1;
+        $locked->save();
 
         return $locked;
     }

@@ -30,11 +30,15 @@ final readonly class SaveVariants
             $known = $kept->get($digests[$position]);
             $owned = ['shop_id' => $product->shop_id, 'picture_id' => in_array($row['picture_id'], $pictures, true) ? $row['picture_id'] : null];
             $isUntouched = $known !== null && $row['stock'] !== null && $row['stock'] === ($stockSeen[$row['sku']] ?? null);
-            Variant::query()->updateOrCreate(
+            $before = $known?->ownEvent();
+            $saved = Variant::query()->updateOrCreate(
                 ['product_id' => $product->id, 'choices_digest' => $digests[$position]],
                 // What was sold while the form was open stays sold.
                 $owned + array_diff_key($row, $isUntouched ? ['stock' => true] : []) + $this->endedSale($known, $row),
             );
+            if ($known !== null && ($before === null ? $saved->ownEvent() !== null : ! $before->equals($saved->ownEvent()))) {
+                $saved->update(['event_sequence' => $known->event_sequence + 1]);
+            }
         }
     }
 

@@ -6,7 +6,11 @@ namespace App\Catalogue;
 
 use App\Models\Product;
 use App\Models\Variant;
+use Carbon\CarbonImmutable;
+use DateTimeZone;
 use OpenApi\Attributes as OA;
+use PaperKite\Time\LocalTime;
+use PaperKite\Time\Moment;
 
 /** A variant as the product's form holds it. */
 #[OA\Schema(schema: 'VariantEntry')]
@@ -30,10 +34,18 @@ final readonly class VariantForm
         public ?int $picture_id,
         #[OA\Property]
         public bool $is_preselected,
+        #[OA\Property(description: 'When it begins, by the shop’s clock; blank: as the product says.', x: ['optional' => true])]
+        public string $begins,
+        #[OA\Property(x: ['optional' => true])]
+        public string $ends,
+        #[OA\Property(x: ['optional' => true])]
+        public string $place,
     ) {}
 
-    public static function of(Variant $variant, Product $product): self
+    public static function of(Variant $variant, Product $product, DateTimeZone $zone): self
     {
+        $local = static fn (?CarbonImmutable $at): string => $at === null ? '' : LocalTime::typed(Moment::ofSeconds((int) $at->getTimestamp()), $zone);
+
         return new self(
             choices: $variant->choices,
             sku: $variant->sku,
@@ -43,6 +55,9 @@ final readonly class VariantForm
             weight: (string) $variant->weight_g,
             picture_id: $variant->picture_id,
             is_preselected: $variant->is_preselected === true,
+            begins: $local($variant->begins_at),
+            ends: $local($variant->ends_at),
+            place: $variant->place,
         );
     }
 }

@@ -24,8 +24,8 @@ final class PlacementLookup
         'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'look_id', 'state'],
         'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent', 'words', 'checkout_slug', 'timezone'],
         'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],
-        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind'],
-        'variants' => ['id', 'sku', 'stock', 'choices'],
+        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'begins_at', 'ends_at', 'place'],
+        'variants' => ['id', 'sku', 'stock', 'choices', 'begins_at', 'ends_at', 'place'],
     ];
 
     /** @return Placement|null with its shop, its offer and the offer's goods; `null` where this host has no such placement */

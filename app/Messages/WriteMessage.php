@@ -7,6 +7,7 @@ namespace App\Messages;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
+use App\Models\OrderLine;
 use App\Models\OrderStep;
 use App\Models\Refund;
 use App\Models\Shop;
@@ -21,7 +22,7 @@ final readonly class WriteMessage
     /** To the shopper: what was ordered; to each of the shop’s people: that it was. */
     public function ofOrder(Order $order): void
     {
-        $order->load(['lines', 'shop.people']);
+        $order->load(['lines.product', 'lines.variant', 'shop.people']);
         $facts = ['order' => $order, 'shop' => $order->shop, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
         $this->once($order, MessageKind::Confirmation, $order->email, "Your order {$order->number} at {$order->shop->name}", View::make('mail.confirmation', $facts)->render());
         foreach ($order->shop->people as $person) {
@@ -64,6 +65,17 @@ final readonly class WriteMessage
         $this->once($order, MessageKind::Refunded, $order->email, "{$amount} of your order {$order->number} at {$order->shop->name} was given back", View::make('mail.refunded', $facts)->render(), $refund->id);
     }
 
+    /**
+     * To the shopper: that what they will come to takes place at another time, or elsewhere.
+     *
+     * @param  Order  $order  with its shop
+     */
+    public function ofMovedDate(Order $order, OrderLine $line, string $when): void
+    {
+        $facts = ['order' => $order, 'shop' => $order->shop, 'line' => $line, 'when' => $when, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
+        $this->once($order, MessageKind::DateMoved, $order->email, "{$line->name}: a new date", View::make('mail.moved', $facts)->render(), $line->id * 10_000 + $line->event_sequence);
+    }
+
     public function link(Shop $shop, MessageKind $kind, string $to, string $subject, string $link): void
     {
         $this->note($shop, $kind, $to, $subject, View::make('mail.link', ['shop' => $shop, 'link' => $link, 'subject' => $subject])->render());
@@ -80,10 +92,10 @@ final readonly class WriteMessage
         $this->send(Message::query()->create(['shop_id' => $shop->id, 'kind' => MessageKind::ButtonTrial, 'to' => $to, 'subject' => $subject, 'text' => $text, 'html' => $html, 'created_at' => $this->clock->now()]));
     }
 
-    private function once(Order $order, MessageKind $kind, string $to, string $subject, string $text, int $refundId = 0): void
+    private function once(Order $order, MessageKind $kind, string $to, string $subject, string $text, int $aboutId = 0): void
     {
         $message = Message::query()->firstOrCreate(
-            ['order_id' => $order->id, 'kind' => $kind, 'to' => $to, 'refund_id' => $refundId],
+            ['order_id' => $order->id, 'kind' => $kind, 'to' => $to, 'about_id' => $aboutId],
             ['shop_id' => $order->shop_id, 'subject' => $subject, 'text' => $text, 'created_at' => $this->clock->now()],
         );
         if ($message->wasRecentlyCreated) {

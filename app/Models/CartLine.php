@@ -19,6 +19,7 @@ use PaperKite\Catalogue\Quantity;
  * @property int|null $label_id of the open link that led here, as `Results\Labels` knows it
  * @property int|null $seen_unit_minor
  * @property string $pick_key of what is one line of its cart
+ * @property list<string>|null $attendees who comes, as typed; more names than seats are kept for when there are more again
  * @property bool $was_in_checkout that its checkout was opened is counted
  * @property Product $product
  * @property Variant|null $variant
@@ -39,6 +40,12 @@ final class CartLine extends Model
         return new Pick($product, Quantity::of($this->quantity), $this->variant === null ? null : $product->variant($this->variant->sku), $this->termsOf($this->product));
     }
 
+    /** @return list<string> a name for each seat, blank where none is typed; none where nobody is asked */
+    public function attendees(): array
+    {
+        return $this->product->asksAttendees() ? array_slice(array_pad($this->attendees ?? [], $this->quantity, ''), 0, $this->quantity) : [];
+    }
+
     public function picturePath(): string
     {
         return $this->variant?->picture?->path() ?? $this->product->lead()->path;
@@ -47,7 +54,7 @@ final class CartLine extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['was_in_checkout' => 'boolean'];
+        return ['was_in_checkout' => 'boolean', 'attendees' => 'array'];
     }
 
     /** @return BelongsTo<Product, $this> */

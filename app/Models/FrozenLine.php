@@ -47,6 +47,14 @@ final readonly class FrozenLine
         public ProductKind $kind = ProductKind::Physical,
         /** The words of thanks of a cause. */
         public ?string $thanks = null,
+        /** When and where it takes place, in seconds since 1970; `null` where it does not. */
+        public ?int $begins = null,
+        public ?int $ends = null,
+        public string $place = '',
+        /** How often it had been moved by then. */
+        public int $eventSequence = 0,
+        /** @var list<string> who comes, a name for each seat, where that is asked */
+        public array $attendees = [],
     ) {}
 
     /** As `cart_lines.pick_key` has it. */
@@ -57,6 +65,8 @@ final readonly class FrozenLine
 
     public static function of(CartLine $line, ReceiptLine $priced, Receipt $receipt): self
     {
+        $event = $line->product->event($line->variant);
+
         return new self(
             productId: $line->product_id,
             variantId: $line->variant_id,
@@ -79,6 +89,11 @@ final readonly class FrozenLine
             amountMinor: $line->amount_minor,
             kind: $line->product->kind,
             thanks: $line->product->kind->has(ProductPart::Thanks) ? $line->product->thanks : null,
+            begins: $event?->begins->seconds,
+            ends: $event?->ends?->seconds,
+            place: $event->place ?? '',
+            eventSequence: $line->product->eventSequence($line->variant),
+            attendees: $line->attendees(),
         );
     }
 }

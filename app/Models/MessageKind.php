@@ -11,6 +11,7 @@ enum MessageKind: string
     case Sent = 'sent';
     case Cancelled = 'cancelled';
     case Refunded = 'refunded';
+    case DateMoved = 'date_moved';
     case SignInLink = 'sign_in_link';
     case OrderLink = 'order_link';
     case PayeeChanged = 'payee_changed';

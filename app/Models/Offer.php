@@ -18,6 +18,7 @@ use PaperKite\Offer\Offer as CoreOffer;
 use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Opening;
+use PaperKite\Offer\Purpose;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\Steps;
 
@@ -68,6 +69,11 @@ final class Offer extends Model
     public function way(): Steps
     {
         return Steps::of($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
+    }
+
+    public function purpose(): Purpose
+    {
+        return Purpose::of(array_values($this->lines->map(static fn (OfferLine $line): bool => $line->product->kind->isGiven())->all()));
     }
 
     /** Whether any of its goods is one that the seller still works on. */

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Models\Casts\SaidCast;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Quote\BillLine;
 use PaperKite\Words\Said;
@@ -27,6 +29,7 @@ use PaperKite\Words\Said;
  * @property string $terms on which it was picked
  * @property int|null $amount_minor what the shopper gave for one
  * @property ProductKind $kind
+ * @property list<string>|null $attendees who comes, a name for each seat
  * @property string|null $thanks the words of thanks of a cause
  * @property int $back_ordered
  * @property int $unit_minor
@@ -36,16 +39,21 @@ use PaperKite\Words\Said;
  * @property string|null $tax_class `null` for what is money itself, and where it was not kept
  * @property string|null $tax_rate in percent; `null` where it was not kept
  * @property int|null $profit_minor before the provider's fee; `null` where it was not kept
+ * @property Order $order
+ * @property Product $product
+ * @property Variant|null $variant
  * @property Said|null $because why a piece cost what it cost
  */
 final class OrderLine extends Model
 {
+    use HasEvent;
+
     public $timestamps = false;
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['because' => SaidCast::class, 'kind' => ProductKind::class];
+        return ['because' => SaidCast::class, 'kind' => ProductKind::class, 'attendees' => 'array'];
     }
 
     public function onBill(Order $order): BillLine
@@ -59,6 +67,42 @@ final class OrderLine extends Model
             $order->money($this->unit_minor),
             $order->money($this->subtotal_minor),
             $this->because,
+            $this->event(),
         );
+    }
+
+    /** When and where it takes place now: as it was sold, unless it was moved since. */
+    public function event(): ?Event
+    {
+        if ($this->begins_at === null) {
+            return null;
+        }
+        $this->loadMissing(['product', 'variant']);
+
+        return $this->product->event($this->variant) ?? $this->ownEvent();
+    }
+
+    /** Whether it was moved since its shopper was told. */
+    public function isMoved(): bool
+    {
+        return $this->begins_at !== null && $this->event_sequence < $this->product->eventSequence($this->variant);
+    }
+
+    /** @return BelongsTo<Product, $this> */
+    public function product(): BelongsTo
+    {
+        return $this->belongsTo(Product::class);
+    }
+
+    /** @return BelongsTo<Variant, $this> */
+    public function variant(): BelongsTo
+    {
+        return $this->belongsTo(Variant::class);
+    }
+
+    /** @return BelongsTo<Order, $this> */
+    public function order(): BelongsTo
+    {
+        return $this->belongsTo(Order::class);
     }
 }

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use PaperKite\Catalogue\AmountLimits;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
@@ -23,6 +24,7 @@ use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Time\Moment;
 
 /**
  * @property int $id
@@ -48,6 +50,7 @@ use PaperKite\Money\Money;
  * @property int|null $most_minor
  * @property list<int>|null $suggested amounts in minor units
  * @property string|null $thanks
+ * @property bool $asks_attendees
  * @property Drawing $picture
  * @property string|null $lead_picture
  * @property string|null $lead_alt
@@ -66,10 +69,11 @@ use PaperKite\Money\Money;
  */
 final class Product extends Model
 {
+    use HasEvent;
     use HasSale;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical];
+    protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical, 'begins_at' => null, 'ends_at' => null, 'place' => '', 'event_sequence' => 0, 'asks_attendees' => false];
 
     protected static function booted(): void
     {
@@ -86,7 +90,7 @@ final class Product extends Model
         return [
             'kind' => ProductKind::class, 'suggested' => 'array', 'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
             'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
-            'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
+            'asks_attendees' => 'boolean', 'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
         ];
     }
 
@@ -125,10 +129,37 @@ final class Product extends Model
         return $this->stockFor(null);
     }
 
-    /** Each variant counts its own pieces; what has no stock is always there. */
+    /** Each variant counts its own pieces; what has no stock is always there, and what has begun is over. */
     public function stockFor(?Variant $variant): Stock
     {
+        if ($this->isOver($variant)) {
+            return Stock::of(0, false);
+        }
+
         return $this->kind->has(ProductPart::Stock) ? self::stockOf($variant === null ? $this->stock : $variant->stock, $this->allows_back_order) : Stock::untracked();
+    }
+
+    /** When and where it takes place. */
+    public function event(?Variant $variant): ?Event
+    {
+        return $this->kind->has(ProductPart::Dates) ? $variant?->ownEvent() ?? $this->ownEvent() : null;
+    }
+
+    /** How often it was moved, by whoever says when it is. */
+    public function eventSequence(?Variant $variant): int
+    {
+        return $this->event_sequence + ($variant->event_sequence ?? 0);
+    }
+
+    public function isOver(?Variant $variant): bool
+    {
+        return $this->event($variant)?->isPast(Moment::ofSeconds((int) now()->getTimestamp())) === true;
+    }
+
+    /** Whether the checkout asks who comes. */
+    public function asksAttendees(): bool
+    {
+        return $this->asks_attendees && $this->kind->has(ProductPart::Dates);
     }
 
     /** Whether a shopper has to say which, or how much, before it is bought. */
@@ -206,6 +237,7 @@ final class Product extends Model
             stock: $this->stockOnHand(),
             isDraft: $this->is_draft,
             suggested: array_map($this->money(...), $has(ProductPart::Amounts) ? $this->suggested ?? [] : []),
+            event: $has(ProductPart::Dates) ? $this->ownEvent() : null,
         );
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Catalogue\Price;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Variant as CatalogueVariant;
 use PaperKite\Money\Money;
@@ -34,6 +35,7 @@ use PaperKite\Money\Money;
  */
 final class Variant extends Model
 {
+    use HasEvent;
     use HasSale;
 
     public $timestamps = false;
@@ -75,6 +77,7 @@ final class Variant extends Model
             $this->cost_minor === null ? null : $product->money($this->cost_minor),
             $this->weight_g,
             $product->stockFor($this),
+            $product->kind->has(ProductPart::Dates) ? $this->ownEvent() : null,
         );
     }
 

@@ -86,6 +86,7 @@ final readonly class OfferSnippets
     private function goods(OfferLine $line, Money $price): PlacedGoods
     {
         $product = $line->product;
+        $event = $product->event($line->variant);
         $summary = trim((string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', $product->summary ?? '')), ENT_QUOTES | ENT_HTML5, 'UTF-8')));
 
         return new PlacedGoods(
@@ -96,6 +97,9 @@ final readonly class OfferSnippets
             $line->quantity,
             $price,
             $product->kind->isGiven(),
+            $event === null ? null : gmdate(DATE_RFC3339, $event->begins->seconds),
+            $event?->ends === null ? null : gmdate(DATE_RFC3339, $event->ends->seconds),
+            $event->place ?? '',
         );
     }
 }

@@ -17,7 +17,7 @@ final readonly class OrderSheet
 {
     public const HEAD = [
         'order', 'placed', 'state', 'money', 'name', 'company', 'street', 'postcode', 'town', 'country', 'email', 'phone',
-        'sku', 'goods', 'choices', 'quantity', 'unit', 'subtotal', 'discount', 'tax', 'order_shipping', 'order_total', 'order_refunded', 'currency', 'comment',
+        'sku', 'goods', 'choices', 'attendees', 'quantity', 'unit', 'subtotal', 'discount', 'tax', 'order_shipping', 'order_total', 'order_refunded', 'currency', 'comment',
     ];
 
     private const AT_ONCE = 500;
@@ -49,7 +49,7 @@ final readonly class OrderSheet
 
         return [
             (string) $order->number, $order->placed_at->setTimezone($shop->zone())->format('Y-m-d H:i'), $order->goods_state->value, $order->money_state->value,
-            ...array_map(Cell::text(...), [...$shopper, $line->sku, $line->name, $line->choices]),
+            ...array_map(Cell::text(...), [...$shopper, $line->sku, $line->name, $line->choices, implode('; ', $line->attendees ?? [])]),
             (string) $line->quantity, ...array_map($amount, [$line->unit_minor, $line->subtotal_minor, $line->discount_minor, $line->tax_minor, $order->shipping_minor, $order->total_minor, $this->refunded($order)]),
             $order->currency, Cell::text($order->comment),
         ];

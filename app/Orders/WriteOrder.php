@@ -20,6 +20,7 @@ use App\Results\LineOfEvent;
 use App\Results\RecordLines;
 use App\Text\Secrets;
 use App\Time\Clock;
+use Carbon\CarbonImmutable;
 use PaperKite\Catalogue\ProductPart;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Link\Device;
@@ -93,6 +94,11 @@ final readonly class WriteOrder
             'amount_minor' => $line->amountMinor,
             'kind' => $line->kind,
             'thanks' => $line->thanks,
+            'begins_at' => $line->begins === null ? null : CarbonImmutable::createFromTimestampUTC($line->begins),
+            'ends_at' => $line->ends === null ? null : CarbonImmutable::createFromTimestampUTC($line->ends),
+            'place' => $line->place,
+            'event_sequence' => $line->eventSequence,
+            'attendees' => $line->attendees === [] ? null : $line->attendees,
             'back_ordered' => $backOrdered,
             'unit_minor' => $line->unitMinor,
             'subtotal_minor' => $line->subtotalMinor,

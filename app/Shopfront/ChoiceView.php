@@ -6,6 +6,7 @@ namespace App\Shopfront;
 
 use App\Models\Product;
 use App\Models\Variant;
+use DateTimeZone;
 use PaperKite\Time\Moment;
 
 /** A variant as the product page shows it, and as its script reads it. */
@@ -22,14 +23,17 @@ final readonly class ChoiceView
         public string $stock,
         public bool $isSoldOut,
         public ?string $picture,
+        /** When and where it takes place; blank where it does not. */
+        public string $when,
     ) {}
 
     /** @return list<self> */
-    public static function listOf(Product $product, Moment $at): array
+    public static function listOf(Product $product, Moment $at, DateTimeZone $zone): array
     {
         $core = $product->toCore();
 
-        return array_values($product->variants->map(static function (Variant $variant, int $i) use ($core, $at): self {
+        return array_values($product->variants->map(static function (Variant $variant, int $i) use ($core, $at, $zone): self {
+            $event = $core->eventOf($core->variants[$i]);
             $price = PriceTag::price($core, $core->variants[$i], $at);
             $stock = $core->stockOf($core->variants[$i]);
 
@@ -38,9 +42,10 @@ final readonly class ChoiceView
                 $variant->choices,
                 $price->today->shown(),
                 $price->sale === null ? null : $price->regular->plus($price->added)->shown(),
-                StockWords::of($stock),
+                StockWords::of($stock, $event?->isPast($at) === true),
                 ! $stock->covers(1),
                 $variant->picture?->path(),
+                $event?->shown($zone) ?? '',
             );
         })->all());
     }

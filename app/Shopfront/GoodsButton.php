@@ -8,6 +8,7 @@ use App\Models\Product;
 use App\Models\Shop;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\Destination;
+use PaperKite\Offer\Purpose;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\WordLadder;
 use PaperKite\Shopfront\ButtonSet;
@@ -38,7 +39,7 @@ final readonly class GoodsButton
         $shopWords = StateWords::of(array_diff_key($shop->words->all(), [ButtonState::Idle->value => true]));
         $own = StateWords::of([ButtonState::Idle->value => $product->buttons[$destination->value] ?? null]);
         $ladder = WordLadder::of($own, StateWords::none(), $said, $shopWords);
-        $word = static fn (ButtonState $state): string => $ladder->word($state, $destination)->text;
+        $word = static fn (ButtonState $state): string => $ladder->word($state, $destination, Purpose::of([$product->kind->isGiven()]))->text;
 
         return new self($destination, $word(ButtonState::Idle), $word(ButtonState::Working), $word(ButtonState::Added));
     }

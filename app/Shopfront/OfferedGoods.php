@@ -6,6 +6,7 @@ namespace App\Shopfront;
 
 use App\Models\OfferLine;
 use App\Models\Variant;
+use DateTimeZone;
 use PaperKite\Time\Moment;
 
 /** One of the goods on the page of an offer. */
@@ -22,9 +23,11 @@ final readonly class OfferedGoods
         public array $preselected,
         /** @var list<ChoiceView> none where nothing is to be chosen */
         public array $variants,
+        /** When and where it takes place; blank where it does not. */
+        public string $when,
     ) {}
 
-    public static function of(OfferLine $line, Moment $at): self
+    public static function of(OfferLine $line, Moment $at, DateTimeZone $zone): self
     {
         $product = $line->product;
         $variant = $line->variant;
@@ -38,7 +41,8 @@ final readonly class OfferedGoods
             self::price($line, $variant, $at),
             implode(', ', $variant->choices ?? []),
             $mine->choices ?? [],
-            $line->leavesVariantOpen() ? ChoiceView::listOf($product, $at) : [],
+            $line->leavesVariantOpen() ? ChoiceView::listOf($product, $at, $zone) : [],
+            $product->event($variant)?->shown($zone) ?? '',
         );
     }
 

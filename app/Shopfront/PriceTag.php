@@ -48,7 +48,7 @@ final readonly class PriceTag
     public function shown(): string
     {
         if ($this->isGiven) {
-            return 'You say how much';
+            return 'You choose the amount';
         }
 
         return $this->varies ? "from {$this->lowest->shown()}" : $this->lowest->shown();

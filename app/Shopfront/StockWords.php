@@ -11,9 +11,11 @@ final class StockWords
 {
     private const FEW = 5;
 
-    public static function of(Stock $stock): string
+    /** @param  bool  $isOver  whether its date has passed */
+    public static function of(Stock $stock, bool $isOver = false): string
     {
         return match (true) {
+            $isOver => 'This date has passed.',
             $stock->pieces === null => '',
             $stock->pieces === 0 && $stock->allowsBackOrder => 'Sent as soon as there is more.',
             $stock->pieces === 0 => 'Sold out at the moment.',

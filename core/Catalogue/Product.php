@@ -38,6 +38,8 @@ final readonly class Product
         public bool $isDraft = false,
         /** @var list<Money> amounts that a shopper is offered to give */
         public array $suggested = [],
+        /** When and where it takes place, if it does, and its variants say nothing else. */
+        public ?Event $event = null,
     ) {}
 
     public function plan(string $code): ?Plan
@@ -74,6 +76,11 @@ final readonly class Product
         }
 
         return $choices;
+    }
+
+    public function eventOf(?Variant $variant): ?Event
+    {
+        return $variant->event ?? $this->event;
     }
 
     /** The pieces that can be sold: a variant's own where it counts its own, else the product's. */

@@ -16,7 +16,7 @@ enum ProductKind: string
     /** @return list<self> those that can be sold */
     public static function sold(): array
     {
-        return [self::Physical, self::Donation];
+        return [self::Physical, self::Service, self::Donation];
     }
 
     public function label(): string
@@ -36,7 +36,7 @@ enum ProductKind: string
         return match ($this) {
             self::Physical => 'Sent to the shopper, or collected.',
             self::Digital => 'Downloaded after it is paid.',
-            self::Service => 'Nothing is sent.',
+            self::Service => 'A course, a visit, an hour: with a date, a place and seats, or without. Nothing is sent.',
             self::Donation => 'The shopper says how much. No tax, no discount, nothing is sent.',
             self::GiftCard => 'Pays for other goods later.',
         };
@@ -48,7 +48,7 @@ enum ProductKind: string
         return match ($this) {
             self::Physical => [ProductPart::Sale, ProductPart::Tax, ProductPart::Shipping, ProductPart::Stock, ProductPart::Variants],
             self::Digital => [ProductPart::Sale, ProductPart::Tax, ProductPart::Variants],
-            self::Service => [ProductPart::Sale, ProductPart::Tax, ProductPart::Stock, ProductPart::Variants],
+            self::Service => [ProductPart::Dates, ProductPart::Sale, ProductPart::Tax, ProductPart::Stock, ProductPart::Variants],
             self::Donation => [ProductPart::Amounts, ProductPart::Thanks],
             self::GiftCard => [ProductPart::Amounts],
         };

@@ -14,6 +14,7 @@ enum ProductPart: string
     case Variants = 'variants';
     case Amounts = 'amounts';
     case Thanks = 'thanks';
+    case Dates = 'dates';
 
     /** @return list<string> the fields of the form that belong to it */
     public function fields(): array
@@ -26,6 +27,7 @@ enum ProductPart: string
             self::Variants => ['options', 'variants'],
             self::Amounts => ['least', 'most', 'suggested'],
             self::Thanks => ['thanks'],
+            self::Dates => ['begins', 'ends', 'place'],
         };
     }
 
@@ -40,6 +42,7 @@ enum ProductPart: string
             self::Variants => 'variants',
             self::Amounts => 'amounts',
             self::Thanks => 'words of thanks',
+            self::Dates => 'date and place',
         };
     }
 }

@@ -18,5 +18,7 @@ final readonly class Variant
         public ?Money $cost = null,
         public ?int $weightGrams = null,
         public ?Stock $stock = null,
+        /** `null`: as its product says. */
+        public ?Event $event = null,
     ) {}
 }

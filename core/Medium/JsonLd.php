@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Medium;
 
 /**
- * The offer for machines that read pages: Product and Offer of schema.org, or DonateAction, as JSON-LD.
+ * The offer for machines that read pages: Product and Offer of schema.org, Event, or DonateAction, as JSON-LD.
  *
  * @see https://schema.org/Offer
  * @see https://schema.org/DonateAction
@@ -71,8 +71,26 @@ final readonly class JsonLd implements Medium
     }
 
     /** @return array<string, mixed> */
+    private function event(PlacedGoods $goods, string $begins): array
+    {
+        return [
+            '@type' => 'Event',
+            'name' => $goods->name,
+            ...($goods->summary === '' ? [] : ['description' => $goods->summary]),
+            'image' => $goods->picture,
+            'startDate' => $begins,
+            ...($goods->ends === null ? [] : ['endDate' => $goods->ends]),
+            ...($goods->place === '' ? [] : ['location' => ['@type' => 'Place', 'name' => $goods->place]]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
     private function product(PlacedGoods $goods): array
     {
+        if ($goods->begins !== null) {
+            return $this->event($goods, $goods->begins);
+        }
+
         return [
             '@type' => 'Product',
             'name' => $goods->name,

@@ -21,5 +21,9 @@ final readonly class PlacedGoods
         public Money $price,
         /** Whether it is given to, not bought. */
         public bool $isGiven = false,
+        /** When it takes place, as RFC 3339; `null` where it does not. */
+        public ?string $begins = null,
+        public ?string $ends = null,
+        public string $place = '',
     ) {}
 }

@@ -26,10 +26,10 @@ enum ButtonState: string
     }
 
     /** What the button says when nobody has written anything for it. */
-    public function builtIn(Destination $destination, bool $hasGoods): string
+    public function builtIn(Destination $destination, Purpose $purpose): string
     {
         return match ($this) {
-            self::Idle => $hasGoods ? $destination->caption() : $destination->captionForCart(),
+            self::Idle => $destination->caption($purpose),
             self::Working => 'One moment',
             self::Added => 'It is in your cart',
             self::SoldOut => 'Sold out',

@@ -34,19 +34,21 @@ enum Destination: string
     }
 
     /** The caption of an offer that names none of its own. */
-    public function caption(): string
+    public function caption(Purpose $purpose = Purpose::Buy): string
     {
-        return match ($this) {
-            self::Pay => 'Buy now',
-            self::Cart, self::Stay => 'Add to cart',
-            self::Choose => 'Have a look',
+        return match ($purpose) {
+            Purpose::Buy => match ($this) {
+                self::Pay => 'Buy now',
+                self::Cart, self::Stay => 'Add to cart',
+                self::Choose => 'Have a look',
+            },
+            Purpose::Give => match ($this) {
+                self::Pay => 'Donate now',
+                self::Cart, self::Stay => 'Add donation',
+                self::Choose => 'Donate',
+            },
+            Purpose::SeeCart => $this === self::Pay ? 'Pay for your cart' : 'See your cart',
         };
-    }
-
-    /** The same, where the offer adds nothing to the cart. */
-    public function captionForCart(): string
-    {
-        return $this === self::Pay ? 'Pay for your cart' : 'See your cart';
     }
 
     /** Whether a click that adds nothing can lead there. */

@@ -34,12 +34,17 @@ final readonly class Offer
 
     public function word(ButtonState $state): Word
     {
-        return WordLadder::ofOffer($this->words, $this->shopWords)->word($state, $this->destination, $this->items !== []);
+        return WordLadder::ofOffer($this->words, $this->shopWords)->word($state, $this->destination, $this->purpose());
     }
 
     public function caption(): string
     {
         return $this->word(ButtonState::Idle)->text;
+    }
+
+    public function purpose(): Purpose
+    {
+        return Purpose::of(array_map(static fn (OfferItem $item): bool => $item->pick->product->kind->isGiven(), $this->items));
     }
 
     /** @return list<Pick> what is typically bought by it */

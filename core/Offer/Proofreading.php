@@ -9,6 +9,7 @@ use PaperKite\Offer\Check\AskIsAnswerable;
 use PaperKite\Offer\Check\BillCanBeTold;
 use PaperKite\Offer\Check\Check;
 use PaperKite\Offer\Check\CountryIsServed;
+use PaperKite\Offer\Check\DateIsAhead;
 use PaperKite\Offer\Check\DestinationHasGoods;
 use PaperKite\Offer\Check\EachItem;
 use PaperKite\Offer\Check\GoodsAreFew;
@@ -66,6 +67,7 @@ final class Proofreading
             new EachItem(new VariantIsThere),
             new EachItem(new AmountIsWithin),
             new GoodsDiffer,
+            new EachItem(new DateIsAhead),
             new EachItem(new QuantityIsInStock),
             new EachItem(new GoodsArePriced),
             new EachItem(new SomethingIsPaid),

@@ -25,7 +25,7 @@ final readonly class WordLadder
         return self::of(StateWords::none(), $offer, StateWords::none(), $shop);
     }
 
-    public function word(ButtonState $state, Destination $destination, bool $hasGoods = true): Word
+    public function word(ButtonState $state, Destination $destination, Purpose $purpose = Purpose::Buy): Word
     {
         foreach ($this->rungs as [$source, $words]) {
             $text = $words->word($state);
@@ -34,6 +34,6 @@ final readonly class WordLadder
             }
         }
 
-        return new Word($state, $state->builtIn($destination, $hasGoods), WordSource::BuiltIn);
+        return new Word($state, $state->builtIn($destination, $purpose), WordSource::BuiltIn);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote;
 
+use PaperKite\Catalogue\Event;
 use PaperKite\Money\Money;
 use PaperKite\Words\Said;
 
@@ -22,6 +23,8 @@ final readonly class BillLine
         public Money $subtotal,
         /** Why a piece costs what it costs; `null` where nothing needs saying. */
         public ?Said $because,
+        /** When and where it takes place; `null` where it does not. */
+        public ?Event $event = null,
     ) {}
 
     public static function of(ReceiptLine $line, Receipt $receipt): self
@@ -35,6 +38,7 @@ final readonly class BillLine
             $line->unit->today,
             $line->subtotal,
             LineBecause::of($line, $receipt)->unit,
+            $line->pick->product->eventOf($line->pick->variant),
         );
     }
 }

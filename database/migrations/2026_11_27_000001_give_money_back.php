@@ -25,10 +25,10 @@ return new class extends Migration
                 ADD CONSTRAINT orders_money_state_is_known CHECK (money_state IN ('authorised', 'paid', 'partly_refunded', 'refunded', 'voided'))");
         $this->makeRefunds();
         $this->countReturns();
-        // A letter of a kind about an order goes out once, or once for each step of giving money back.
+        // A letter of a kind about an order goes out once, or once for each step of giving money back and each date that is moved.
         Schema::table('messages', static function (Blueprint $table): void {
-            $table->unsignedBigInteger('refund_id')->default(0)->after('order_id')->comment('0: of the order as a whole');
-            $table->unique(['order_id', 'kind', 'to', 'refund_id']);
+            $table->unsignedBigInteger('about_id')->default(0)->after('order_id')->comment('a refund, or how often a date was moved; 0: the order as a whole');
+            $table->unique(['order_id', 'kind', 'to', 'about_id']);
         });
         Schema::table('messages', static function (Blueprint $table): void {
             $table->dropUnique(['order_id', 'kind', 'to']);

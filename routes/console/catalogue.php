@@ -16,3 +16,4 @@ Route::get('products/blank', [ProductController::class, 'blank']);
 Route::post('products/check', ProductCheckController::class);
 Route::get('products/{product}', [ProductController::class, 'show']);
 Route::put('products/{product}', [ProductController::class, 'change']);
+Route::post('products/{product}/moved', [ProductController::class, 'tell']);

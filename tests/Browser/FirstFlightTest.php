@@ -36,7 +36,7 @@ final class FirstFlightTest extends BrowserTestCase
             ->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth')->choose('Country', 'GB')
             ->click('Pay €13.70')->arrivingAt('pay.localhost')->click('Authorise')->arrivingAt('/thanks/')->seeing('Your order 1001 is made.')->seeing('€13.70');
 
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders"))->seeing('Ada Nwosu-Reed')->click('1001')->seeing('Taken on')->seeing('12 Chandler Court');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders"))->seeing('Ada Nwosu-Reed')->click('1001')->seeing('Paid on')->seeing('12 Chandler Court');
         self::assertSame([1, 4], [Order::query()->where('shop_id', $this->shop->id)->count(), $this->shop->products()->firstOrFail()->stock]);
         self::assertSame(1, StockMovement::query()->where('product_id', $this->shop->products()->firstOrFail()->id)->count());
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers"))->seeing('1 click');

@@ -63,7 +63,7 @@ final class SellerListsTest extends BrowserTestCase
 
         $browser = $this->signedIn()->click('Orders')->seeing('Willow honey')->type('Filter by number, name, mail, SKU', 'nobody')->seeing('No order fits “nobody”.')
             ->type('Filter by number, name, mail, SKU', 'ada@')->seeing('Ada Nwosu-Reed')->click('1001')->arrivingAt('/orders/1001');
-        $browser->seeing('Willow honey')->notSeeing('new jar')->seeing('€13.70')->seeing('12 Chandler Court')->seeing('Ireland')->seeing('ada@letters.example')->seeing('Taken on');
+        $browser->seeing('Willow honey')->notSeeing('new jar')->seeing('€13.70')->seeing('12 Chandler Court')->seeing('Ireland')->seeing('ada@letters.example')->seeing('Paid on');
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders/1002"))->seeing('It may have been removed')->notSeeing('No query');
     }
 

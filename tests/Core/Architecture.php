@@ -97,6 +97,12 @@ final class Architecture
     }
 
     #[TestRule]
+    public function a_calendar_stands_on_time(): Rule
+    {
+        return $this->onlyOn('Calendar', ['Time']);
+    }
+
+    #[TestRule]
     public function payments_are_money(): Rule
     {
         return $this->onlyOn('Payment', ['Money']);

@@ -72,7 +72,7 @@ final class DonationTest extends TestCase
 
     public function test_on_its_page_an_amount_is_picked_or_typed_and_what_is_typed_counts(): void
     {
-        $this->visit('/p/hedgerow')->assertOk()->assertSee('You say how much')->assertSee('€25.00')->assertSee('€2.00 to €500.00')->assertDontSee('How many')->assertDontSee('Ships');
+        $this->visit('/p/hedgerow')->assertOk()->assertSee('You choose the amount')->assertSee('€25.00')->assertSee('€2.00 to €500.00')->assertDontSee('How many')->assertDontSee('Ships');
         $this->add(['amount' => '5.00', 'own_amount' => ''])->assertStatus(303);
         $this->add(['amount' => '5.00', 'own_amount' => '12'])->assertStatus(303);
         $this->add(['amount' => '5.00', 'own_amount' => ''])->assertStatus(303);
@@ -166,7 +166,7 @@ final class DonationTest extends TestCase
         $this->postJson($this->console("/api/shops/{$this->shop->slug}/products/check"), ['kind' => 'donation'] + $entry)->assertOk()->assertJsonPath('unused', 'Kept, but not used: sale price, shipping and stock.');
         $this->putJson($address, ['kind' => 'donation', 'least' => '3', 'suggested' => '5 ; 7.50, 10'] + $entry)->assertOk();
         self::assertSame([ProductKind::Donation, 500, 3, [500, 750, 1000]], [$wrap->refresh()->kind, $wrap->sale_minor, $wrap->stock, $wrap->suggested]);
-        $this->visit('/p/wrap')->assertSee('You say how much')->assertDontSee('left');
+        $this->visit('/p/wrap')->assertSee('You choose the amount')->assertDontSee('left');
         $this->putJson($address, ['kind' => 'physical'] + $entry)->assertOk();
         $this->visit('/p/wrap')->assertSee('€5.00')->assertSee('3 left.');
     }

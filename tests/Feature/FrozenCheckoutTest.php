@@ -31,7 +31,7 @@ final class FrozenCheckoutTest extends TestCase
             ->then(function (array $lines): void {
                 /** @var list<array{int, int, string}> $lines */
                 $checkout = new FrozenCheckout(
-                    array_map(static fn (array $line, int $i): FrozenLine => new FrozenLine($i + 1, $i % 3 === 0 ? $i + 1 : null, $i % 2 === 0 ? null : $i, $line[2], $line[2], 'Small · Clover', '/drawings/hive.svg', $line[0], $line[1], $line[0] * $line[1], 1, 2, $i % 2 === 0 ? null : Said::sentence([Said::of(Phrase::CouponHasRunOut, code: $line[2])]), kind: ProductKind::cases()[$i % count(ProductKind::cases())], thanks: $i % 2 === 0 ? null : $line[2]), $lines, array_keys($lines)),
+                    array_map(static fn (array $line, int $i): FrozenLine => new FrozenLine($i + 1, $i % 3 === 0 ? $i + 1 : null, $i % 2 === 0 ? null : $i, $line[2], $line[2], 'Small · Clover', '/drawings/hive.svg', $line[0], $line[1], $line[0] * $line[1], 1, 2, $i % 2 === 0 ? null : Said::sentence([Said::of(Phrase::CouponHasRunOut, code: $line[2])]), kind: ProductKind::cases()[$i % count(ProductKind::cases())], thanks: $i % 2 === 0 ? null : $line[2], begins: $i % 2 === 0 ? null : 1_800_000_000, ends: $i % 3 === 0 ? null : 1_800_003_600, place: $line[2], eventSequence: $i, attendees: $i % 2 === 0 ? [] : ['דבש', $line[2]]), $lines, array_keys($lines)),
                     new ShopperDetails('ada@letters.example', 'עדה', '12 Chandler Court', '', 'Tarnmouth', 'GB', comment: "Ring.\nTwice."),
                     array_sum(array_map(static fn (array $line): int => $line[0] * $line[1], $lines)),
                     count($lines),

@@ -42,7 +42,7 @@ final class OrderSheetTest extends TestCase
         self::assertSame([OrderSheet::HEAD, '1002', '1001'], [$rows[0], $rows[1][0], $rows[2][0]]);
         self::assertSame([
             'order' => '1001', 'placed' => '2026-03-31 23:30', 'state' => 'packed', 'money' => 'authorised', 'name' => "'@דבש, \"Söhne\"", 'company' => '', 'street' => '12 Chandler Court', 'postcode' => '',
-            'town' => 'Tarnmouth', 'country' => 'GB', 'email' => 'ada@letters.example', 'phone' => '', 'sku' => 'honey-a', 'goods' => '\'=HYPERLINK("http://evil.example")', 'choices' => '',
+            'town' => 'Tarnmouth', 'country' => 'GB', 'email' => 'ada@letters.example', 'phone' => '', 'sku' => 'honey-a', 'goods' => '\'=HYPERLINK("http://evil.example")', 'choices' => '', 'attendees' => '',
             'quantity' => '2', 'unit' => '9.80', 'subtotal' => '19.60', 'discount' => '0.00', 'tax' => '0.00', 'order_shipping' => '3.90', 'order_total' => '23.50', 'order_refunded' => '0.00', 'currency' => 'EUR', 'comment' => "Ring twice.\nPlease",
         ], array_combine(OrderSheet::HEAD, $rows[2]));
     }

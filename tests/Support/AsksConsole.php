@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Models\Person;
 use App\Models\Shop;
 use GuzzleHttp\Client;
+use GuzzleHttp\HandlerStack;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
 use Psr\Http\Message\ResponseInterface;
@@ -26,13 +27,16 @@ trait AsksConsole
 
     private ?Client $windows = null;
 
+    /** Shared with those whose requests go on meanwhile. */
+    private ?HandlerStack $together = null;
+
     /** @param  array<mixed>|null  $body */
     private function ask(string $method, string $path, ?array $body = null): PromiseInterface
     {
         $session = $this->session ??= $this->beginSession($this->person);
         $console = config()->string('kite.console_host').':'.getenv('KITE_PUBLIC_PORT');
 
-        $this->windows ??= new Client(['http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
+        $this->windows ??= new Client(($this->together === null ? [] : ['handler' => $this->together]) + ['http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
 
         return $this->windows->requestAsync($method, "http://{$console}/api/shops/{$this->shop->slug}/{$path}", [
             'headers' => ['Accept' => 'application/json', 'Cookie' => "{$session['name']}={$session['value']}", 'X-CSRF-TOKEN' => $session['token']],

@@ -74,6 +74,11 @@ final class FrozenCheckoutCodec
             amountMinor: $line->optionalInteger('amountMinor'),
             kind: ProductKind::tryFrom($line->optionalText('kind') ?? '') ?? ProductKind::Physical,
             thanks: $line->optionalText('thanks'),
+            begins: $line->optionalInteger('begins'),
+            ends: $line->optionalInteger('ends'),
+            place: $line->text('place'),
+            eventSequence: $line->integer('eventSequence'),
+            attendees: $line->texts('attendees'),
         );
     }
 

@@ -49,6 +49,14 @@ final readonly class KeptValues
         return new self(is_array($value) ? $value : []);
     }
 
+    /** @return list<string> */
+    public function texts(string $key): array
+    {
+        $value = $this->values[$key] ?? null;
+
+        return array_values(array_filter(is_array($value) ? $value : [], is_string(...)));
+    }
+
     /** @return list<self> */
     public function parts(string $key): array
     {

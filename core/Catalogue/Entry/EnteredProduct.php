@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Catalogue\Entry;
 
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Price;
@@ -43,5 +44,8 @@ final readonly class EnteredProduct
         public AmountsEntry $amounts,
         /** Told to whoever has given; blank where nothing is. */
         public string $thanks,
+        public ?Event $event,
+        /** Whether the checkout asks who comes, a name for each seat. */
+        public bool $asksAttendees,
     ) {}
 }

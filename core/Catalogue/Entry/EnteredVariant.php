@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Catalogue\Entry;
 
+use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Money\Money;
 
@@ -21,5 +22,7 @@ final readonly class EnteredVariant
         public ?int $weightGrams,
         public ?int $pictureId,
         public bool $isPreselected,
+        /** `null`: as its product says. */
+        public ?Event $event,
     ) {}
 }

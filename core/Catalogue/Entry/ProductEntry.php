@@ -62,12 +62,14 @@ final readonly class ProductEntry
             allowsBackOrder: $typed->isOn('allows_back_order'),
             lowStock: self::lowStock($typed, $wrong),
             options: $options,
-            variants: (new VariantsEntry($prices, $wrong))->read($typed, $options, $sku),
+            variants: (new VariantsEntry($prices, $wrong, $zone))->read($typed, $options, $sku),
             traits: self::traits($typed, $wrong),
             categories: self::categories($typed, $wrong),
             kind: self::kind($typed, $wrong),
             amounts: AmountsEntry::read($typed, $prices, $price->regular, $wrong),
             thanks: self::thanks($typed, $wrong),
+            event: EventEntry::read($typed, $zone, $wrong),
+            asksAttendees: $typed->isOn('asks_attendees'),
         );
         $errors = $wrong->all();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Catalogue\Entry;
 
+use DateTimeZone;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
@@ -18,6 +19,7 @@ final readonly class VariantsEntry
     public function __construct(
         private PriceEntry $prices,
         private FieldErrors $wrong,
+        private DateTimeZone $zone,
     ) {}
 
     /**
@@ -66,7 +68,7 @@ final readonly class VariantsEntry
         $stock = trim($entry->text('stock')) === '' ? null : $this->wrong->at($entry->path('stock'), fn (): Stock => Stock::fromEntry($entry->text('stock')));
         $weight = trim($entry->text('weight')) === '' ? null : $this->wrong->at($entry->path('weight'), fn (): Weight => Weight::fromEntry($entry->text('weight'), WeightUnit::Gram));
 
-        return $sku === null ? null : new EnteredVariant($choices, $sku, $price, $stock?->pieces, $weight?->grams, $entry->id('picture_id'), $entry->isOn('is_preselected'));
+        return $sku === null ? null : new EnteredVariant($choices, $sku, $price, $stock?->pieces, $weight?->grams, $entry->id('picture_id'), $entry->isOn('is_preselected'), EventEntry::read($entry, $this->zone, $this->wrong));
     }
 
     /** @param  list<EnteredVariant>  $variants */

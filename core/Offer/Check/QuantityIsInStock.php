@@ -17,7 +17,12 @@ final readonly class QuantityIsInStock implements ItemCheck
     {
         $read = $item->read();
 
-        return $read?->isSoldOut() === true
+        if ($read === null || ! $read->isSoldOut()) {
+            return null;
+        }
+        $event = $read->pick->product->eventOf($read->typicalPick()->variant);
+
+        return $event?->isPast($proof->at) !== true
             ? Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.')->mendedIn(MendAt::Product)
             : null;
     }

@@ -5,6 +5,7 @@ interface Choice {
   stock: string
   isSoldOut: boolean
   picture: string | null
+  when: string
 }
 
 /** Shows price, stock and picture of what is chosen, for each of the goods on a page, and marks the choices that are sold out. */
@@ -34,6 +35,7 @@ function showVariant(scope: ParentNode, variant: Choice): void {
   put('[data-price]', variant.price)
   put('[data-was]', variant.was ?? '')
   put('[data-stock]', variant.stock)
+  put('[data-when]', variant.when)
   const lead = scope.querySelector<HTMLImageElement>('[data-lead]')
   if (lead) lead.src = variant.picture ?? lead.dataset.lead ?? lead.src
 }

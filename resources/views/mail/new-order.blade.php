@@ -4,6 +4,12 @@ Order {{ $order->number }} came in, over {{ $order->bill()->total->shown() }}.
   {{ $line->quantity }} × {!! $line->name !!}{!! $line->choices === '' ? '' : " ({$line->choices})" !!}, {!! $line->sku !!}@if ($line->backOrdered > 0), {{ $line->backOrdered }} of them not on the shelf @endif
 
 @endforeach
+@foreach ($order->lines as $line)
+@if ($line->attendees)
+Who comes to {!! $line->name !!}: {!! implode(', ', $line->attendees) !!}
+
+@endif
+@endforeach
 @if ($order->comment !== '')
 The shopper says:
 {!! $order->comment !!}

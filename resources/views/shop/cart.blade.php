@@ -6,7 +6,7 @@
 @else
 <form method="post" action="/cart" class="two-columns" novalidate data-live>
 <section aria-label="Goods">
-<x-shop.lines :cart="$cart" :bill="$bill" :words="$shop->wording()" :quantities="$quantities" :errors="$errors" :notices="$notices" />
+<x-shop.lines :cart="$cart" :bill="$bill" :words="$shop->wording()" :zone="$shop->zone()" :quantities="$quantities" :errors="$errors" :notices="$notices" />
 <button class="plain" name="update" value="1" data-update>Work out the total</button>
 @if (count($suggestions) > 0)
 <h2>Goes well with it</h2>
@@ -14,7 +14,7 @@
 @endif
 </section>
 <section class="slip" aria-label="The bill">
-<x-shop.reckoned :reckoned="$bill" :words="$shop->wording()" />
+<x-shop.reckoned :reckoned="$bill" :words="$shop->wording()" :zone="$shop->zone()" />
 @if ($shop->checkout_rules->couponPlace->isInCart())
 <x-shop.coupon :bill="$bill" :cart="$cart" :typed="$couponTyped" :error="$couponError" />
 @endif

@@ -16,7 +16,7 @@ $wrong = count($errors) + count($lineErrors);
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">Pay</button>
 <section aria-label="{{ $isSent ? 'Goods and address' : 'Goods and receipt' }}">
-<x-shop.lines :cart="$cart" :bill="$bill" :words="$shop->wording()" :quantities="$quantities" :errors="$lineErrors" :notices="$lineNotices" />
+<x-shop.lines :cart="$cart" :bill="$bill" :words="$shop->wording()" :zone="$shop->zone()" :quantities="$quantities" :errors="$lineErrors" :notices="$lineNotices" asks-attendees />
 <button class="plain" name="update" value="1" data-update>Work out the total</button>
 <h2>{{ $isSent ? 'Where it goes' : 'Where the receipt goes' }}</h2>
 <p class="fields-note">No account is needed. Ordered here before? <a href="/account">Have a sign-in link mailed</a>, and this is filled in.</p>
@@ -36,7 +36,7 @@ $wrong = count($errors) + count($lineErrors);
 </div>
 </section>
 <section class="slip" aria-label="The bill">
-<x-shop.reckoned :reckoned="$bill" :words="$shop->wording()" />
+<x-shop.reckoned :reckoned="$bill" :words="$shop->wording()" :zone="$shop->zone()" />
 @if ($shop->checkout_rules->couponPlace->isInCheckout())
 <x-shop.coupon :bill="$bill" :cart="$cart" :typed="$typed['coupon'] ?? ''" :error="$errors['coupon'] ?? null" />
 @endif

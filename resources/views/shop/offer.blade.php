@@ -12,6 +12,7 @@
 @if (count($goods) === 1)<h1 dir="auto">{{ $product->name }}</h1>@else<h2 dir="auto">{{ $product->name }}</h2>@endif
 <p class="price">@if ($each->line->quantity > 1 && $ask === null){{ $each->line->quantity }} × @endif<span data-price>{{ $each->price }}</span> <s data-was></s></p>
 @if ($each->choices !== '')<p class="stock" dir="auto">{{ $each->choices }}</p>@endif
+<p class="when" data-when dir="auto">{{ $each->when }}</p>
 @if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
 @if ($each->variants !== [])
 <div data-variants="{{ json_encode($each->variants, JSON_THROW_ON_ERROR) }}">

@@ -4,6 +4,13 @@
 @if ($isOpen)
 <h1>Thank you{{ $order->name === '' ? '' : ', ' }}<bdi>{{ $order->name }}</bdi></h1>
 <p class="lead">Your order <strong>{{ $order->number }}</strong> is made. {{ $state }}</p>
+@foreach ($order->lines as $line)
+@if ($event = $line->event())
+<h2 dir="auto">{{ $line->name }}</h2>
+<p dir="auto">{{ $event->shown($shop->zone()) }}@if ($line->attendees)<br>{{ implode(', ', $line->attendees) }}@endif</p>
+@endif
+@endforeach
+@if ($order->lines->contains(fn ($line) => $line->begins_at !== null))<p><a href="/thanks/{{ $order->token }}/calendar.ics" download>Add to your calendar</a></p>@endif
 @foreach ($order->thanks() as $thanks)
 <p class="thanks-words" dir="auto">{{ $thanks }}</p>
 @endforeach
@@ -28,7 +35,7 @@
 </section>
 <section class="slip" aria-label="The receipt">
 @if ($isOpen)
-<x-shop.bill :bill="$order->bill()" :words="$shop->wording()" total="Paid" />
+<x-shop.bill :bill="$order->bill()" :words="$shop->wording()" :zone="$shop->zone()" total="Paid" />
 @else
 <ul class="ordered">
 @foreach ($order->lines as $line)

@@ -8,6 +8,7 @@ use App\Catalogue\ProductForm;
 use App\Catalogue\SaveProduct;
 use App\Changes\EditKind;
 use App\Changes\Edits;
+use App\Fulfilment\TellMovedDates;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\CountedPage;
@@ -28,6 +29,7 @@ final readonly class ProductController
     public function __construct(
         private SaveProduct $save,
         private Edits $edits,
+        private TellMovedDates $tell,
         private Clock $clock,
     ) {}
 
@@ -80,10 +82,19 @@ final readonly class ProductController
         return $this->answer(($this->save)($shop, $product, $request->product(), $request->extras(), ReadEditing::of($request)), $shop, 200);
     }
 
+    #[OA\Post(path: '/shops/{shop}/products/{product}/moved', operationId: 'tellMovedDate', summary: 'Tell those who have booked that the date or place is another now', description: 'Each is told of a move once.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[Answer(ProductFormResource::class)]
+    public function tell(Shop $shop, Product $product): JsonResponse
+    {
+        ($this->tell)($shop, $product);
+
+        return $this->answer($product, $shop, 200);
+    }
+
     private function answer(Product $product, Shop $shop, int $status): JsonResponse
     {
         $version = $this->edits->version(EditKind::Product, $shop, $product->id);
 
-        return response()->json(ProductFormResource::of($product->refresh()->load(['variants', 'pictures', 'categories', 'addOns.variants']), $version, $shop, $this->clock->moment()), $status);
+        return response()->json(ProductFormResource::of($product->refresh()->load(['variants', 'pictures', 'categories', 'addOns.variants']), $version, $this->tell->count($product), $shop, $this->clock->moment()), $status);
     }
 }

@@ -28,10 +28,12 @@ final readonly class ProductFormResource
         public array $pictures,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ProductResource::class))]
         public array $add_ons,
+        #[OA\Property(description: 'Bookings whose shoppers do not know yet that the date or place is another now.')]
+        public int $untold,
     ) {}
 
     /** @param  Product  $product  with variants, pictures, categories, and add-ons with theirs */
-    public static function of(Product $product, int $version, Shop $shop, Moment $at): self
+    public static function of(Product $product, int $version, int $untold, Shop $shop, Moment $at): self
     {
         return new self(
             $product->id,
@@ -39,6 +41,7 @@ final readonly class ProductFormResource
             ProductForm::of($product, $shop->zone()),
             array_values($product->pictures->map(PictureResource::of(...))->all()),
             array_values($product->addOns->map(static fn (Product $other) => ProductResource::of($other, $at))->all()),
+            $untold,
         );
     }
 }

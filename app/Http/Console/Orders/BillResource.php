@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Orders;
 
 use App\Http\Console\Shared\Amount;
+use DateTimeZone;
 use OpenApi\Attributes as OA;
 use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
@@ -41,15 +42,18 @@ final readonly class BillResource
         public Amount $profit,
     ) {}
 
-    /** @param  list<string>  $pictures  the path of the picture of each line, where they are shown */
-    public static function of(Bill $bill, array $pictures = []): self
+    /**
+     * @param  list<string>  $pictures  the path of the picture of each line, where they are shown
+     * @param  list<list<string>>  $attendees  of each line, where they are known
+     */
+    public static function of(Bill $bill, DateTimeZone $zone, array $pictures = [], array $attendees = []): self
     {
         $discount = $bill->row(BillRowKind::Discount);
         $shipping = $bill->row(BillRowKind::Shipping);
         $tax = $bill->row(BillRowKind::Tax, BillRowKind::ContainedTax);
 
         return new self(
-            lines: array_map(static fn (BillLine $line, int $i) => BillLineResource::of($line, $pictures[$i] ?? ''), $bill->lines, array_keys($bill->lines)),
+            lines: array_map(static fn (BillLine $line, int $i) => BillLineResource::of($line, $pictures[$i] ?? '', $zone, $attendees[$i] ?? []), $bill->lines, array_keys($bill->lines)),
             items: Amount::of($bill->items),
             discount: $discount === null ? null : Amount::of($discount->amount),
             discount_because: self::said($discount?->because),

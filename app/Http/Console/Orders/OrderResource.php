@@ -9,6 +9,7 @@ use App\Models\OrderLine;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Refund;
+use DateTimeZone;
 use OpenApi\Attributes as OA;
 use PaperKite\Order\GoodsState;
 
@@ -61,7 +62,7 @@ final readonly class OrderResource
     ) {}
 
     /** @param  Order  $order  with all that `ShowOrder` reads */
-    public static function of(Order $order, int $version): self
+    public static function of(Order $order, int $version, DateTimeZone $zone): self
     {
         return new self(
             number: $order->number,
@@ -71,7 +72,12 @@ final readonly class OrderResource
             address: $order->address(),
             phone: $order->phone,
             comment: $order->comment,
-            bill: BillResource::of($order->bill(), array_values($order->lines->map(static fn (OrderLine $line): string => $line->picture)->all())),
+            bill: BillResource::of(
+                $order->bill(),
+                $zone,
+                array_values($order->lines->map(static fn (OrderLine $line): string => $line->picture)->all()),
+                array_values($order->lines->map(static fn (OrderLine $line): array => $line->attendees ?? [])->all()),
+            ),
             payment: $order->payments->first(static fn (Payment $payment): bool => in_array($payment->state, [PaymentState::Authorised, PaymentState::Captured], true))?->provider_id,
             goods: GoodsStateResource::of($order->goods_state),
             next: array_map(GoodsStateResource::of(...), array_values(array_filter($order->goods_state->next(), static fn (GoodsState $state): bool => $state !== GoodsState::Cancelled))),

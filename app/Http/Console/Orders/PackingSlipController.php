@@ -17,7 +17,7 @@ final readonly class PackingSlipController
     public function __invoke(Request $request, Shop $shop): Response
     {
         $numbers = array_slice(array_filter(explode(',', Input::text($request, 'orders')), static fn (string $number): bool => preg_match('/\A\d{1,18}\z/', $number) === 1), 0, MoveOrders::MOST_AT_ONCE);
-        $orders = Order::query()->where('shop_id', $shop->id)->whereIn('number', $numbers)->with(['lines', 'refunds.lines'])->orderBy('number')->get();
+        $orders = Order::query()->where('shop_id', $shop->id)->whereIn('number', $numbers)->with(['lines.product', 'lines.variant', 'refunds.lines'])->orderBy('number')->get();
 
         return response()->view('print.slips', [
             'shop' => $shop,

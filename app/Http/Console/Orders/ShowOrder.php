@@ -19,6 +19,6 @@ final readonly class ShowOrder
     {
         $version = $this->edits->version(EditKind::OrderNote, $shop, $order->id);
 
-        return OrderResource::of($order->refresh()->load([...ReadBalance::WITH, 'steps.person', 'refunds.person']), $version);
+        return OrderResource::of($order->refresh()->load([...ReadBalance::WITH, 'lines.product', 'lines.variant', 'steps.person', 'refunds.person']), $version, $shop->zone());
     }
 }

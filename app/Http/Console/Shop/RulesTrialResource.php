@@ -53,7 +53,7 @@ final readonly class RulesTrialResource
             return new self(new \stdClass, $charts, null, $unquotable->faults[0]->message, '', '');
         }
 
-        return new self(new \stdClass, $charts, BillResource::of(Bill::of($receipt)), '', self::fee($receipt), self::tax($receipt));
+        return new self(new \stdClass, $charts, BillResource::of(Bill::of($receipt), $receipt->shop->timezone), '', self::fee($receipt), self::tax($receipt));
     }
 
     private static function fee(Receipt $receipt): string

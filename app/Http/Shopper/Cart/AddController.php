@@ -130,7 +130,7 @@ final readonly class AddController
         if ($product->has_variants && $variant === null) {
             $errors['choices'] = 'Choose one of each; this combination is not to be had.';
         } elseif (! $product->stockFor($variant)->covers(1)) {
-            $errors['choices'] = 'This is sold out at the moment; choose another.';
+            $errors['choices'] = $product->isOver($variant) ? 'This date has passed; choose another.' : 'This is sold out at the moment; choose another.';
         }
         try {
             Quantity::fromEntry($quantity);

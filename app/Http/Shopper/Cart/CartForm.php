@@ -6,13 +6,17 @@ namespace App\Http\Shopper\Cart;
 
 use Illuminate\Http\Request;
 
-/** What the forms of cart and checkout send about lines: `quantity[line]`, and `remove` from the button of a line. */
+/** What the forms of cart and checkout send about lines: `quantity[line]`, `attendee[line][seat]`, and `remove` from the button of a line. */
 final readonly class CartForm
 {
-    /** @param  array<int, string>  $quantities as typed, by line */
+    /**
+     * @param  array<int, string>  $quantities as typed, by line
+     * @param  array<int, array<int, string>>  $attendees as typed, by line and seat
+     */
     private function __construct(
         public array $quantities,
         public ?int $remove,
+        public array $attendees,
     ) {}
 
     public static function of(Request $request): self
@@ -25,6 +29,19 @@ final readonly class CartForm
         }
         $remove = $request->input('remove');
 
-        return new self($quantities, is_string($remove) && ctype_digit($remove) ? (int) $remove : null);
+        return new self($quantities, is_string($remove) && ctype_digit($remove) ? (int) $remove : null, self::attendees($request));
+    }
+
+    /** @return array<int, array<int, string>> */
+    private static function attendees(Request $request): array
+    {
+        $attendees = [];
+        foreach ((array) $request->input('attendee', []) as $line => $names) {
+            if (is_int($line) && is_array($names)) {
+                $attendees[$line] = array_filter($names, static fn (mixed $name, mixed $seat): bool => is_string($name) && is_int($seat), ARRAY_FILTER_USE_BOTH);
+            }
+        }
+
+        return $attendees;
     }
 }

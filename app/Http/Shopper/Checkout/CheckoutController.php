@@ -20,6 +20,7 @@ use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Cart;
+use App\Models\CartLine;
 use App\Models\Checkout;
 use App\Models\CheckoutState;
 use App\Models\Order;
@@ -29,6 +30,7 @@ use App\Shoppers\ShopperSession;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Checkout\Attendees;
 use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\DetailsEntry;
 use PaperKite\Checkout\ShopperDetails;
@@ -85,7 +87,7 @@ final readonly class CheckoutController
 
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
-        $edit = ($this->editCart)($cart, $form->quantities, $form->remove);
+        $edit = ($this->editCart)($cart, $form->quantities, $form->remove, $form->attendees);
         $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? ($this->coupon)($request, $shop, $cart) : null;
         if ($edit->errors !== [] || $couponError !== null) {
             $errors = $couponError === null ? [] : ['coupon' => $couponError];
@@ -95,8 +97,9 @@ final readonly class CheckoutController
         if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
             return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
         }
-        if ($details->details === null) {
-            return $this->page->corrected($shop, $cart->refresh(), $request, $details->typed, $details->errors);
+        $unnamed = array_filter($cart->refresh()->lines->mapWithKeys(static fn (CartLine $line): array => [$line->id => Attendees::objection($line->attendees())])->all(), is_string(...));
+        if ($details->details === null || $unnamed !== []) {
+            return $this->page->corrected($shop, $cart, $request, $details->typed, $details->errors, lineErrors: $unnamed);
         }
 
         return $this->toPayment($request, $shop, $cart, $details->details);

@@ -8,12 +8,14 @@ use App\Http\Shopper\ReadCaller;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\Shop;
+use App\Orders\OrderCalendar;
 use App\Payments\PaymentProvider;
 use App\Shoppers\SendLink;
 use App\Time\Clock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Calendar\CalendarFile;
 use PaperKite\Order\GoodsState;
 use PaperKite\Words\Phrase;
 use PaperKite\Words\Said;
@@ -34,7 +36,7 @@ final readonly class ThankYouController
 
     public function show(Request $request, Shop $shop, string $token): Response
     {
-        $order = $this->order($shop, $token)->load(['lines', 'payments']);
+        $order = $this->order($shop, $token)->load(['lines.product', 'lines.variant', 'payments']);
 
         return response()->view('shop.thanks', [
             'shop' => $shop,
@@ -43,6 +45,19 @@ final readonly class ThankYouController
             'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->greaterThan($this->clock->now()) || $order->opened_until?->greaterThan($this->clock->now()) === true,
             'isSent' => $request->query('after') === 'sent',
             'payNotice' => $this->provider->notice(),
+        ]);
+    }
+
+    /** What takes place, as a file that calendar programs read: moved on with it, however often it is fetched. */
+    public function calendar(Shop $shop, string $token): Response
+    {
+        $order = $this->order($shop, $token)->load(['lines.product', 'lines.variant']);
+        $events = OrderCalendar::of($order, $shop);
+
+        return $events === [] ? abort(404) : response(CalendarFile::of($events, $this->clock->moment()), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"order-{$order->number}.ics\"",
+            'X-Robots-Tag' => 'noindex',
         ]);
     }
 

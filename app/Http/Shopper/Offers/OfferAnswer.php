@@ -56,7 +56,7 @@ final readonly class OfferAnswer
             } else {
                 $errors[$index] = match ($each->availability()) {
                     Availability::ForSale, Availability::Draft => null,
-                    Availability::SoldOut => 'This is sold out at the moment; choose another.',
+                    Availability::SoldOut => $line->product->isOver($variant) ? 'This date has passed; choose another.' : 'This is sold out at the moment; choose another.',
                     Availability::TooFew => "Only {$line->product->stockFor($variant)->pieces} of this are left; choose fewer, or another.",
                 };
             }

@@ -61,7 +61,7 @@ final readonly class ProductPage
     {
         $product->load(['variants.picture', 'pictures', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
         $at = $this->clock->moment();
-        $variants = ChoiceView::listOf($product, $at);
+        $variants = ChoiceView::listOf($product, $at, $shop->zone());
         $rest = RestOfLink::read(Input::text($request, 'rest'));
 
         return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
@@ -73,7 +73,8 @@ final readonly class ProductPage
             'variants' => $variants,
             'chosen' => $choices,
             'now' => $this->variantOf($variants, $choices),
-            'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand()),
+            'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $product->isOver(null)),
+            'when' => $product->event(null)?->shown($shop->zone()) ?? '',
             'quantity' => $quantity,
             'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
             'code' => $code,

@@ -11,6 +11,7 @@ defineProps<{ bill: Schemas['Bill']; withoutLines?: boolean; withProfit?: boolea
         <dt class="min-w-0 [overflow-wrap:anywhere]">
           <bdi>{{ line.name }}</bdi>
           <span v-if="line.choices" class="block text-sm" dir="auto">{{ line.choices }}</span>
+          <span v-if="line.when" class="block text-sm" dir="auto">{{ line.when }}</span>
           <span class="block text-sm text-pencil"
             >{{ line.quantity }} × {{ line.unit.shown
             }}<template v-if="line.because">. {{ line.because }}</template></span

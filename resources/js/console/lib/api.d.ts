@@ -804,6 +804,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/products/{product}/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tell those who have booked that the date or place is another now
+         * @description Each is told of a move once.
+         */
+        post: operations["tellMovedDate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/refused-events": {
         parameters: {
             query?: never;
@@ -988,6 +1008,10 @@ export interface components {
             subtotal: components["schemas"]["Amount"];
             /** @description Why a piece costs what it costs; blank where nothing needs saying. */
             because: string;
+            /** @description When and where it takes place; blank where it does not. */
+            when: string;
+            /** @description Who comes, a name for each seat; none where nobody was asked. */
+            attendees: string[];
         };
         BlankOffer: {
             /** @description Something in every slot; null where the shop has no product. */
@@ -1681,6 +1705,13 @@ export interface components {
             most: string;
             /** @description Amounts, with commas between them. */
             suggested: string;
+            /** @description When it begins, by the shop’s clock; blank: on no date, or its variants say. */
+            begins: string;
+            ends: string;
+            /** @description Where it takes place. */
+            place: string;
+            /** @description Whether the checkout asks for a name for each seat. */
+            asks_attendees: boolean;
             /** @description Told to whoever has given. */
             thanks: string;
             /** @description HTML. */
@@ -1727,6 +1758,8 @@ export interface components {
             entry: components["schemas"]["ProductEntry"];
             pictures: components["schemas"]["Picture"][];
             add_ons: components["schemas"]["Product"][];
+            /** @description Bookings whose shoppers do not know yet that the date or place is another now. */
+            untold: number;
         };
         /** @enum {string} */
         ProductKind: "physical" | "digital" | "service" | "donation" | "gift_card";
@@ -1744,7 +1777,7 @@ export interface components {
             at: components["schemas"]["PageFacts"];
         };
         /** @enum {string} */
-        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks";
+        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates";
         /** @description An offer as it stands on the desk: said, looked at, reckoned. */
         Proof: {
             sentence: components["schemas"]["Segment"][];
@@ -2081,6 +2114,10 @@ export interface components {
             weight: string;
             picture_id: number | null;
             is_preselected: boolean;
+            /** @description When it begins, by the shop’s clock; blank: as the product says. */
+            begins?: string;
+            ends?: string;
+            place?: string;
         };
         /** @enum {string} */
         WeightUnit: "g" | "kg" | "oz" | "lb";
@@ -3624,6 +3661,30 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tellMovedDate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                product: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductForm"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -1,5 +1,5 @@
 @php use PaperKite\Quote\LineBecause; @endphp
-@props(['cart', 'bill', 'quantities' => [], 'errors' => [], 'notices' => [], 'words'])
+@props(['cart', 'bill', 'quantities' => [], 'errors' => [], 'notices' => [], 'words', 'zone', 'asksAttendees' => false])
 <ul class="lines">
 @foreach ($cart->lines->values() as $i => $line)
 @php
@@ -15,6 +15,9 @@ $name = $line->toCore()->name();
 @if ($choices !== [])
 <span class="line-choices">@foreach ($choices as $option => $choice)<span><bdi>{{ $option }}</bdi>: <bdi>{{ $choice }}</bdi></span>@endforeach</span>
 @endif
+@if ($event = $line->product->event($line->variant))
+<span class="line-choices" dir="auto">{{ $event->shown($zone) }}</span>
+@endif
 @if ($priced !== null)
 <span class="line-unit">{{ $priced->unit->today->shown() }}{{ $line->product->kind->isMoneyItself() ? '' : ' each' }} @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>
 <x-shop.why :sentence="LineBecause::of($priced, $bill->receipt)->unit?->in($words)" />
@@ -29,6 +32,14 @@ $name = $line->toCore()->name();
 @endif
 <button class="plain" name="remove" value="{{ $line->id }}" aria-label="Remove {{ $name }}">Remove</button>
 </div>
+@if ($asksAttendees)
+@foreach ($line->attendees() as $seat => $attendee)
+<div class="field line-attendee">
+<label for="attendee-{{ $line->id }}-{{ $seat }}">Who comes{{ $line->quantity > 1 ? ', seat '.($seat + 1) : '' }}<span class="visually-hidden"> to {{ $name }}</span></label>
+<input id="attendee-{{ $line->id }}-{{ $seat }}" name="attendee[{{ $line->id }}][{{ $seat }}]" value="{{ $attendee }}" autocomplete="off" dir="auto" maxlength="120" @if ($error && $attendee === '') aria-invalid="true" aria-describedby="line-error-{{ $line->id }}" @endif>
+</div>
+@endforeach
+@endif
 <span class="line-sum">{{ $priced?->subtotal->shown() }}</span>
 @if ($error)
 <p class="field-error line-error" id="line-error-{{ $line->id }}">{{ $error }}</p>

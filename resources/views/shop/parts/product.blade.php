@@ -7,6 +7,7 @@
 <div>
 <h1 dir="auto">{{ $product->name }}</h1>
 <p class="price"><span data-price>{{ $now->price ?? $tag->shown() }}</span> <s data-was>{{ $now === null ? $tag->regular?->shown() : $now->was }}</s></p>
+<p class="when" data-when dir="auto">{{ $now?->when ?: $when }}</p>
 @if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
 @if (! $tag->isSoldOut)
 <form method="post" action="/cart/add" class="product-form" novalidate data-add @if ($variants !== []) data-variants="{{ json_encode($variants, JSON_THROW_ON_ERROR) }}" @endif>
@@ -30,17 +31,17 @@
 <x-shop.buttons :buttons="$buttons" />
 </form>
 @else
-<p class="lead">{{ App\Shopfront\GoodsButton::soldOut($shop) }}</p>
+<p class="lead">{{ $product->isOver(null) && $variants === [] ? 'This date has passed.' : App\Shopfront\GoodsButton::soldOut($shop) }}</p>
 @endif
 @if ($shipping !== '')<p class="bill-why">{{ $shipping }}</p>@endif
 @if ($variants !== [])
 <details class="all-prices">
 <summary>All prices</summary>
 <table>
-<thead><tr>@foreach ($product->options as $option)<th scope="col" dir="auto">{{ $option->name }}</th>@endforeach<th scope="col">Price</th><th scope="col">Stock</th></tr></thead>
+<thead><tr>@foreach ($product->options as $option)<th scope="col" dir="auto">{{ $option->name }}</th>@endforeach @if (array_filter(array_column($variants, 'when')))<th scope="col">When and where</th>@endif<th scope="col">Price</th><th scope="col">{{ $product->kind->ships() ? 'Stock' : 'Seats' }}</th></tr></thead>
 <tbody>
 @foreach ($variants as $variant)
-<tr>@foreach ($variant->choices as $choice)<td dir="auto">{{ $choice }}</td>@endforeach<td>{{ $variant->price }}@if ($variant->was) <s>{{ $variant->was }}</s>@endif</td><td>{{ $variant->stock === '' ? 'To be had' : $variant->stock }}</td></tr>
+<tr>@foreach ($variant->choices as $choice)<td dir="auto">{{ $choice }}</td>@endforeach @if (array_filter(array_column($variants, 'when')))<td dir="auto">{{ $variant->when }}</td>@endif<td>{{ $variant->price }}@if ($variant->was) <s>{{ $variant->was }}</s>@endif</td><td>{{ $variant->stock === '' ? 'Available' : $variant->stock }}</td></tr>
 @endforeach
 </tbody>
 </table>

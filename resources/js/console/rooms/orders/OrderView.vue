@@ -101,6 +101,9 @@ onMounted(load)
             <span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
               ><bdi>{{ line.name }}</bdi
               ><span v-if="line.choices" class="block" dir="auto">{{ line.choices }}</span
+              ><span v-if="line.when" class="block text-sm" dir="auto">{{ line.when }}</span
+              ><span v-if="line.attendees.length" class="block text-sm" dir="auto"
+                >Who comes: {{ line.attendees.join(', ') }}</span
               ><span class="block font-mono text-sm text-pencil">{{ line.sku }}</span></span
             >
             <span class="text-right"

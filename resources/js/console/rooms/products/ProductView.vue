@@ -6,6 +6,7 @@ import LeaveDialog from '../../kit/LeaveDialog.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import PickField from '../../kit/PickField.vue'
 import ProductAside from './ProductAside.vue'
+import MovedNotice from './MovedNotice.vue'
 import OptionsField from './OptionsField.vue'
 import PriceTimeline from './PriceTimeline.vue'
 import TraitsField from './TraitsField.vue'
@@ -25,7 +26,7 @@ const props = defineProps<{ id?: number }>()
 const session = useSession()
 const router = useRouter()
 const form = useProductForm(props.id)
-const { entry, pictures, check, refusal, isWorking, isTouched, change, errorAt } = form
+const { entry, pictures, check, refusal, isWorking, isTouched, untold, change, errorAt } = form
 const { value, field } = useFields(entry, change, errorAt)
 const { isAsking, answer } = useLeaveGuard(isTouched)
 
@@ -64,7 +65,9 @@ async function save(): Promise<void> {
 async function leaveOnce(saved: Promise<boolean>): Promise<void> {
   if (!(await saved)) return
   await session.reload()
-  await leave()
+  // Whoever has booked the date that was moved is to be told: the form stays and asks.
+  if (untold.value > 0) await form.load()
+  else await leave()
 }
 
 /** Leaves without being asked: all is saved, or is not wanted. */
@@ -104,7 +107,12 @@ async function leave(): Promise<void> {
         </LedgerRow>
 
         <LedgerRow title="Sells for">
-          <div class="grid gap-4 sm:grid-cols-[7rem_7rem_minmax(0,14.5rem)_minmax(0,14.5rem)]">
+          <div
+            class="grid gap-4"
+            :class="
+              kind?.is_given ? 'sm:grid-cols-[12rem]' : 'sm:grid-cols-[7rem_7rem_minmax(0,14.5rem)_minmax(0,14.5rem)]'
+            "
+          >
             <TextField
               v-bind="field('price')"
               :label="`${kind?.is_given ? 'Usual amount' : 'Price'}, ${session.shop?.currency}`"
@@ -138,6 +146,21 @@ async function leave(): Promise<void> {
           </div>
         </LedgerRow>
 
+        <LedgerRow v-if="has('dates')" title="Date and place">
+          <div class="grid gap-4 sm:grid-cols-[minmax(0,14.5rem)_minmax(0,14.5rem)_minmax(0,1fr)]">
+            <TextField
+              v-bind="field('begins')"
+              label="Begins"
+              type="datetime-local"
+              note="The shop’s clock. Blank: its variants say, or no date."
+            />
+            <TextField v-bind="field('ends')" label="Ends" type="datetime-local" />
+            <TextField v-bind="field('place')" label="Place" note="Where shoppers are to come." />
+          </div>
+          <SwitchField v-bind="value('asks_attendees')" class="mt-4" label="Ask who comes, a name for each seat" />
+          <MovedNotice v-if="untold > 0" class="mt-4" :count="untold" :is-working="isWorking" @tell="form.tell" />
+        </LedgerRow>
+
         <LedgerRow v-if="has('variants')" title="Comes in">
           <OptionsField v-bind="value('options')" :error-at="errorAt" :currency="session.shop?.currency ?? ''" />
           <VariantSheet
@@ -148,14 +171,24 @@ async function leave(): Promise<void> {
             :options="entry.options"
             :pictures="pictures"
             :error-at="errorAt"
+            :parts="kind?.parts ?? []"
           />
         </LedgerRow>
 
-        <LedgerRow v-if="has('stock')" title="On the shelf">
+        <LedgerRow v-if="has('stock')" :title="has('dates') ? 'Seats' : 'On the shelf'">
           <div class="grid gap-4">
-            <SwitchField v-if="!isVaried" v-bind="value('tracks_stock')" label="Count the stock" />
+            <SwitchField
+              v-if="!isVaried"
+              v-bind="value('tracks_stock')"
+              :label="has('dates') ? 'Count the seats' : 'Count the stock'"
+            />
             <div v-if="entry.tracks_stock || isVaried" class="grid gap-4 sm:grid-cols-[9rem_9rem_minmax(0,1fr)]">
-              <TextField v-if="!isVaried" v-bind="field('stock')" label="Pieces in stock" inputmode="numeric" />
+              <TextField
+                v-if="!isVaried"
+                v-bind="field('stock')"
+                :label="has('dates') ? 'Free seats' : 'Pieces in stock'"
+                inputmode="numeric"
+              />
               <TextField v-bind="field('low_stock')" label="Low at" inputmode="numeric" note="Then it is marked." />
               <SwitchField
                 v-bind="value('allows_back_order')"

@@ -6,7 +6,7 @@ import PictureDialog from './PictureDialog.vue'
 import { useSheetCells } from './sheetCells'
 
 type VariantEntry = Schemas['VariantEntry']
-type Column = 'sku' | 'price' | 'stock' | 'weight'
+type Column = 'sku' | 'price' | 'stock' | 'weight' | 'begins' | 'ends' | 'place'
 
 /** The variants as a sheet: arrow keys go from cell to cell, and cells copied from a spreadsheet can be pasted. */
 const props = defineProps<{
@@ -14,15 +14,31 @@ const props = defineProps<{
   options: Schemas['OptionEntry'][]
   pictures: Schemas['Picture'][]
   errorAt: (path: string) => string | undefined
+  /** The parts of the form that the product's kind has. */
+  parts: Schemas['ProductPart'][]
 }>()
 const variants = defineModel<VariantEntry[]>({ required: true })
 const table = useTemplateRef<HTMLTableElement>('table')
-const columns: { key: Column; title: string; mode: 'text' | 'decimal' | 'numeric' }[] = [
+interface SheetColumn {
+  key: Column
+  title: string
+  mode: 'text' | 'decimal' | 'numeric'
+  type?: string
+}
+
+const columns = computed<SheetColumn[]>(() => [
   { key: 'sku', title: 'SKU', mode: 'text' },
   { key: 'price', title: 'Own price', mode: 'decimal' },
-  { key: 'stock', title: 'Stock', mode: 'numeric' },
-  { key: 'weight', title: 'Grams', mode: 'decimal' },
-]
+  { key: 'stock', title: props.parts.includes('dates') ? 'Seats' : 'Stock', mode: 'numeric' },
+  ...(props.parts.includes('shipping') ? [{ key: 'weight', title: 'Grams', mode: 'decimal' } as SheetColumn] : []),
+  ...(props.parts.includes('dates')
+    ? ([
+        { key: 'begins', title: 'Begins', mode: 'text', type: 'datetime-local' },
+        { key: 'ends', title: 'Ends', mode: 'text', type: 'datetime-local' },
+        { key: 'place', title: 'Place', mode: 'text' },
+      ] as SheetColumn[])
+    : []),
+])
 
 const prices = computed(
   () => new Map(props.combinations.map((each) => [JSON.stringify(each.choices), each.price_shown])),
@@ -36,7 +52,7 @@ const left = computed(() => {
 })
 const findings = computed(() =>
   variants.value.flatMap((variant, row) =>
-    columns.flatMap(({ key }) => {
+    columns.value.flatMap(({ key }) => {
       const sentence = props.errorAt(`variants.${row}.${key}`)
       return sentence ? [`${variant.choices.join(' · ')}: ${sentence}`] : []
     }),
@@ -57,6 +73,9 @@ function addLeft(): void {
     weight: '',
     picture_id: null,
     is_preselected: false,
+    begins: '',
+    ends: '',
+    place: '',
   }))
   variants.value = [...variants.value, ...added]
 }
@@ -88,7 +107,7 @@ const { steer, paste } = useSheetCells(table, (cells) => {
   const filled = variants.value.map((variant) => ({ ...variant }))
   for (const { row, column, text } of cells) {
     const target = filled[row]
-    const key = columns[column]?.key
+    const key = columns.value[column]?.key
     if (target && key) target[key] = text
   }
   variants.value = filled
@@ -127,6 +146,7 @@ const { steer, paste } = useSheetCells(table, (cells) => {
                 :data-cell="`${row}-${index}`"
                 :value="variant[column.key]"
                 :inputmode="column.mode"
+                :type="column.type ?? 'text'"
                 :placeholder="column.key === 'price' ? (prices.get(JSON.stringify(variant.choices)) ?? '') : ''"
                 :aria-label="`${column.title} of ${variant.choices.join(', ')}`"
                 :aria-invalid="errorAt(`variants.${row}.${column.key}`) ? 'true' : undefined"
@@ -185,8 +205,10 @@ const { steer, paste } = useSheetCells(table, (cells) => {
         Add {{ left.length }} {{ left.length === 1 ? 'variant' : 'variants' }}
       </button>
       <span
-        >Blank own price: as the choices say. Blank stock: not counted. Cells copied from a spreadsheet can be
-        pasted.</span
+        >Blank own price: as the choices say. Blank stock: not counted.<template v-if="parts.includes('dates')">
+          Blank date: as the product says.</template
+        >
+        Cells copied from a spreadsheet can be pasted.</span
       >
     </p>
   </div>

@@ -19,12 +19,15 @@ export function useProductForm(id: number | undefined): {
   refusal: Ref<Refusal | null>
   isWorking: Ref<boolean>
   isTouched: ComputedRef<boolean>
+  /** Bookings whose shoppers do not know yet of a moved date. */
+  untold: Ref<number>
   change: (part: Partial<Entry>) => void
   errorAt: (path: string) => string | undefined
   load: () => Promise<void>
   save: () => Promise<boolean>
   saveOver: (version: number) => Promise<boolean>
   forget: () => void
+  tell: () => Promise<void>
 } {
   const session = useSession()
   const entry = ref<Entry | null>(null)
@@ -34,6 +37,7 @@ export function useProductForm(id: number | undefined): {
   const refusal = ref<Refusal | null>(null)
   const isWorking = ref(false)
   const version = ref(1)
+  const untold = ref(0)
   const latest = useLatest((asked: Entry) =>
     outcome(
       api.POST('/shops/{shop}/products/check', {
@@ -67,6 +71,7 @@ export function useProductForm(id: number | undefined): {
     if (!data) return
     entry.value = data.entry
     version.value = data.version
+    untold.value = data.untold
     pictures.value = data.pictures
     addOns.value = data.add_ons
     touched.value.clear()
@@ -102,6 +107,7 @@ export function useProductForm(id: number | undefined): {
       : await outcome(api.POST('/shops/{shop}/products', { params: { path }, body: filled.value }))
     isWorking.value = false
     refusal.value = refused ?? null
+    untold.value = data?.untold ?? untold.value
     return data !== undefined
   }
 
@@ -109,6 +115,17 @@ export function useProductForm(id: number | undefined): {
   async function saveOver(theirs: number): Promise<boolean> {
     version.value = theirs
     return save()
+  }
+
+  async function tell(): Promise<void> {
+    if (isWorking.value || id === undefined) return
+    isWorking.value = true
+    const { data, refusal: refused } = await outcome(
+      api.POST('/shops/{shop}/products/{product}/moved', { params: { path: { shop: session.slug, product: id } } }),
+    )
+    isWorking.value = false
+    refusal.value = refused ?? null
+    untold.value = data?.untold ?? untold.value
   }
 
   function forget(): void {
@@ -124,11 +141,13 @@ export function useProductForm(id: number | undefined): {
     refusal,
     isWorking,
     isTouched,
+    untold,
     change,
     errorAt,
     load,
     save,
     saveOver,
     forget,
+    tell,
   }
 }

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Catalogue;
+
+use DateTimeZone;
+use PaperKite\Time\LocalTime;
+use PaperKite\Time\Moment;
+
+/** When and where something takes place. */
+final readonly class Event
+{
+    public function __construct(
+        public Moment $begins,
+        /** `null` where nobody has said how long it takes. */
+        public ?Moment $ends,
+        /** Blank where nobody has said where. */
+        public string $place,
+    ) {}
+
+    /** Whether it is too late to come. */
+    public function isPast(Moment $at): bool
+    {
+        return ! $at->isBefore($this->begins);
+    }
+
+    /** "14 Mar 2026, 10:00 to 13:00, Weir Cottage", as the clocks are there. */
+    public function shown(DateTimeZone $zone): string
+    {
+        $begins = LocalTime::shown($this->begins, $zone);
+        $ends = $this->ends === null ? '' : LocalTime::shown($this->ends, $zone);
+        $isSameDay = $ends !== '' && explode(',', $ends)[0] === explode(',', $begins)[0];
+        $until = match (true) {
+            $ends === '' => '',
+            $isSameDay => ' to '.trim(explode(',', $ends)[1] ?? ''),
+            default => " to {$ends}",
+        };
+
+        return $begins.$until.($this->place === '' ? '' : ", {$this->place}");
+    }
+
+    public function equals(?self $other): bool
+    {
+        return $other !== null && $this->begins->seconds === $other->begins->seconds && $this->ends?->seconds === $other->ends?->seconds && $this->place === $other->place;
+    }
+}
