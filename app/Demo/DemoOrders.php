@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Carts\CartNeeds;
 use App\Carts\ReckonCart;
 use App\Models\Cart;
 use App\Models\Checkout;
@@ -20,13 +21,15 @@ use App\Text\Secrets;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use LogicException;
+use PaperKite\Catalogue\TermsKind;
 use PaperKite\Checkout\CartDigest;
+use PaperKite\Checkout\Needs;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Order\GoodsState;
 use PaperKite\Order\MoneyState;
 use Random\Randomizer;
 
-/** Twelve orders of the last four weeks, written as every order is. */
+/** Fourteen orders of the last four weeks, written as every order is. */
 final readonly class DemoOrders
 {
     private const SHOPPERS = [
@@ -42,6 +45,7 @@ final readonly class DemoOrders
     private const CARTS = [
         [['honey-340', 1]], [['candle', 2]], [['honey-340', 2], ['wrap-s-clover', 1]], [['honey-170', 1]], [['honey-340', 1]], [['candle', 4]],
         [['wrap-l-plain', 1], ['wrap-l-clover', 1]], [['honey-340', 1], ['honey-170', 1]], [['candle', 2]], [['honey-340', 3]], [['honey-170', 2], ['candle', 1]], [['honey-340', 1]],
+        [['skep-3', 2]], [['hedgerow', 1]],
     ];
 
     /** The one order with a coupon. */
@@ -64,7 +68,7 @@ final readonly class DemoOrders
         // The machine’s own clock is what is set back: the demo’s is as far ahead of it as ever.
         $now = CarbonImmutable::now();
         foreach (self::CARTS as $index => $goods) {
-            CarbonImmutable::setTestNow($now->subDays(25 - 2 * $index)->setTime($chance->getInt(8, 21), $chance->getInt(0, 59)));
+            CarbonImmutable::setTestNow($now->subDays(27 - 2 * $index)->setTime($chance->getInt(8, 21), $chance->getInt(0, 59)));
             try {
                 $this->order($shop, $index, $goods, $placements);
             } finally {
@@ -80,9 +84,9 @@ final readonly class DemoOrders
      */
     private function order(Shop $shop, int $index, array $goods, array $placements): void
     {
-        $shopper = $this->shopper($index);
         $cart = $this->cart($shop, $index, $goods, $placements);
-        $bill = ($this->reckon)($shop, $cart, $shopper->country);
+        $shopper = $this->shopper($index, CartNeeds::of($shop, $cart));
+        $bill = ($this->reckon)($shop, $cart, $shopper->country === '' ? $shop->home_country : $shopper->country);
         $receipt = $bill->receipt ?? throw new LogicException('A cart of the demo can’t be reckoned.');
         $checkout = Checkout::query()->create([
             'shop_id' => $shop->id,
@@ -132,12 +136,12 @@ final readonly class DemoOrders
         }
     }
 
-    private function shopper(int $index): ShopperDetails
+    private function shopper(int $index, Needs $needs): ShopperDetails
     {
         [$name, $street, $postcode, $town, $country] = self::SHOPPERS[$index % count(self::SHOPPERS)];
         $email = preg_replace('/[^a-z]+/', '.', strtolower(iconv('UTF-8', 'ASCII//TRANSLIT', $name) ?: 'shopper')).'@letters.example';
 
-        return new ShopperDetails($email, $name, $street, $postcode, $town, $country);
+        return $needs->address ? new ShopperDetails($email, $name, $street, $postcode, $town, $country) : new ShopperDetails($email, '', '', '', '', $needs->country ? $country : '');
     }
 
     /**
@@ -154,7 +158,11 @@ final readonly class DemoOrders
             $variant = Variant::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->first();
             $product = $variant === null ? Product::query()->where(['shop_id' => $shop->id, 'sku' => $sku])->firstOrFail() : $variant->product;
             $placement = collect($placements)->first(fn (Placement $placement): bool => $placement->offer->lines->contains('product_id', $product->id));
-            $cart->lines()->create(['product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity, 'placement_id' => $placement?->id]);
+            $cart->lines()->create([
+                'product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity, 'placement_id' => $placement?->id,
+                ...($product->kind->isMoneyItself() ? ['terms' => TermsKind::Giving->value, 'amount_minor' => 2_500] : []),
+                ...($product->asksAttendees() ? ['attendees' => ['Orla Finnerty', 'Tadhg Finnerty']] : []),
+            ]);
         }
 
         return $cart->load('lines');

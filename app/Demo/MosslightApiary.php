@@ -66,7 +66,8 @@ final readonly class MosslightApiary
             $this->placement($offers[1], $chance, 'Candle workshop page', ['copied' => hash('sha256', 'Two candles'), 'copied_at' => $this->clock->now()->subDays(20), 'is_stale' => true]),
             $this->placement($offers[0], $chance, 'Jar label', ['medium' => 'qr', 'label' => 'jar']),
             $this->placement($offers[5], $chance, 'May letter', ['medium' => 'email', 'label' => 'may-letter']),
-            $this->placement($offers[6], $chance, 'Notice board of the Vale'),
+            $this->placement($offers[7], $chance, 'Notice board of the Vale'),
+            $this->placement($offers[6], $chance, 'Course programme'),
         ];
         $this->priceTable($shop, 'Honey by the jar', [$offers[3], $offers[0], $offers[4]], $chance);
         $this->clicks($shop->refresh(), $placements, $chance);
@@ -87,6 +88,7 @@ final readonly class MosslightApiary
             $this->offer($shop, [[$goods['honey-170'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'A small jar']),
             $this->offer($shop, [[$goods['honey-340'], 3]], Destination::Pay, OfferState::Live, ['caption' => 'Three for the winter', 'look_id' => $looks['Moss']]),
             $this->offer($shop, [[$goods['honey-340'], 1], [$goods['candle'], 1]], Destination::Cart, OfferState::Live, ['caption' => 'Honey and light', 'look_id' => $looks['Luggage tag'], 'opening' => Opening::NewTab]),
+            $this->offer($shop, [[$goods['skep-course'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'Book a seat']),
             $this->offer($shop, [[$goods['hedgerow'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'Plant a yard of hedge']),
         ];
     }

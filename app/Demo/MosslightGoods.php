@@ -37,6 +37,7 @@ final readonly class MosslightGoods
                 'summary' => '<p>Hawthorn, blackthorn and dog rose along the lanes of the Vale, planted every November.</p>',
                 'thanks' => 'Your hedge is forage for a hundred hives. We write in spring, when it flowers.',
             ]),
+            'skep-course' => $this->course($shop),
             'soap' => $this->product($shop, 'soap', 'Propolis soap, 90 g', 560, Drawing::Soap, 60, [
                 'cost_minor' => 190, 'weight' => '95', 'weight_g' => 95, 'is_draft' => true,
                 'summary' => '<p>Still curing on the shelf; on sale once it is hard enough.</p>',
@@ -103,10 +104,30 @@ final readonly class MosslightGoods
         return $product;
     }
 
+    /** A morning of straw and patience on three dates, the last of which is nearly full. */
+    private function course(Shop $shop): Product
+    {
+        $product = $this->product($shop, 'skep-course', 'Skep making, a morning', 4800, Drawing::Skep, null, [
+            'kind' => ProductKind::Service, 'cost_minor' => 1500, 'asks_attendees' => true, 'has_variants' => true,
+            'summary' => '<p>Coil, bind and finish a small straw hive with your own hands. Straw, bramble and soup are there.</p>',
+            'options' => [new Option('Date', [new Choice('First Saturday'), new Choice('Second Saturday'), new Choice('Third Saturday')])],
+        ]);
+        $saturday = $this->clock->now()->setTimezone($shop->zone())->addWeeks(4)->next('Saturday');
+        foreach (['First Saturday' => ['Weir Cottage, Tarnbridge', 6], 'Second Saturday' => ['Weir Cottage, Tarnbridge', 8], 'Third Saturday' => ['The Long Barn, Mossfield', 4]] as $name => [$place, $seats]) {
+            $week = $product->variants()->count();
+            $product->variants()->create([
+                'shop_id' => $shop->id, 'position' => $week, 'sku' => 'skep-'.($week + 1), 'choices' => [$name], 'choices_digest' => hash('sha256', json_encode([$name], JSON_THROW_ON_ERROR)), 'stock' => $seats,
+                'begins_at' => $saturday->addWeeks($week)->setTime(10, 0)->utc(), 'ends_at' => $saturday->addWeeks($week)->setTime(13, 0)->utc(), 'place' => $place,
+            ]);
+        }
+
+        return $product;
+    }
+
     /** @param  array<string, Product>  $goods */
     private function sort(Shop $shop, array $goods): void
     {
-        foreach (['Honey' => ['honey-340', 'honey-170'], 'From beeswax' => ['candle', 'wrap'], 'Beekeeping' => ['starter-hive', 'hedgerow']] as $name => $skus) {
+        foreach (['Honey' => ['honey-340', 'honey-170'], 'From beeswax' => ['candle', 'wrap'], 'Beekeeping' => ['skep-course', 'starter-hive', 'hedgerow']] as $name => $skus) {
             $category = $shop->categories()->create(['name' => $name]);
             $category->products()->attach(array_map(static fn (string $sku): int => $goods[$sku]->id, $skus), ['shop_id' => $shop->id]);
         }

@@ -47,7 +47,7 @@ final readonly class MoveOrders
             return null;
         }
         if (! $order->goods_state->canBecome($to)) {
-            return "It is {$this->shown($order->goods_state)}, and can’t become {$this->shown($to)} any more.";
+            return $order->goods_state->objectionTo($to);
         }
         $order->update(['goods_state' => $to]);
         $step = $order->steps()->create([
@@ -58,10 +58,5 @@ final readonly class MoveOrders
         }
 
         return null;
-    }
-
-    private function shown(GoodsState $state): string
-    {
-        return mb_strtolower($state->label());
     }
 }

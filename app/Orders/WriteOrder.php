@@ -24,6 +24,7 @@ use Carbon\CarbonImmutable;
 use PaperKite\Catalogue\ProductPart;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Link\Device;
+use PaperKite\Order\GoodsState;
 use PaperKite\Order\MoneyState;
 use PaperKite\Results\EventKind;
 
@@ -142,6 +143,7 @@ final readonly class WriteOrder
             'coupon_code' => $bill->couponCode,
             'reasons' => $bill->reasons,
             'placed_at' => $now,
+            'goods_state' => array_filter($bill->lines, static fn (FrozenLine $line): bool => $line->kind->ships()) === [] ? GoodsState::Nothing : GoodsState::New,
             'captured_at' => $bill->dueNow() === 0 ? $now : null,
             'money_state' => $bill->dueNow() === 0 ? MoneyState::Paid : MoneyState::Authorised,
         ]);

@@ -14,6 +14,7 @@ enum Drawing: string
     case Hive = 'hive';
     case Soap = 'soap';
     case Hedgerow = 'hedgerow';
+    case Skep = 'skep';
     case Parcel = 'parcel';
     case Kite = 'kite';
 
@@ -28,6 +29,7 @@ enum Drawing: string
             self::Hive => 'A wooden hive',
             self::Soap => 'A bar of soap',
             self::Hedgerow => 'A hedgerow in flower, with bees',
+            self::Skep => 'A straw skep on a bench',
             self::Parcel => 'A parcel tied with string',
             self::Kite => 'A kite',
         };

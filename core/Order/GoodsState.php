@@ -11,6 +11,9 @@ enum GoodsState: string
     case Packed = 'packed';
     case Sent = 'sent';
 
+    /** A service or a donation alone. */
+    case Nothing = 'nothing';
+
     /** Fetched by the shopper. */
     case Collected = 'collected';
 
@@ -24,6 +27,7 @@ enum GoodsState: string
             self::New => [self::Packed, self::Sent, self::Collected, self::Cancelled],
             self::Packed => [self::Sent, self::Collected, self::New, self::Cancelled],
             self::Collected => [self::Packed],
+            self::Nothing => [self::Cancelled],
             self::Sent, self::Cancelled => [],
         };
     }
@@ -39,6 +43,15 @@ enum GoodsState: string
         return [self::New, self::Packed, self::Sent, self::Collected];
     }
 
+    /** Why it can't become that, as a sentence. */
+    public function objectionTo(self $next): string
+    {
+        $now = mb_strtolower($this->label());
+        $then = mb_strtolower($next->label());
+
+        return $this === self::Nothing ? 'There is nothing to send of it.' : "It is {$now}, and can’t become {$then} any more.";
+    }
+
     public function label(): string
     {
         return match ($this) {
@@ -46,6 +59,7 @@ enum GoodsState: string
             self::Packed => 'Packed',
             self::Sent => 'Sent',
             self::Collected => 'Collected',
+            self::Nothing => 'Nothing to send',
             self::Cancelled => 'Cancelled',
         };
     }
@@ -58,6 +72,7 @@ enum GoodsState: string
             self::Packed => 'Mark as packed',
             self::Sent => 'Mark as sent',
             self::Collected => 'Mark as collected',
+            self::Nothing => 'Nothing to send',
             self::Cancelled => 'Cancel order',
         };
     }

@@ -21,7 +21,7 @@ return new class extends Migration
         DB::statement('ALTER TABLE orders DROP CONSTRAINT orders_goods_state_is_known');
         DB::statement("
             ALTER TABLE orders
-                ADD CONSTRAINT orders_goods_state_is_known CHECK (goods_state IN ('new', 'packed', 'sent', 'collected', 'cancelled')),
+                ADD CONSTRAINT orders_goods_state_is_known CHECK (goods_state IN ('new', 'packed', 'sent', 'collected', 'cancelled', 'nothing')),
                 ADD CONSTRAINT orders_money_state_is_known CHECK (money_state IN ('authorised', 'paid', 'partly_refunded', 'refunded', 'voided'))");
         $this->makeRefunds();
         $this->countReturns();

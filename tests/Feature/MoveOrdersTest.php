@@ -89,7 +89,6 @@ final class MoveOrdersTest extends TestCase
             ->assertJsonPath('states', [
                 ['state' => 'new', 'label' => 'New', 'count' => 2], ['state' => 'packed', 'label' => 'Packed', 'count' => 1],
                 ['state' => 'sent', 'label' => 'Sent', 'count' => 0], ['state' => 'collected', 'label' => 'Collected', 'count' => 0],
-                ['state' => 'cancelled', 'label' => 'Cancelled', 'count' => 0],
             ]);
         $this->getJson($this->address('/orders?state=packed'))->assertJsonPath('items.0.goods_label', 'Packed');
         $this->getJson($this->address('/orders?state=lost'))->assertJsonPath('at.total', 3);

@@ -23,12 +23,12 @@ final class EventEntry
         $begins = self::moment($typed, 'begins', $zone, $wrong);
         $ends = self::moment($typed, 'ends', $zone, $wrong);
         $place = trim($typed->text('place')) === '' ? '' : $wrong->at($typed->path('place'), static fn (): string => Line::of($typed->text('place'), 'The place', self::LONGEST_PLACE)->text) ?? '';
-        if ($ends !== null && $begins === null) {
-            $wrong->add($typed->path('begins'), 'Say when it begins, or clear when it ends.');
+        if ($ends !== null && $begins === null && trim($typed->text('begins')) === '') {
+            $wrong->add($typed->path('ends'), 'Say when it begins, too, or clear this.');
         } elseif ($ends !== null && $begins !== null && ! $begins->isBefore($ends)) {
             $wrong->add($typed->path('ends'), 'It ends before it begins; move one of the two.');
         } elseif ($place !== '' && $begins === null && trim($typed->text('begins')) === '') {
-            $wrong->add($typed->path('begins'), 'Say when it is there, or clear the place.');
+            $wrong->add($typed->path('place'), 'Say when it begins, too, or clear this.');
         }
 
         return $begins === null ? null : new Event($begins, $ends, $place);

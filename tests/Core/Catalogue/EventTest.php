@@ -56,8 +56,8 @@ final class EventTest extends TestCase
         yield 'whole' => [['begins' => '2026-07-04T10:00', 'ends' => '2026-07-04T13:00', 'place' => ' Weir Cottage '], '4 Jul 2026, 10:00 to 13:00, Weir Cottage', null];
         yield 'no date' => [['begins' => 'Saturday'], null, 'begins'];
         yield 'seconds that are none' => [['begins' => '2026-07-04T10:00:75'], null, 'begins'];
-        yield 'an end alone' => [['ends' => '2026-07-04T13:00'], null, 'begins'];
-        yield 'a place alone' => [['place' => 'Weir Cottage'], null, 'begins'];
+        yield 'an end alone' => [['ends' => '2026-07-04T13:00'], null, 'ends'];
+        yield 'a place alone' => [['place' => 'Weir Cottage'], null, 'place'];
         yield 'an end before its beginning' => [['begins' => '2026-07-04T10:00', 'ends' => '2026-07-04T10:00'], null, 'ends'];
         yield 'a place too long' => [['begins' => '2026-07-04T10:00', 'place' => str_repeat('ü', 201)], null, 'place'];
         yield 'a place of two lines' => [['begins' => '2026-07-04T10:00', 'place' => "Weir\nCottage"], null, 'place'];

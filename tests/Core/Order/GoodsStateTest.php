@@ -25,7 +25,7 @@ final class GoodsStateTest extends TestCase
         }
 
         self::assertSame([
-            'new > packed', 'new > sent', 'new > collected', 'new > cancelled', 'packed > new', 'packed > sent', 'packed > collected', 'packed > cancelled', 'collected > packed',
+            'new > packed', 'new > sent', 'new > collected', 'new > cancelled', 'packed > new', 'packed > sent', 'packed > collected', 'packed > cancelled', 'nothing > cancelled', 'collected > packed',
         ], $ways);
     }
 

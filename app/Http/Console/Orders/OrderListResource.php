@@ -34,6 +34,15 @@ final readonly class OrderListResource
     ) {}
 
     /**
+     * @param  array<string, int>  $goods  counts by state
+     * @return list<GoodsState> those that most orders go through, and whatever else there is
+     */
+    private static function listed(array $goods): array
+    {
+        return array_values(array_filter(GoodsState::cases(), static fn (GoodsState $state): bool => in_array($state, GoodsState::forMany(), true) || ($goods[$state->value] ?? 0) > 0));
+    }
+
+    /**
      * @param  LengthAwarePaginator<int, Order>  $paginator
      * @param  array<string, int>  $goods  counts by state
      * @param  array<string, int>  $money  counts by state
@@ -43,7 +52,7 @@ final readonly class OrderListResource
         return new self(
             array_map(OrderRowResource::of(...), array_values($paginator->items())),
             Page::of($paginator),
-            array_map(static fn (GoodsState $state) => new StateCountResource($state, $state->label(), $goods[$state->value] ?? 0), GoodsState::cases()),
+            array_map(static fn (GoodsState $state) => new StateCountResource($state, $state->label(), $goods[$state->value] ?? 0), self::listed($goods)),
             array_map(static fn (MoneyState $state) => new MoneyCountResource($state, $state->label(), $money[$state->value] ?? 0), MoneyState::cases()),
             array_map(GoodsStateResource::of(...), [GoodsState::Packed, GoodsState::Sent, GoodsState::Collected]),
         );

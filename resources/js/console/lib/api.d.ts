@@ -1178,7 +1178,7 @@ export interface components {
             is_possible_without_goods: boolean;
         };
         /** @enum {string} */
-        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "parcel" | "kite";
+        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "parcel" | "kite";
         DrawingChoice: {
             value: components["schemas"]["Drawing"];
             label: string;
@@ -1214,7 +1214,7 @@ export interface components {
         /** @enum {string} */
         Font: "host" | "plain" | "round" | "serif" | "mono";
         /** @enum {string} */
-        GoodsState: "new" | "packed" | "sent" | "collected" | "cancelled";
+        GoodsState: "new" | "packed" | "sent" | "nothing" | "collected" | "cancelled";
         /** @description How far goods have come, and what a button says that makes it so. */
         GoodsStateChoice: {
             state: components["schemas"]["GoodsState"];

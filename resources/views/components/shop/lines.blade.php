@@ -32,6 +32,7 @@ $name = $line->toCore()->name();
 @endif
 <button class="plain" name="remove" value="{{ $line->id }}" aria-label="Remove {{ $name }}">Remove</button>
 </div>
+<span class="line-sum">{{ $priced?->subtotal->shown() }}</span>
 @if ($asksAttendees)
 @foreach ($line->attendees() as $seat => $attendee)
 <div class="field line-attendee">
@@ -40,7 +41,6 @@ $name = $line->toCore()->name();
 </div>
 @endforeach
 @endif
-<span class="line-sum">{{ $priced?->subtotal->shown() }}</span>
 @if ($error)
 <p class="field-error line-error" id="line-error-{{ $line->id }}">{{ $error }}</p>
 @endif
