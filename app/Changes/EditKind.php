@@ -15,6 +15,7 @@ enum EditKind: string
     case Coupon = 'coupon';
     case Look = 'look';
     case OrderNote = 'order_note';
+    case Words = 'words';
 
     /** As a sentence begins with it. */
     public function named(): string
@@ -28,6 +29,7 @@ enum EditKind: string
             self::Coupon => 'This coupon was',
             self::Look => 'This look was',
             self::OrderNote => 'This note was',
+            self::Words => 'The words were',
         };
     }
 }

@@ -23,10 +23,10 @@ final readonly class WriteMessage
     public function ofOrder(Order $order): void
     {
         $order->load(['lines.product', 'lines.variant', 'shop.people']);
-        $facts = ['order' => $order, 'shop' => $order->shop, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
-        $this->once($order, MessageKind::Confirmation, $order->email, "Your order {$order->number} at {$order->shop->name}", View::make('mail.confirmation', $facts)->render());
+        $letters = ShopperLetters::of($order->shop, $order->shop->wording());
+        $this->letter($order, MessageKind::Confirmation, $letters->confirmation($order));
         foreach ($order->shop->people as $person) {
-            $this->once($order, MessageKind::NewOrder, $person->email, "New order {$order->number}: {$order->money($order->total_minor)->shown()}", View::make('mail.new-order', $facts)->render());
+            $this->once($order, MessageKind::NewOrder, $person->email, "New order {$order->number}: {$order->money($order->total_minor)->shown()}", View::make('mail.new-order', ['order' => $order, 'shop' => $order->shop])->render());
         }
     }
 
@@ -37,8 +37,7 @@ final readonly class WriteMessage
      */
     public function ofSending(Order $order, OrderStep $step): void
     {
-        $facts = ['order' => $order, 'shop' => $order->shop, 'step' => $step, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
-        $this->once($order, MessageKind::Sent, $order->email, "Your order {$order->number} at {$order->shop->name} is on its way", View::make('mail.sent', $facts)->render());
+        $this->letter($order, MessageKind::Sent, ShopperLetters::of($order->shop, $order->shop->wording())->sent($order, $step));
     }
 
     /**
@@ -48,8 +47,7 @@ final readonly class WriteMessage
      */
     public function ofCancelling(Order $order): void
     {
-        $facts = ['order' => $order, 'shop' => $order->shop, 'isTaken' => $order->captured_at !== null, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
-        $this->once($order, MessageKind::Cancelled, $order->email, "Your order {$order->number} at {$order->shop->name} was cancelled", View::make('mail.cancelled', $facts)->render());
+        $this->letter($order, MessageKind::Cancelled, ShopperLetters::of($order->shop, $order->shop->wording())->cancelled($order));
     }
 
     /**
@@ -60,9 +58,7 @@ final readonly class WriteMessage
      */
     public function ofRefund(Order $order, Refund $refund): void
     {
-        $amount = $order->money($refund->amount_minor)->shown();
-        $facts = ['order' => $order, 'shop' => $order->shop, 'refund' => $refund, 'rows' => RefundRows::of($order, $refund), 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
-        $this->once($order, MessageKind::Refunded, $order->email, "{$amount} of your order {$order->number} at {$order->shop->name} was given back", View::make('mail.refunded', $facts)->render(), $refund->id);
+        $this->letter($order, MessageKind::Refunded, ShopperLetters::of($order->shop, $order->shop->wording())->refunded($order, $refund), $refund->id);
     }
 
     /**
@@ -72,8 +68,12 @@ final readonly class WriteMessage
      */
     public function ofMovedDate(Order $order, OrderLine $line, string $when): void
     {
-        $facts = ['order' => $order, 'shop' => $order->shop, 'line' => $line, 'when' => $when, 'link' => "{$order->shop->base()}/thanks/{$order->token}"];
-        $this->once($order, MessageKind::DateMoved, $order->email, "{$line->name}: a new date", View::make('mail.moved', $facts)->render(), $line->id * 10_000 + $line->event_sequence);
+        $this->letter($order, MessageKind::DateMoved, ShopperLetters::of($order->shop, $order->shop->wording())->moved($order, $line, $when), $line->id * 10_000 + $line->event_sequence);
+    }
+
+    private function letter(Order $order, MessageKind $kind, Letter $letter, int $aboutId = 0): void
+    {
+        $this->once($order, $kind, $order->email, $letter->subject, $letter->text, $aboutId);
     }
 
     public function link(Shop $shop, MessageKind $kind, string $to, string $subject, string $link): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\OptionsCast;
+use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -24,7 +25,6 @@ use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
-use PaperKite\Time\Moment;
 
 /**
  * @property int $id
@@ -153,7 +153,7 @@ final class Product extends Model
 
     public function isOver(?Variant $variant): bool
     {
-        return $this->event($variant)?->isPast(Moment::ofSeconds((int) now()->getTimestamp())) === true;
+        return $this->event($variant)?->hasBegun(app(Clock::class)->moment()) === true;
     }
 
     /** Whether the checkout asks who comes. */

@@ -49,6 +49,8 @@ final class Shop extends Model
     /** @var array{array{mixed, string}, ShopRules}|null as the columns hold them, and as they are read */
     private ?array $rulesRead = null;
 
+    private ?Wording $said = null;
+
     /** A host that it has left, at which this request is served all the same. */
     private ?string $servedAt = null;
 
@@ -61,6 +63,13 @@ final class Shop extends Model
     protected static function booted(): void
     {
         self::created(static fn (self $shop) => app(GiveFirstLooks::class)->to($shop->id));
+    }
+
+    public function refresh(): static
+    {
+        $this->said = null;
+
+        return parent::refresh();
     }
 
     public function getRouteKeyName(): string
@@ -97,7 +106,14 @@ final class Shop extends Model
     /** In which its shoppers are spoken to. */
     public function wording(): Wording
     {
-        return new Wording(Language::English);
+        return $this->said ??= new Wording(Language::English, $this->ownPhrases(Language::English));
+    }
+
+    /** @return array<string, string> what it says in its own words, by the key of the phrase */
+    private function ownPhrases(Language $language): array
+    {
+        /** @var array<string, string> */
+        return DB::table('shop_phrases')->where(['shop_id' => $this->id, 'language' => $language->value])->pluck('text', 'phrase')->all();
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Demo\DemoPayments;
 use App\Erasing\Erase;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\SayInShopsWords;
 use App\Messages\OutboxTransport;
 use App\Models\Person;
 use App\Offers\RecheckChanged;
@@ -37,6 +38,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
@@ -70,6 +72,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         FormerNames::understand();
         Event::listen(SomethingChanged::class, static fn (SomethingChanged $it) => RecheckChanged::dispatch($it->shopId, $it->kind, $it->subjectId));
+        View::composer('shop.*', SayInShopsWords::class);
         Model::unguard();
         // What was not read is no null: a row of which a click reads little would seem to have nothing.
         Model::preventAccessingMissingAttributes();

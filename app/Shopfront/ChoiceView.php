@@ -42,7 +42,7 @@ final readonly class ChoiceView
                 $variant->choices,
                 $price->today->shown(),
                 $price->sale === null ? null : $price->regular->plus($price->added)->shown(),
-                StockWords::of($stock, $event?->isPast($at) === true),
+                StockWords::of($stock, $event?->hasBegun($at) === true),
                 ! $stock->covers(1),
                 $variant->picture?->path(),
                 $event?->shown($zone) ?? '',

@@ -20,7 +20,7 @@ final readonly class Event
     ) {}
 
     /** Whether it is too late to come. */
-    public function isPast(Moment $at): bool
+    public function hasBegun(Moment $at): bool
     {
         return ! $at->isBefore($this->begins);
     }

@@ -14,13 +14,14 @@ enum BillRowKind
     /** In the prices already, and so no part of the sum. */
     case ContainedTax;
 
-    public function label(): string
+    /** Of the phrase that names it. */
+    public function key(): string
     {
         return match ($this) {
-            self::Discount => 'Discount',
-            self::Shipping => 'Shipping',
-            self::Tax => 'Tax',
-            self::ContainedTax => 'Tax in it',
+            self::Discount => 'bill.discount',
+            self::Shipping => 'bill.shipping',
+            self::Tax => 'bill.tax',
+            self::ContainedTax => 'bill.tax_contained',
         };
     }
 

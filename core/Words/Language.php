@@ -12,10 +12,17 @@ enum Language: string
 {
     case English = 'en';
 
-    public function text(Phrase $phrase): string
+    /** @param  string  $key  of the phrase; blank where this release does not know it */
+    public function text(string $key): string
+    {
+        return $this->texts()[$key] ?? '';
+    }
+
+    /** @return array<string, string> all phrases, by their keys */
+    public function texts(): array
     {
         return match ($this) {
-            self::English => Catalogue\English::text($phrase),
+            self::English => Catalogue\English::TEXTS,
         };
     }
 

@@ -36,10 +36,8 @@ final readonly class Said implements JsonSerializable
 
             return mb_strtoupper(mb_substr($sentence, 0, 1)).mb_substr($sentence, 1).'.';
         }
-        $marks = array_map(static fn (string|int $name): string => "{{$name}}", array_keys($shown));
 
-        // All at once: what stands in one argument is no mark for another.
-        return strtr($words->text($this->phrase), array_combine($marks, $shown));
+        return Wording::filled($words->text($this->phrase), $shown);
     }
 
     /** @return array<string, mixed> as `KeptWords` reads it */

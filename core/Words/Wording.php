@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace PaperKite\Words;
 
+use PaperKite\Money\Money;
+use PaperKite\Time\Day;
+
 /** A language, with the shop's own words in it where it has any. */
 final readonly class Wording
 {
@@ -19,8 +22,38 @@ final readonly class Wording
         return new self(Language::English);
     }
 
-    public function text(Phrase $phrase): string
+    /** @param  Phrase|string  $phrase  or its key */
+    public function text(Phrase|string $phrase): string
     {
-        return $this->own[$phrase->value] ?? $this->language->text($phrase);
+        $key = $phrase instanceof Phrase ? $phrase->value : $phrase;
+
+        return $this->own[$key] ?? $this->language->text($key);
+    }
+
+    /** The shop's own words for a phrase; blank where it has none. */
+    public function own(string $key): string
+    {
+        return $this->own[$key] ?? '';
+    }
+
+    /** What a page or a letter says: a phrase by its key, with what is filled in by its names. */
+    public function say(string $key, Money|Day|Country|int|string ...$arguments): string
+    {
+        return self::filled($this->text($key), array_map($this->language->shown(...), $arguments));
+    }
+
+    /** The same as HTML: the phrase is text, and what is filled in is HTML already. */
+    public function html(string $key, string ...$arguments): string
+    {
+        return self::filled(htmlspecialchars($this->text($key), ENT_QUOTES | ENT_SUBSTITUTE, 'UTF-8'), $arguments);
+    }
+
+    /** @param  array<array-key, string>  $shown  by the names in the text */
+    public static function filled(string $text, array $shown): string
+    {
+        $marks = array_map(static fn (string|int $name): string => "{{$name}}", array_keys($shown));
+
+        // All at once: what stands in one argument is no mark for another.
+        return strtr($text, array_combine($marks, $shown));
     }
 }

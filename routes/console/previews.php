@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Console\Offers\ButtonPreviewController;
+use App\Http\Console\Shop\WordsPreviewController;
 use Illuminate\Support\Facades\Route;
 
 // Pages that stand in a frame of the console.
 
+Route::get('words', WordsPreviewController::class);
 Route::get('button', [ButtonPreviewController::class, 'button']);
 Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table']);

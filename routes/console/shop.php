@@ -10,6 +10,7 @@ use App\Http\Console\Shop\RulesController;
 use App\Http\Console\Shop\ShopController;
 use App\Http\Console\Shop\ShopfrontRulesController;
 use App\Http\Console\Shop\TroubleController;
+use App\Http\Console\Shop\WordsController;
 use Illuminate\Support\Facades\Route;
 
 // What a shop says of itself: its rules, checkout, shopfront, names, coupons.
@@ -27,4 +28,6 @@ Route::get('shopfront', [ShopfrontRulesController::class, 'show']);
 Route::put('shopfront', [ShopfrontRulesController::class, 'change']);
 Route::put('names', NamesController::class);
 Route::put('payee', PayeeController::class)->middleware('throttle:sign-in');
+Route::get('words', [WordsController::class, 'show']);
+Route::put('words', [WordsController::class, 'change']);
 Route::get('troubles', TroubleController::class);

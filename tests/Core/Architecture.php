@@ -43,9 +43,9 @@ final class Architecture
     }
 
     #[TestRule]
-    public function words_hold_money_and_days(): Rule
+    public function words_hold_money_text_and_days(): Rule
     {
-        return $this->onlyOn('Words', ['Money', 'Time']);
+        return $this->onlyOn('Words', ['Money', 'Text', 'Time']);
     }
 
     #[TestRule]

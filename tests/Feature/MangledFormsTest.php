@@ -154,6 +154,7 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/orders/{number}/refunds/trial' => ["orders/{$order->number}/refunds/trial", $refund],
             'post /shops/{shop}/orders/{number}/refunds' => ["orders/{$order->number}/refunds", $refund + ['act' => 'one-act-of-many', 'shown' => '9.80', 'is_restocked' => true]],
             'post /shops/{shop}/orders/{number}/cancel' => ["orders/{$order->number}/cancel", ['shown' => '13.70', 'is_restocked' => true]],
+            'put /shops/{shop}/words' => ['words', ['own' => ['cart.title' => 'Basket', 'mail.hello' => 'Dear {name}']]],
             'post /sign-in' => ['', ['email' => 'ada@letters.example', 'password' => 'not the password']],
             'put /shops/{shop}/shopfront' => ['shopfront', self::sent(ShopfrontForm::of($this->shop))],
             'put /shops/{shop}/names' => ['names', ['name' => 'Tarn', 'slug' => $this->shop->slug, 'host' => $this->shop->host, 'checkout_slug' => 'checkout']],

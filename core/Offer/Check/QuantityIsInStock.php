@@ -22,7 +22,7 @@ final readonly class QuantityIsInStock implements ItemCheck
         }
         $event = $read->pick->product->eventOf($read->typicalPick()->variant);
 
-        return $event?->isPast($proof->at) !== true
+        return $event?->hasBegun($proof->at) !== true
             ? Finding::caution(Slot::Quantity, self::left($read).'; until there are more, the click leads to a page that says so.')->mendedIn(MendAt::Product)
             : null;
     }

@@ -9,7 +9,10 @@ use PaperKite\Words\Phrase;
 /** English, complete. A name in braces is an argument. */
 final class English
 {
-    private const TEXTS = [
+    public const TEXTS = [
+        ...EnglishPages::TEXTS,
+        ...EnglishMails::TEXTS,
+
         Phrase::Kept->value => '{text}',
 
         Phrase::NothingIsSent->value => 'Nothing of this is sent today',
@@ -90,9 +93,4 @@ final class English
         Phrase::AmountTooLarge->value => '{amount} is more than the largest amount, which is {most}; enter less.',
         Phrase::DepositReachesPrice->value => 'The deposit of {deposit} reaches the price of {price}, so nothing is left to pay in instalments; pay it at once.',
     ];
-
-    public static function text(Phrase $phrase): string
-    {
-        return self::TEXTS[$phrase->value] ?? '';
-    }
 }

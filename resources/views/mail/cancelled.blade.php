@@ -1,11 +1,8 @@
-Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
+@include('mail.hello')
 
-your order {{ $order->number }} at {!! $shop->name !!} was cancelled:
+{!! $say->say('mail.cancelled.text', number: (string) $order->number, shop: $shop->name) !!}
 
-@foreach ($order->bill()->lines as $line)
-  {{ $line->quantity }} × {!! $line->name !!}{!! $line->choices === '' ? '' : " ({$line->choices})" !!}
+@include('mail.goods')
+{!! $say->say($isTaken ? 'mail.cancelled.taken' : 'mail.cancelled.held') !!}
 
-@endforeach
-{{ $isTaken ? 'What you paid goes back to you; we write again when it has.' : 'Nothing was taken from you; what was held is let go.' }}
-
-The order: {!! $link !!}
+{!! $say->say('mail.order', link: $link) !!}

@@ -2,41 +2,36 @@
 $bill = $order->bill();
 $lines = [];
 foreach ($bill->lines as $line) {
-    $lines[] = "  {$line->quantity} × {$line->name}".($line->choices === '' ? '' : " ({$line->choices})").": {$line->subtotal->shown()}";
+    $lines[] = '  '.$say->say('mail.line', count: $line->quantity, name: $line->name.($line->choices === '' ? '' : " ({$line->choices})"), amount: $line->subtotal);
     if ($line->event !== null) {
         $lines[] = "    {$line->event->shown($shop->zone())}";
     }
 }
-$seats = $order->lines->filter(fn ($line) => $line->attendees !== null && $line->attendees !== []);
 foreach ($bill->rows as $row) {
-    $lines[] = "  {$row->kind->label()}: {$row->shown()}";
+    $lines[] = '  '.$say->say('mail.row', label: $say->say($row->kind->key()), amount: $row->shown());
 }
-$lines[] = "  Total: {$bill->total->shown()}";
+$lines[] = '  '.$say->say('mail.total', amount: $bill->total);
 foreach ($bill->within as $row) {
-    $lines[] = "  {$row->kind->label()}: {$row->shown()}";
+    $lines[] = '  '.$say->say('mail.row', label: $say->say($row->kind->key()), amount: $row->shown());
 }
 @endphp
-Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
+@include('mail.hello')
 
-thank you for your order {{ $order->number }} at {!! $shop->name !!}.
+{!! $say->say('mail.confirmation.thanks', number: (string) $order->number, shop: $shop->name) !!}
 
 {!! implode("\n", $lines) !!}
 
-@foreach ($seats as $line)
-Who comes to {!! $line->name !!}: {!! implode(', ', $line->attendees) !!}
+@foreach ($order->lines->filter(fn ($line) => (bool) $line->attendees) as $line)
+{!! $say->say('mail.who_comes', name: $line->name, names: implode(', ', $line->attendees)) !!}
 
 @endforeach
 @if ($order->lines->contains(fn ($line) => $line->begins_at !== null))
-For your calendar: {!! $link !!}/calendar.ics
+{!! $say->say('mail.calendar', link: "{$link}/calendar.ics") !!}
 
 @endif
 @foreach ($order->thanks() as $thanks)
 {!! $thanks !!}
 
 @endforeach
-@if ($order->street !== '')
-It goes to:
-{!! implode("\n", array_map(fn ($line) => "  {$line}", $order->address())) !!}
-
-@endif
-The order for a day from now: {!! $link !!}
+@include('mail.address')
+{!! $say->say('mail.order_day', link: $link) !!}

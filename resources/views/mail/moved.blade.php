@@ -1,11 +1,11 @@
-Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
+@include('mail.hello')
 
-{!! $line->name !!}{!! $line->choices === '' ? '' : " ({$line->choices})" !!}, which you booked at {!! $shop->name !!}, takes place at another time or elsewhere now:
+{!! $say->say('mail.moved.text', name: $line->name.($line->choices === '' ? '' : " ({$line->choices})"), shop: $shop->name) !!}
 
   {!! $when !!}
 
-For your calendar: {!! $link !!}/calendar.ics
+{!! $say->say('mail.calendar', link: "{$link}/calendar.ics") !!}
 
-Can’t you come then? Answer this mail.
+{!! $say->say('mail.moved.answer') !!}
 
-The order: {!! $link !!}
+{!! $say->say('mail.order', link: $link) !!}

@@ -1,6 +1,6 @@
-Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
+@include('mail.hello')
 
-we gave you back {{ $order->money($refund->amount_minor)->shown() }} of your order {{ $order->number }} at {!! $shop->name !!}:
+{!! $say->say('mail.refunded.text', amount: $order->money($refund->amount_minor), number: (string) $order->number, shop: $shop->name) !!}
 
 {!! implode("\n", $rows) !!}
 
@@ -8,6 +8,6 @@ we gave you back {{ $order->money($refund->amount_minor)->shown() }} of your ord
 {!! $refund->reason !!}
 
 @endif
-It arrives where you paid from, as fast as your bank is.
+{!! $say->say('mail.refunded.when') !!}
 
-The order: {!! $link !!}
+{!! $say->say('mail.order', link: $link) !!}

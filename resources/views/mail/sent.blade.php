@@ -1,18 +1,11 @@
-Hello{!! $order->name === '' ? '' : " {$order->name}" !!},
+@include('mail.hello')
 
-your order {{ $order->number }} at {!! $shop->name !!} is on its way{!! $step->carrier === '' ? '' : " with {$step->carrier}" !!}:
+{!! $step->carrier === '' ? $say->say('mail.sent.text', number: (string) $order->number, shop: $shop->name) : $say->say('mail.sent.text_with', number: (string) $order->number, shop: $shop->name, carrier: $step->carrier) !!}
 
-@foreach ($order->bill()->lines as $line)
-  {{ $line->quantity }} × {!! $line->name !!}{!! $line->choices === '' ? '' : " ({$line->choices})" !!}
-
-@endforeach
+@include('mail.goods')
 @if ($step->tracking !== '')
-Follow the parcel: {!! $step->tracking !!}
+{!! $say->say('mail.sent.follow', link: $step->tracking) !!}
 
 @endif
-@if ($order->street !== '')
-It goes to:
-{!! implode("\n", array_map(fn ($line) => "  {$line}", $order->address())) !!}
-
-@endif
-The order: {!! $link !!}
+@include('mail.address')
+{!! $say->say('mail.order', link: $link) !!}

@@ -1,18 +1,18 @@
-<x-shop.layout :shop="$shop" title="Your orders">
+<x-shop.layout :shop="$shop" :title="$say->say('account.title')">
 <div class="shop-narrow">
-<h1>Your orders</h1>
-<p>Signed in as <strong>{{ $email }}</strong>. The checkout is filled in for you.</p>
+<h1>{{ $say->say('account.title') }}</h1>
+<p>{!! $say->html('account.signed_in', email: '<strong>'.e($email).'</strong>') !!}</p>
 <ul class="orders">
 @foreach ($orders as $order)
-<li><span>Order {{ $order->number }}</span><span>{{ $order->placed_at->setTimezone($shop->zone())->format('j F Y') }}</span><span>{{ $order->money($order->total_minor)->shown() }}</span></li>
+<li><span>{{ $say->say('thanks.order', number: (string) $order->number) }}</span><span>{{ $order->placed_at->setTimezone($shop->zone())->format('j F Y') }}</span><span>{{ $order->money($order->total_minor)->shown() }}</span></li>
 @endforeach
 </ul>
 @if ($orders->hasPages())
-<nav class="pages" aria-label="Pages">
-@if ($orders->previousPageUrl())<a rel="prev" href="?page={{ $orders->currentPage() - 1 }}">Later orders</a>@endif
-@if ($orders->nextPageUrl())<a rel="next" href="?page={{ $orders->currentPage() + 1 }}">Earlier orders</a>@endif
+<nav class="pages" aria-label="{{ $say->say('list.pages') }}">
+@if ($orders->previousPageUrl())<a rel="prev" href="?page={{ $orders->currentPage() - 1 }}">{{ $say->say('account.later') }}</a>@endif
+@if ($orders->nextPageUrl())<a rel="next" href="?page={{ $orders->currentPage() + 1 }}">{{ $say->say('account.earlier') }}</a>@endif
 </nav>
 @endif
-<form method="post" action="/account/sign-out"><button class="plain">Sign out</button></form>
+<form method="post" action="/account/sign-out"><button class="plain">{{ $say->say('account.sign_out') }}</button></form>
 </div>
 </x-shop.layout>

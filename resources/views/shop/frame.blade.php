@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $say->language->value }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -8,7 +8,7 @@
 </head>
 <body>
 <main class="shop-frame">
-<p><bdi>{{ $shop->name }}</bdi> sells in a window of its own.</p>
+<p>{!! $say->html('frame.window', shop: "<bdi>".e($shop->name)."</bdi>") !!}</p>
 <a class="button" href="{{ $link }}" target="_top" dir="auto">{{ $caption }}</a>
 </main>
 </body>

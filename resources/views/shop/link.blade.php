@@ -1,7 +1,7 @@
-<x-shop.layout :shop="$shop" title="Go on">
+<x-shop.layout :shop="$shop" :title="$say->say('link.go_on')">
 <div class="shop-narrow">
-<h1>One more step</h1>
-<p class="lead">The link you were mailed is good. It works once.</p>
-<form method="post" action="/link/{{ $token }}"><button class="button">Go on</button></form>
+<h1>{{ $say->say('link.heading') }}</h1>
+<p class="lead">{{ $say->say('link.good') }}</p>
+<form method="post" action="/link/{{ $token }}"><button class="button">{{ $say->say('link.go_on') }}</button></form>
 </div>
 </x-shop.layout>

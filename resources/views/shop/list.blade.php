@@ -1,23 +1,23 @@
-<x-shop.layout :shop="$shop" :title="$category->name ?? 'All goods'">
-@if ($wasAdded)<p class="notice" role="status">It is in your cart. <a href="/cart">See the cart</a></p>@endif
-<h1 dir="auto">{{ $category->name ?? 'Everything in the shop' }}</h1>
+<x-shop.layout :shop="$shop" :title="$category->name ?? $say->say('list.title')">
+@if ($wasAdded)<p class="notice" role="status">{{ $say->say('list.added') }} <a href="/cart">{{ $say->say('list.see_cart') }}</a></p>@endif
+<h1 dir="auto">{{ $category->name ?? $say->say('list.heading') }}</h1>
 @if ($categories->isNotEmpty())
-<nav class="categories" aria-label="Categories">
-<a href="/" @if ($category === null) aria-current="page" @endif>Everything</a>
+<nav class="categories" aria-label="{{ $say->say('list.categories') }}">
+<a href="/" @if ($category === null) aria-current="page" @endif>{{ $say->say('list.everything') }}</a>
 @foreach ($categories as $each)
 <a href="/?category={{ $each->id }}" @if ($category?->id === $each->id) aria-current="page" @endif dir="auto">{{ $each->name }}</a>
 @endforeach
 </nav>
 @endif
 @if ($products->isEmpty())
-<p class="lead">The shelves are empty for now.</p>
+<p class="lead">{{ $say->say('list.empty') }}</p>
 @else
 <x-shop.goods :products="$products" :shop="$shop" has-buttons />
 @if ($products->hasPages())
 @php $within = $category === null ? '' : "category={$category->id}&"; @endphp
-<nav class="pages" aria-label="Pages">
-@if ($products->previousPageUrl())<a rel="prev" href="?{{ $within }}page={{ $products->currentPage() - 1 }}">Earlier goods</a>@endif
-@if ($products->nextPageUrl())<a rel="next" href="?{{ $within }}page={{ $products->currentPage() + 1 }}">More goods</a>@endif
+<nav class="pages" aria-label="{{ $say->say('list.pages') }}">
+@if ($products->previousPageUrl())<a rel="prev" href="?{{ $within }}page={{ $products->currentPage() - 1 }}">{{ $say->say('list.earlier') }}</a>@endif
+@if ($products->nextPageUrl())<a rel="next" href="?{{ $within }}page={{ $products->currentPage() + 1 }}">{{ $say->say('list.more') }}</a>@endif
 </nav>
 @endif
 @endif

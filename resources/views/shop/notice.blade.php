@@ -6,11 +6,11 @@
 <p><a class="button" href="{{ $link }}">{{ $linkText }}</a></p>
 @endisset
 @unless (isset($link))
-<p><a href="/">See everything in the shop</a></p>
+<p><a href="/">{{ $say->say('notice.see_all') }}</a></p>
 @endunless
 </div>
 @if (count($others) > 0)
-<h2 class="shop-also">What else there is</h2>
+<h2 class="shop-also">{{ $say->say('notice.what_else') }}</h2>
 <x-shop.goods :products="$others" />
 @endif
 </x-shop.layout>

@@ -32,7 +32,7 @@
 <div class="field">
 <label for="quantity" dir="auto">{{ $ask->label }}</label>
 <input id="quantity" name="quantity" value="{{ $answer->quantity ?? $goods[0]->line->quantity }}" inputmode="numeric" autocomplete="off" aria-describedby="quantity-limits @if ($answer->quantityError) quantity-error @endif" @if ($answer->quantityError) aria-invalid="true" @endif>
-<p class="bill-why" id="quantity-limits">{{ $ask->least }} to {{ $ask->most }}</p>
+<p class="bill-why" id="quantity-limits">{{ $say->say('offer.from_to', least: $ask->least, most: $ask->most) }}</p>
 @if ($answer->quantityError)<p class="field-error" id="quantity-error" role="alert">{{ $answer->quantityError }}</p>@endif
 </div>
 @endif

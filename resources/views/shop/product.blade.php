@@ -4,7 +4,7 @@
 @if ($product->description)<div class="rich product-text" dir="auto">{!! $product->description !!}</div>@endif
 @php $addOns = $product->addOns->reject(fn ($other) => PriceTag::of($other, $at)->isSoldOut); @endphp
 @if ($addOns->isNotEmpty())
-<h2>Goes well with it</h2>
+<h2>{{ $say->say('product.goes_well') }}</h2>
 <x-shop.goods :products="$addOns" />
 @endif
 </x-shop.layout>

@@ -1,17 +1,17 @@
-<x-shop.layout :shop="$shop" title="Your orders">
+<x-shop.layout :shop="$shop" :title="$say->say('account.title')">
 <div class="shop-narrow">
-<h1>Your orders</h1>
+<h1>{{ $say->say('account.title') }}</h1>
 @if ($isSent)
-<p class="notice" role="status">If this address has ordered here, a link is on its way to it. It works once, for 30 minutes.</p>
+<p class="notice" role="status">{{ $say->say('account.link_sent') }}</p>
 @endif
-<p class="lead">No password: we mail you a link that signs you in.</p>
+<p class="lead">{{ $say->say('account.no_password') }}</p>
 <form method="post" action="/account" class="product-form" novalidate>
 <div class="field">
-<label for="email">E-mail</label>
+<label for="email">{{ $say->say('field.email') }}</label>
 <input id="email" name="email" type="email" value="{{ $typed }}" autocomplete="email" @if ($error) aria-invalid="true" aria-describedby="email-error" @endif>
 @if ($error)<p class="field-error" id="email-error">{{ $error }}</p>@endif
 </div>
-<button class="button">Mail me a link</button>
+<button class="button">{{ $say->say('account.mail_link') }}</button>
 </form>
 </div>
 </x-shop.layout>

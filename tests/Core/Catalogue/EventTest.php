@@ -35,7 +35,7 @@ final class EventTest extends TestCase
     {
         $event = new Event(Moment::of('2026-03-14T09:00:00Z'), Moment::of('2026-03-14T12:00:00Z'), '');
 
-        self::assertSame([false, true, true], array_map(static fn (string $at): bool => $event->isPast(Moment::of($at)), ['2026-03-14T08:59:59Z', '2026-03-14T09:00:00Z', '2026-03-15T09:00:00Z']));
+        self::assertSame([false, true, true], array_map(static fn (string $at): bool => $event->hasBegun(Moment::of($at)), ['2026-03-14T08:59:59Z', '2026-03-14T09:00:00Z', '2026-03-15T09:00:00Z']));
     }
 
     /** @param  array<string, string>  $typed */

@@ -51,7 +51,7 @@ final class SaidTest extends TestCase
     {
         foreach (Language::cases() as $language) {
             foreach (Phrase::cases() as $phrase) {
-                self::assertSame($phrase === Phrase::Sentence, $language->text($phrase) === '', "{$phrase->value} in {$language->value}");
+                self::assertSame($phrase === Phrase::Sentence, $language->text($phrase->value) === '', "{$phrase->value} in {$language->value}");
             }
         }
     }

@@ -914,6 +914,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What shoppers read, phrase by phrase */
+        get: operations["words"];
+        /** Say phrases in words of one’s own */
+        put: operations["changeWords"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/sign-in": {
         parameters: {
             query?: never;
@@ -1564,6 +1582,21 @@ export interface components {
             email: string;
             shops: components["schemas"]["ShopName"][];
         };
+        Phrase: {
+            key: string;
+            /** @description As it is said everywhere; what stands in braces is filled in. */
+            standard: string;
+            /** @description As this shop says it; blank: as everywhere. */
+            own: string;
+            /** @description Whether it may have several lines. */
+            has_lines: boolean;
+        };
+        /** @description Where phrases are read. */
+        PhraseGroup: {
+            key: string;
+            label: string;
+            phrases: components["schemas"]["Phrase"][];
+        };
         Picture: {
             id: number;
             path: string;
@@ -2140,6 +2173,20 @@ export interface components {
             added: string;
             sold_out: string;
             not_available: string;
+        };
+        /** @description What shoppers read and are written. */
+        WordsOfShop: {
+            groups: components["schemas"]["PhraseGroup"][];
+            /** @description What can be looked at before it is saved. */
+            samples: components["schemas"]["Choice"][];
+            /** @description The version that a change begins with. */
+            version: number;
+        };
+        WordsOfShopEntry: {
+            /** @description Own words by the key of the phrase; what is left out or blank is said as everywhere. */
+            own: {
+                [key: string]: string;
+            };
         };
         ZoneEntry: {
             name: string;
@@ -3862,6 +3909,58 @@ export interface operations {
                     "application/json": string[];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordsOfShop"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changeWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WordsOfShopEntry"] & components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordsOfShop"];
+                };
+            };
+            409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -1,13 +1,13 @@
-@props(['bill', 'words', 'zone', 'total' => 'Total'])
+@props(['bill', 'words', 'zone', 'total' => null])
 <dl class="bill">
 @foreach ($bill->lines as $line)
-<div><dt><bdi>{{ $line->name }}</bdi>@if ($line->choices !== '') <span class="bill-count" dir="auto">{{ $line->choices }}</span>@endif @if ($line->event) <span class="bill-count" dir="auto">{{ $line->event->shown($zone) }}</span>@endif @if ($line->quantity > 1) <span class="bill-count">{{ $line->quantity }} × {{ $line->unit->shown() }}</span>@endif @if ($line->backOrdered > 0) <span class="bill-count">{{ $line->backOrdered }} of them {{ $line->backOrdered === 1 ? 'follows' : 'follow' }} as soon as there are more.</span>@endif</dt><dd>{{ $line->subtotal->shown() }}</dd></div>
+<div><dt><bdi>{{ $line->name }}</bdi>@if ($line->choices !== '') <span class="bill-count" dir="auto">{{ $line->choices }}</span>@endif @if ($line->event) <span class="bill-count" dir="auto">{{ $line->event->shown($zone) }}</span>@endif @if ($line->quantity > 1) <span class="bill-count">{{ $line->quantity }} × {{ $line->unit->shown() }}</span>@endif @if ($line->backOrdered > 0) <span class="bill-count">{{ $line->backOrdered === 1 ? $say->say('bill.one_follows') : $say->say('bill.some_follow', count: $line->backOrdered) }}</span>@endif</dt><dd>{{ $line->subtotal->shown() }}</dd></div>
 @endforeach
 @foreach ($bill->rows as $row)
-<div class="bill-rule"><dt>{{ $row->kind->label() }} <x-shop.why :sentence="$row->because?->in($words)" /></dt><dd>{{ $row->shown() }}</dd></div>
+<div class="bill-rule"><dt>{{ $say->say($row->kind->key()) }} <x-shop.why :sentence="$row->because?->in($words)" /></dt><dd>{{ $row->shown() }}</dd></div>
 @endforeach
-<div class="bill-total"><dt>{{ $total }}</dt><dd>{{ $bill->total->shown() }}</dd></div>
+<div class="bill-total"><dt>{{ $total ?? $say->say('bill.total') }}</dt><dd>{{ $bill->total->shown() }}</dd></div>
 @foreach ($bill->within as $row)
-<div class="bill-tax"><dt>{{ $row->kind->label() }} <x-shop.why :sentence="$row->because?->in($words)" /></dt><dd>{{ $row->shown() }}</dd></div>
+<div class="bill-tax"><dt>{{ $say->say($row->kind->key()) }} <x-shop.why :sentence="$row->because?->in($words)" /></dt><dd>{{ $row->shown() }}</dd></div>
 @endforeach
 </dl>

@@ -10,7 +10,7 @@ $autocomplete = match ($field) {
 };
 @endphp
 <div class="field field-{{ $name }}">
-<label for="{{ $name }}">{{ $field->label() }}@if ($demand === Demand::Optional) <span class="field-optional">({{ $field === CheckoutField::Postcode ? 'where there is one' : 'if you like' }})</span>@endif</label>
+<label for="{{ $name }}">{{ $say->say("field.{$name}") }}@if ($demand === Demand::Optional) <span class="field-optional">({{ $field === CheckoutField::Postcode ? $say->say('field.where_there_is_one') : $say->say('field.if_you_like') }})</span>@endif</label>
 @if ($field === CheckoutField::Comment)
 <textarea id="{{ $name }}" name="{{ $name }}" rows="3" dir="auto" @if ($error) aria-invalid="true" aria-describedby="{{ $name }}-error" @endif>{{ $typed[$name] ?? '' }}</textarea>
 @elseif ($field === CheckoutField::Country)

@@ -15,11 +15,11 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 <a href="/p/{{ rawurlencode($product->sku) }}">
 <img src="{{ $product->lead()->path }}" alt="" width="160" height="160" loading="lazy">
 <span class="goods-name" dir="auto">{{ $product->name }}</span>
-<span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? 'Sold out' : GoodsButton::soldOut($shop) }} @else {{ $tag->shown() }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
+<span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? $say->say('list.sold_out') : GoodsButton::soldOut($shop) }} @else {{ $tag->shown() }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
 </a>
 @if ($hasButtons && ! $tag->isSoldOut)
 @if ($product->leavesAChoice())
-<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance>{{ $product->kind->isMoneyItself() ? 'Give' : 'Choose' }}<span class="visually-hidden"> {{ $product->kind->isMoneyItself() ? 'to' : 'of' }} {{ $product->name }}</span></a>
+<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance aria-label="{{ $product->kind->isMoneyItself() ? $say->say('list.give_to', name: $product->name) : $say->say('list.choose_of', name: $product->name) }}">{{ $product->kind->isMoneyItself() ? $say->say('list.give') : $say->say('list.choose') }}</a>
 @else
 @if ($buttons !== [])
 <form method="post" action="/cart/add" novalidate data-add aria-label="{{ $product->name }}">
@@ -27,7 +27,7 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 <x-shop.buttons :buttons="$buttons" />
 </form>
 @endif
-<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance>Look closer<span class="visually-hidden"> at {{ $product->name }}</span></a>
+<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance aria-label="{{ $say->say('list.look_at', name: $product->name) }}">{{ $say->say('list.look') }}</a>
 @endif
 @endif
 </li>

@@ -1,6 +1,6 @@
 @php use Illuminate\Support\Facades\Vite; @endphp
 <!doctype html>
-<html lang="en">
+<html lang="{{ $say->language->value }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -13,15 +13,15 @@
 <body>
 <header class="shop-head">
 <a class="shop-name" href="/" dir="auto">{{ $shop->name }}</a>
-<a class="shop-cart" href="/cart">Your cart</a>
+<a class="shop-cart" href="/cart">{{ $say->say('frame.cart') }}</a>
 </header>
 <main class="shop-main">
 {{ $slot }}
 </main>
 <footer class="shop-foot">
-<a href="/account">Your orders</a>
-@if ($shop->checkout_rules->terms !== '')<a href="/terms">Terms</a>@endif
-@if ($shop->checkout_rules->policy !== '')<a href="/policy">Returns and privacy</a>@endif
+<a href="/account">{{ $say->say('frame.orders') }}</a>
+@if ($shop->checkout_rules->terms !== '')<a href="/terms">{{ $say->say('frame.terms') }}</a>@endif
+@if ($shop->checkout_rules->policy !== '')<a href="/policy">{{ $say->say('frame.policy') }}</a>@endif
 </footer>
 </body>
 </html>

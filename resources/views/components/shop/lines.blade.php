@@ -19,7 +19,7 @@ $name = $line->toCore()->name();
 <span class="line-choices" dir="auto">{{ $event->shown($zone) }}</span>
 @endif
 @if ($priced !== null)
-<span class="line-unit">{{ $priced->unit->today->shown() }}{{ $line->product->kind->isMoneyItself() ? '' : ' each' }} @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>
+<span class="line-unit">{{ $line->product->kind->isMoneyItself() ? $priced->unit->today->shown() : $say->say('line.each', price: $priced->unit->today) }} @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>
 <x-shop.why :sentence="LineBecause::of($priced, $bill->receipt)->unit?->in($words)" />
 @endif
 </div>
@@ -27,16 +27,16 @@ $name = $line->toCore()->name();
 @if ($line->product->kind->isMoneyItself())
 <input type="hidden" name="quantity[{{ $line->id }}]" value="{{ $line->quantity }}">
 @else
-<label class="visually-hidden" for="quantity-{{ $line->id }}">Quantity of {{ $name }}</label>
+<label class="visually-hidden" for="quantity-{{ $line->id }}">{{ $say->say('line.quantity', name: $name) }}</label>
 <input id="quantity-{{ $line->id }}" name="quantity[{{ $line->id }}]" value="{{ $quantities[$line->id] ?? $line->quantity }}" inputmode="numeric" autocomplete="off" data-reckon @if ($error) aria-invalid="true" aria-describedby="line-error-{{ $line->id }}" @endif>
 @endif
-<button class="plain" name="remove" value="{{ $line->id }}" aria-label="Remove {{ $name }}">Remove</button>
+<button class="plain" name="remove" value="{{ $line->id }}" aria-label="{{ $say->say('line.remove_it', name: $name) }}">{{ $say->say('line.remove') }}</button>
 </div>
 <span class="line-sum">{{ $priced?->subtotal->shown() }}</span>
 @if ($asksAttendees)
 @foreach ($line->attendees() as $seat => $attendee)
 <div class="field line-attendee">
-<label for="attendee-{{ $line->id }}-{{ $seat }}">Who comes{{ $line->quantity > 1 ? ', seat '.($seat + 1) : '' }}<span class="visually-hidden"> to {{ $name }}</span></label>
+<label for="attendee-{{ $line->id }}-{{ $seat }}">{{ $line->quantity > 1 ? $say->say('line.who_comes_seat', seat: $seat + 1) : $say->say('line.who_comes') }}<span class="visually-hidden">{{ $name }}</span></label>
 <input id="attendee-{{ $line->id }}-{{ $seat }}" name="attendee[{{ $line->id }}][{{ $seat }}]" value="{{ $attendee }}" autocomplete="off" dir="auto" maxlength="120" @if ($error && $attendee === '') aria-invalid="true" aria-describedby="line-error-{{ $line->id }}" @endif>
 </div>
 @endforeach

@@ -1,4 +1,4 @@
 @props(['sentence'])
 @if ($sentence)
-<details class="why"><summary>Why?</summary><span class="bill-why">{{ $sentence }}</span></details>
+<details class="why"><summary>{{ $say->say('bill.why') }}</summary><span class="bill-why">{{ $sentence }}</span></details>
 @endif

@@ -23,7 +23,7 @@
 <p class="stock" data-stock aria-live="polite">{{ $now->stock ?? $stock }}</p>
 @unless ($product->kind->isMoneyItself())
 <div class="field">
-<label for="quantity">How many</label>
+<label for="quantity">{{ $say->say('product.how_many') }}</label>
 <input id="quantity" name="quantity" value="{{ $quantity }}" inputmode="numeric" autocomplete="off" @isset($errors['quantity']) aria-invalid="true" aria-describedby="quantity-error" @endisset>
 @isset($errors['quantity'])<p class="field-error" id="quantity-error">{{ $errors['quantity'] }}</p>@endisset
 </div>
@@ -31,17 +31,17 @@
 <x-shop.buttons :buttons="$buttons" />
 </form>
 @else
-<p class="lead">{{ $product->isOver(null) && $variants === [] ? 'This date has passed.' : App\Shopfront\GoodsButton::soldOut($shop) }}</p>
+<p class="lead">{{ $product->isOver(null) && $variants === [] ? $say->say('product.date_passed') : App\Shopfront\GoodsButton::soldOut($shop) }}</p>
 @endif
 @if ($shipping !== '')<p class="bill-why">{{ $shipping }}</p>@endif
 @if ($variants !== [])
 <details class="all-prices">
-<summary>All prices</summary>
+<summary>{{ $say->say('product.all_prices') }}</summary>
 <table>
-<thead><tr>@foreach ($product->options as $option)<th scope="col" dir="auto">{{ $option->name }}</th>@endforeach @if (array_filter(array_column($variants, 'when')))<th scope="col">When and where</th>@endif<th scope="col">Price</th><th scope="col">{{ $product->kind->ships() ? 'Stock' : 'Seats' }}</th></tr></thead>
+<thead><tr>@foreach ($product->options as $option)<th scope="col" dir="auto">{{ $option->name }}</th>@endforeach @if (array_filter(array_column($variants, 'when')))<th scope="col">{{ $say->say('product.when') }}</th>@endif<th scope="col">{{ $say->say('product.price') }}</th><th scope="col">{{ $product->kind->ships() ? $say->say('product.stock') : $say->say('product.seats') }}</th></tr></thead>
 <tbody>
 @foreach ($variants as $variant)
-<tr>@foreach ($variant->choices as $choice)<td dir="auto">{{ $choice }}</td>@endforeach @if (array_filter(array_column($variants, 'when')))<td dir="auto">{{ $variant->when }}</td>@endif<td>{{ $variant->price }}@if ($variant->was) <s>{{ $variant->was }}</s>@endif</td><td>{{ $variant->stock === '' ? 'Available' : $variant->stock }}</td></tr>
+<tr>@foreach ($variant->choices as $choice)<td dir="auto">{{ $choice }}</td>@endforeach @if (array_filter(array_column($variants, 'when')))<td dir="auto">{{ $variant->when }}</td>@endif<td>{{ $variant->price }}@if ($variant->was) <s>{{ $variant->was }}</s>@endif</td><td>{{ $variant->stock === '' ? $say->say('product.available') : $variant->stock }}</td></tr>
 @endforeach
 </tbody>
 </table>

@@ -69,7 +69,12 @@ function change(part: Partial<Schemas['ShopRules']>): void {
 <template>
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <div class="pt-6 pb-24">
-    <h1 class="sentence mb-5 text-3xl font-semibold">What the shop adds, and how it asks</h1>
+    <h1 class="sentence mb-2 text-3xl font-semibold">What the shop adds, and how it asks</h1>
+    <p class="mb-5">
+      <RouterLink :to="{ name: 'words', params: { shop: session.slug } }" class="follow"
+        >Words on pages and in mails</RouterLink
+      >
+    </p>
     <p v-if="refusal && !rules" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">

@@ -2,4 +2,10 @@ import type { RouteRecordRaw } from 'vue-router'
 
 export const routes: RouteRecordRaw[] = [
   { path: '/:shop/shop', name: 'shop', component: () => import('./ShopView.vue'), meta: { title: 'Shop' } },
+  {
+    path: '/:shop/shop/words',
+    name: 'words',
+    component: () => import('./WordsView.vue'),
+    meta: { title: 'Words' },
+  },
 ]

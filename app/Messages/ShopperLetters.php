@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Models\OrderStep;
+use App\Models\Refund;
+use App\Models\Shop;
+use Illuminate\Support\Facades\View;
+use PaperKite\Words\Wording;
+
+/** What a shop writes to its shoppers, in its own words where it has any. Nothing is sent here. */
+final readonly class ShopperLetters
+{
+    private function __construct(
+        private Shop $shop,
+        private Wording $say,
+    ) {}
+
+    public static function of(Shop $shop, Wording $say): self
+    {
+        return new self($shop, $say);
+    }
+
+    /** @param  Order  $order  with its lines, their products and variants */
+    public function confirmation(Order $order): Letter
+    {
+        return $this->letter('confirmation', $order, []);
+    }
+
+    /** @param  Order  $order  with its lines */
+    public function sent(Order $order, OrderStep $step): Letter
+    {
+        return $this->letter('sent', $order, ['step' => $step]);
+    }
+
+    /** @param  Order  $order  with its lines */
+    public function cancelled(Order $order): Letter
+    {
+        return $this->letter('cancelled', $order, ['isTaken' => $order->captured_at !== null]);
+    }
+
+    /**
+     * @param  Order  $order  with its lines
+     * @param  Refund  $refund  with its lines
+     */
+    public function refunded(Order $order, Refund $refund): Letter
+    {
+        return $this->letter('refunded', $order, ['refund' => $refund, 'rows' => RefundRows::of($order, $refund, $this->say)], $order->money($refund->amount_minor)->shown());
+    }
+
+    public function moved(Order $order, OrderLine $line, string $when): Letter
+    {
+        return $this->letter('moved', $order, ['line' => $line, 'when' => $when], name: $line->name);
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private function letter(string $kind, Order $order, array $facts, string $amount = '', string $name = ''): Letter
+    {
+        $subject = $this->say->say("mail.{$kind}.subject", number: (string) $order->number, shop: $this->shop->name, amount: $amount, name: $name);
+
+        return new Letter($subject, View::make("mail.{$kind}", $facts + ['order' => $order, 'shop' => $this->shop, 'say' => $this->say, 'link' => "{$this->shop->base()}/thanks/{$order->token}"])->render());
+    }
+}

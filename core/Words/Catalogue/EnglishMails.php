@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace PaperKite\Words\Catalogue;
+
+/** What is written to shoppers, by letter. A name in braces is an argument. */
+final class EnglishMails
+{
+    public const TEXTS = [
+        'mail.hello' => 'Hello {name},',
+        'mail.hello_nobody' => 'Hello,',
+        'mail.confirmation.subject' => 'Your order {number} at {shop}',
+        'mail.confirmation.thanks' => 'thank you for your order {number} at {shop}.',
+        'mail.line' => '{count} × {name}: {amount}',
+        'mail.total' => 'Total: {amount}',
+        'mail.row' => '{label}: {amount}',
+        'mail.who_comes' => 'Who comes to {name}: {names}',
+        'mail.calendar' => 'For your calendar: {link}',
+        'mail.goes_to' => 'It goes to:',
+        'mail.order_day' => 'The order for a day from now: {link}',
+        'mail.order' => 'The order: {link}',
+        'mail.sent.subject' => 'Your order {number} at {shop} is on its way',
+        'mail.sent.text' => 'your order {number} at {shop} is on its way:',
+        'mail.sent.text_with' => 'your order {number} at {shop} is on its way with {carrier}:',
+        'mail.goods' => '{count} × {name}',
+        'mail.sent.follow' => 'Follow the parcel: {link}',
+        'mail.cancelled.subject' => 'Your order {number} at {shop} was cancelled',
+        'mail.cancelled.text' => 'your order {number} at {shop} was cancelled:',
+        'mail.cancelled.taken' => 'What you paid goes back to you; we write again when it has.',
+        'mail.cancelled.held' => 'Nothing was taken from you; what was held is let go.',
+        'mail.refunded.subject' => '{amount} of your order {number} at {shop} was given back',
+        'mail.refunded.text' => 'we gave you back {amount} of your order {number} at {shop}:',
+        'mail.refunded.part' => 'Of {name}: {amount}',
+        'mail.refunded.discount' => 'Discount: −{amount}',
+        'mail.refunded.given' => 'Given back: {amount}',
+        'mail.refunded.when' => 'It arrives where you paid from, as fast as your bank is.',
+        'mail.moved.subject' => '{name}: a new date',
+        'mail.moved.text' => '{name}, which you booked at {shop}, takes place at another time or elsewhere now:',
+        'mail.moved.answer' => 'Can’t you come then? Answer this mail.',
+    ];
+}

@@ -1,0 +1,1 @@
+{!! $order->name === '' ? $say->say('mail.hello_nobody') : $say->say('mail.hello', name: $order->name) !!}
