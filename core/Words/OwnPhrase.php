@@ -38,7 +38,7 @@ final class OwnPhrase
     /** Letters may have as many lines as they like, but their subjects one. */
     public static function isOfSeveralLines(string $key): bool
     {
-        return PhraseGroup::of($key) === PhraseGroup::Mail && ! str_ends_with($key, '.subject');
+        return str_starts_with($key, 'mail.') && ! str_ends_with($key, '.subject');
     }
 
     /** @return list<string> what a text has filled in, each once */

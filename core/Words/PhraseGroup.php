@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Words;
 
-/** Where phrases are read, as a seller looks for them. A phrase belongs to the group whose name its key begins with. */
+/** Where phrases are read, as a seller looks for them. A phrase belongs to the group whose name its key begins with, the longest such. */
 enum PhraseGroup: string
 {
     case Frame = 'frame';
@@ -31,10 +31,17 @@ enum PhraseGroup: string
     case Link = 'link';
     case Notice = 'notice';
     case Mail = 'mail';
+    case Confirmation = 'mail.confirmation';
+    case Sent = 'mail.sent';
+    case Cancelled = 'mail.cancelled';
+    case Refunded = 'mail.refunded';
+    case Moved = 'mail.moved';
 
     public static function of(string $key): ?self
     {
-        return self::tryFrom(explode('.', $key, 2)[0]);
+        $names = explode('.', $key);
+
+        return self::tryFrom(implode('.', array_slice($names, 0, 2))) ?? self::tryFrom($names[0]);
     }
 
     public function label(): string
@@ -63,7 +70,12 @@ enum PhraseGroup: string
             self::Account => 'Orders of a shopper',
             self::Link => 'After a link by mail',
             self::Notice => 'Pages that say something',
-            self::Mail => 'Mails',
+            self::Mail => 'In every mail',
+            self::Confirmation => 'Mail: order made',
+            self::Sent => 'Mail: sent',
+            self::Cancelled => 'Mail: cancelled',
+            self::Refunded => 'Mail: refunded',
+            self::Moved => 'Mail: moved date',
         };
     }
 }

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Route;
 
 // Pages that stand in a frame of the console.
 
-Route::get('words', WordsPreviewController::class);
+// What is typed may be more than an address holds.
+Route::post('words', WordsPreviewController::class);
 Route::get('button', [ButtonPreviewController::class, 'button']);
 Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table']);

@@ -81,16 +81,16 @@ final class WordsTest extends TestCase
         $this->get("http://{$this->shop->host}/cart")->assertDontSee('<script>alert', false)->assertSee('&lt;script&gt;alert(1)&lt;/script&gt;', false);
         $order = $this->paid($this->shop->refresh(), $this->product($this->shop), 1);
         $this->get("http://{$this->shop->host}/thanks/{$order->token}")->assertDontSee('</h1><script>', false)->assertSee('<strong>1001</strong>&lt;/h1&gt;', false);
-        $this->get($this->preview('thanks', ['thanks.made' => '</main><script>alert(1)</script>']))->assertOk()->assertDontSee('<script>alert', false);
-        $this->get($this->preview('confirmation', ['mail.confirmation.thanks' => '</pre><script>alert(1)</script>']))->assertOk()->assertDontSee('<script>alert', false);
+        $this->preview('thanks', ['thanks.made' => '</main><script>alert(1)</script>'])->assertOk()->assertDontSee('<script>alert', false);
+        $this->preview('confirmation', ['mail.confirmation.thanks' => '</pre><script>alert(1)</script>'])->assertOk()->assertDontSee('<script>alert', false);
     }
 
     public function test_each_sample_is_shown_in_words_that_are_not_saved_and_nothing_is_sent(): void
     {
         foreach (Sample::cases() as $sample) {
-            $this->get($this->preview($sample->value, ['mail.order' => 'Hier: {link}', 'mail.order_day' => 'Hier: {link}', 'thanks.made' => 'Hier: {number}']))->assertOk()->assertSee('Hier: ')->assertSee($sample === Sample::Moved ? 'Skep making' : 'Heather honey');
+            $this->preview($sample->value, ['mail.order' => 'Hier: {link}', 'mail.order_day' => 'Hier: {link}', 'thanks.made' => 'Hier: {number}'])->assertOk()->assertSee('Hier: ')->assertSee($sample === Sample::Moved ? 'Skep making' : 'Heather honey');
         }
-        $this->get($this->preview('confirmation', []))->assertSee('thank you for your order 1042 at Tarn Side Goods.')->assertSee('Discount: −€1.96');
+        $this->preview('confirmation', [])->assertSee('thank you for your order 1042 at Tarn Side Goods.')->assertSee('Discount: −€1.96');
         self::assertSame([0, 0], [Message::query()->where('shop_id', $this->shop->id)->count(), DB::table('shop_phrases')->where('shop_id', $this->shop->id)->count()]);
     }
 
@@ -106,7 +106,7 @@ final class WordsTest extends TestCase
     {
         $this->actingAs($this->person($this->shop()));
         $this->save(['cart.title' => 'x'])->assertNotFound();
-        $this->get($this->preview('thanks', []))->assertNotFound();
+        $this->preview('thanks', [])->assertNotFound();
     }
 
     public function test_words_of_a_mail_that_was_written_stay(): void
@@ -127,9 +127,12 @@ final class WordsTest extends TestCase
         return $this->putJson($this->console("/api/shops/{$this->shop->slug}/words"), ['own' => $own] + ($version === null ? [] : ['version' => $version]));
     }
 
-    /** @param  array<string, string>  $own */
-    private function preview(string $what, array $own): string
+    /**
+     * @param  array<string, string>  $own
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    private function preview(string $what, array $own): TestResponse
     {
-        return $this->console("/preview/{$this->shop->slug}/words?".http_build_query(['what' => $what, 'own' => json_encode((object) $own)]));
+        return $this->post($this->console("/preview/{$this->shop->slug}/words"), ['what' => $what, 'own' => (string) json_encode((object) $own)]);
     }
 }

@@ -15,6 +15,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** A page whose token has run out is given a new one with the refusal, so that trying again helps; one whose session has ended is told that. */
 final class CheckToken extends ValidateCsrfToken
 {
+    /** A page in a frame changes nothing. */
+    protected $except = ['preview/*'];
+
     public function handle($request, Closure $next): Response
     {
         try {

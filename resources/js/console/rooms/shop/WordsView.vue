@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { refDebounced } from '@vueuse/core'
+import { computed } from 'vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import ListHead from '../../kit/ListHead.vue'
 import SaveBar from '../../kit/SaveBar.vue'
-import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import PhraseRow from './PhraseRow.vue'
+import WordsPreview from './WordsPreview.vue'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useSession } from '../../lib/session'
 import { useWords } from './useWords'
@@ -14,18 +13,12 @@ import { useWords } from './useWords'
 const session = useSession()
 const { entry, refusal, isDirty, wasSaved, search, onlyOwn, found, own, say, errorAt, load, submit } = useWords()
 const { isAsking, answer } = useLeaveGuard(isDirty)
-const sample = ref('thanks')
 const count = computed(() => Object.keys(own.value).length)
 const note = computed(() => {
   if (refusal.value) return 'Something is still to be put right.'
   if (isDirty.value) return 'Changed, not saved yet.'
   return wasSaved.value ? 'Saved.' : 'All is saved.'
 })
-const preview = computed(
-  () => `/preview/${session.slug}/words?${new URLSearchParams({ what: sample.value, own: JSON.stringify(own.value) })}`,
-)
-// Not at every letter.
-const shown = refDebounced(preview, 400)
 </script>
 
 <template>
@@ -38,8 +31,9 @@ const shown = refDebounced(preview, 400)
     What shoppers read on your pages and in your mails. Say any of it in your own words; what stands in braces is filled
     in. Words on buttons stand at the offers and the shopfront.
   </p>
-  <form v-if="entry" class="grid gap-x-10 gap-y-6 pb-24 lg:grid-cols-[minmax(0,1fr)_26rem]" @submit.prevent="submit()">
-    <div class="min-w-0">
+  <div v-if="entry" class="grid gap-x-10 gap-y-6 pb-24 lg:grid-cols-[minmax(0,1fr)_26rem]">
+    <WordsPreview class="lg:sticky lg:top-20 lg:order-2 lg:self-start" :own="own" :samples="entry.samples" />
+    <form class="min-w-0" @submit.prevent="submit()">
       <SwitchField v-model="onlyOwn" class="mb-3" label="Only those in your own words" />
       <p v-if="found.length === 0" class="py-6">Nothing says that.</p>
       <section v-for="group in found" :key="group.key" class="border-t border-rule py-3">
@@ -52,20 +46,15 @@ const shown = refDebounced(preview, 400)
           @say="(text) => say(phrase.key, text)"
         />
       </section>
-    </div>
-    <aside class="lg:sticky lg:top-20 lg:self-start">
-      <h2 class="small-title mb-2">Preview on a sample order</h2>
-      <SegmentedChoice v-model="sample" label="Show" class="mb-3" :choices="entry.samples" />
-      <iframe :src="shown" sandbox="allow-same-origin" title="Preview" class="h-[28rem] w-full border border-rule" />
-    </aside>
-    <SaveBar
-      :note="note"
-      :is-wrong="refusal !== null"
-      :refusal="refusal"
-      @insist="(version) => submit(version)"
-      @reload="load"
-    >
-      <button type="submit" class="deed" :disabled="!isDirty">Save</button>
-    </SaveBar>
-  </form>
+      <SaveBar
+        :note="note"
+        :is-wrong="refusal !== null"
+        :refusal="refusal"
+        @insist="(version) => submit(version)"
+        @reload="load"
+      >
+        <button type="submit" class="deed" :disabled="!isDirty">Save</button>
+      </SaveBar>
+    </form>
+  </div>
 </template>
