@@ -43,6 +43,9 @@ try {
     $take('product');
     $browser->goTo("{$console}/mosslight/shop")->seeing('Tried on a cart')->seeing('keeps');
     $take('rules');
+    $browser->goTo("{$console}/mosslight/shop/words")->seeing('In every mail')->type('Filter by what it says', 'order made')->notSeeing('In every mail')
+        ->type('thank you for your order {number} at {shop}.', 'our bees and we thank you for order {number}.')->click('Mail: order made');
+    $take('words');
     $browser->goTo("{$console}/mosslight/links")->seeing('Its grammar')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '2')->type('Label', 'spring-card')->seeing('from=spring-card');
     $take('links');
     $browser->goTo("{$console}/mosslight/orders/1011")->seeing('Goes to');
@@ -72,8 +75,6 @@ try {
         ->click('Pay €16.30')->arrivingAt('pay.localhost')->seeing('Authorise');
     $browser->click('Authorise')->arrivingAt('/thanks/')->seeing('Thank you');
     $take('thanks');
-    $browser->goTo("http://outbox.localhost:{$port}/")->seeing('Your order');
-    $take('outbox');
 } finally {
     $browser->close();
 }
