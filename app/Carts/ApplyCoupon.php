@@ -8,12 +8,11 @@ use App\Models\Cart;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Cache\RateLimiter;
+use PaperKite\Words\Wording;
 
 /** Puts the coupon that a shopper typed into the cart, or takes it out. */
 final readonly class ApplyCoupon
 {
-    public const TOO_MANY = 'That is a lot of codes; wait ten minutes and try again.';
-
     private const LONGEST = 40;
 
     private const TRIES_PER_OWNER = 10;
@@ -28,9 +27,9 @@ final readonly class ApplyCoupon
     ) {}
 
     /** Unknown, ended, not begun and used up are one sentence: whoever guesses learns nothing from it. */
-    public static function notValid(string $code): string
+    public static function notValid(Wording $say, string $code): string
     {
-        return "The coupon “{$code}” is not valid.";
+        return $say->say('refused.coupon', code: $code);
     }
 
     /**
@@ -44,11 +43,11 @@ final readonly class ApplyCoupon
             return null;
         }
         if (! $this->mayTry($cart->visitor, $caller)) {
-            return self::TOO_MANY;
+            return $shop->wording()->say('refused.codes');
         }
         $coupon = mb_strlen($typed) > self::LONGEST ? null : $shop->coupons()->where('code', $typed)->first();
         if ($coupon?->isValid($this->clock->now()) !== true) {
-            return self::notValid($typed);
+            return self::notValid($shop->wording(), $typed);
         }
         $cart->update(['coupon_code' => $coupon->code, 'second_step_at' => $this->clock->now()]);
 

@@ -37,7 +37,7 @@ final readonly class EditCart
                 try {
                     $hasChanged = $this->change($line, $quantities[$line->id] ?? null, $remove === $line->id) || $hasChanged;
                 } catch (InvalidQuantity $invalid) {
-                    $errors[$line->id] = $invalid->getMessage();
+                    $errors[$line->id] = $cart->shop->wording()->refusal($invalid);
                 }
             }
             $cart->update(['second_step_at' => $this->clock->now()]);

@@ -8,6 +8,7 @@ use App\Models\Cart;
 use App\Models\CartLine;
 use PaperKite\Catalogue\Availability;
 use PaperKite\Quote\Receipt;
+use PaperKite\Words\Wording;
 
 /** What has changed about the goods since the shopper last looked, said at the line, with the new amount. */
 final readonly class LineNotices
@@ -17,7 +18,7 @@ final readonly class LineNotices
      *
      * @return array<int, string> a sentence by line
      */
-    public function of(Cart $cart, ?Receipt $receipt): array
+    public function of(Cart $cart, ?Receipt $receipt, Wording $say): array
     {
         if ($receipt === null) {
             return [];
@@ -27,7 +28,7 @@ final readonly class LineNotices
         foreach ($cart->lines->values() as $i => $line) {
             $unit = $receipt->lines[$i]->unit->today;
             if ($line->seen_unit_minor !== null && $line->seen_unit_minor !== $unit->minor) {
-                $notices[$line->id] = "The price has changed from {$line->product->money($line->seen_unit_minor)->shown()} to {$unit->shown()} since you last looked.";
+                $notices[$line->id] = $say->say('line.price_changed', before: $line->product->money($line->seen_unit_minor), now: $unit);
             }
             if ($line->seen_unit_minor !== $unit->minor) {
                 $seen[$line->id] = $unit->minor;
@@ -47,15 +48,15 @@ final readonly class LineNotices
     }
 
     /** @return array<int, string> for each line that can't be sold as it stands, what to do */
-    public static function stock(Cart $cart): array
+    public static function stock(Cart $cart, Wording $say): array
     {
         $notices = [];
         foreach ($cart->lines as $line) {
             $notice = match ($line->toCore()->availability()) {
                 Availability::ForSale => null,
-                Availability::Draft => 'This is not sold any longer; remove it to go on.',
-                Availability::SoldOut => $line->product->isOver($line->variant) ? 'This date has passed; remove it to go on.' : 'This has sold out; remove it to go on.',
-                Availability::TooFew => "Only {$line->product->stockFor($line->variant)->pieces} left; take fewer to go on.",
+                Availability::Draft => $say->say('line.not_sold'),
+                Availability::SoldOut => $line->product->isOver($line->variant) ? $say->say('line.date_passed') : $say->say('line.sold_out'),
+                Availability::TooFew => $say->say('line.too_few', count: $line->product->stockFor($line->variant)->pieces ?? 0),
             };
             if ($notice !== null) {
                 $notices[$line->id] = $notice;

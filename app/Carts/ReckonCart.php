@@ -37,7 +37,7 @@ final readonly class ReckonCart
         }
         $finding = match (true) {
             $cart->coupon_code === null => null,
-            ! $counts => ApplyCoupon::notValid($cart->coupon_code),
+            ! $counts => ApplyCoupon::notValid($shop->wording(), $cart->coupon_code),
             default => (Because::findings($receipt)[0] ?? null)?->in($shop->wording()),
         };
 

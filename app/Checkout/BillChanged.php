@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace App\Checkout;
 
+use PaperKite\Words\Wording;
 use RuntimeException;
 
-/** The bill is no longer the one the shopper saw: it is shown again before anything is paid. */
+/** The bill is no longer the one the shopper saw: it is shown again before anything is paid. The message is for the shopper. */
 final class BillChanged extends RuntimeException
 {
-    public static function sinceShown(): self
+    public static function sinceShown(Wording $say): self
     {
-        return new self('The bill has changed since this page was shown. Nothing was paid; look at the new total, then pay.');
+        return new self($say->say('checkout.bill_changed'));
     }
 
-    public static function stock(): self
+    public static function stock(Wording $say): self
     {
-        return new self('Something in the cart has sold out in the meantime. Nothing was paid; see the lines marked below.');
+        return new self($say->say('checkout.stock_changed'));
     }
 
-    public static function couponUsed(string $code): self
+    public static function couponUsed(Wording $say, string $code): self
     {
-        return new self("Coupon “{$code}” was used with this e-mail address as often as it may be, and is taken out. Nothing was paid; look at the new total, then pay.");
+        return new self($say->say('checkout.coupon_used', code: $code));
     }
 }

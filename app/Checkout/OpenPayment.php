@@ -86,10 +86,10 @@ final readonly class OpenPayment
         $bill = ($this->reckon)($shop, $cart, $shopper->country === '' ? $shop->home_country : $shopper->country);
         $receipt = $bill->receipt;
         if ($receipt === null || $receipt->lines === [] || CartDigest::of($receipt) !== $shownDigest) {
-            throw BillChanged::sinceShown();
+            throw BillChanged::sinceShown($shop->wording());
         }
         if (! $cart->lines->every(LineNotices::covers(...))) {
-            throw BillChanged::stock();
+            throw BillChanged::stock($shop->wording());
         }
         $frozen = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon);
 
@@ -125,7 +125,7 @@ final readonly class OpenPayment
         $coupon = $cart->coupon_code === null ? null : $shop->coupons()->where('code', $cart->coupon_code)->first();
         if ($coupon !== null && $this->couponUse->isSpentFor($coupon, $shopper->email)) {
             $cart->update(['coupon_code' => null]);
-            throw BillChanged::couponUsed($coupon->code);
+            throw BillChanged::couponUsed($shop->wording(), $coupon->code);
         }
     }
 

@@ -17,6 +17,7 @@ use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PaperKite\Words\Wording;
 use Symfony\Component\HttpFoundation\Response as Answer;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -89,18 +90,21 @@ final class ErrorPages
 
     private static function page(int $status): Response
     {
-        [$title, $text] = match ($status) {
-            403 => ['This was not sent from here', 'The form came from another page than the shop’s own. Open the shop and try again.'],
-            404, 405 => ['Nothing is here', 'The address leads nowhere. It may be mistyped, or what stood here is gone.'],
-            429 => ['A moment, please', 'That was asked very often from your network just now. Wait a minute and try again; nothing is lost.'],
-            503 => ['A moment, please', 'Many are at the same thing just now. Nothing was lost, and nothing was paid; try again in a moment.'],
-            413 => ['That was too much', 'What was sent is larger than this page takes. Send less.'],
-            default => ['Something went wrong', 'The page could not be made. Nothing was lost; try again in a moment.'],
-        };
         $shop = app()->bound(Shop::class) ? app(Shop::class) : null;
+        // Where the database can't be asked for a shop's own words, that is no reason to say nothing.
+        $say = $shop === null ? Wording::english() : rescue(static fn (): Wording => $shop->wording(), Wording::english(), false);
+        [$title, $text] = match ($status) {
+            403 => [$say->say('failed.from_elsewhere'), $say->say('failed.from_elsewhere_what')],
+            404, 405 => [$say->say('failed.nothing'), $say->say('failed.nothing_what')],
+            429 => [$say->say('failed.moment'), $say->say('failed.often')],
+            503 => [$say->say('failed.moment'), $say->say('failed.many')],
+            413 => [$say->say('failed.large'), $say->say('failed.large_what')],
+            default => [$say->say('failed.wrong'), $say->say('failed.wrong_what')],
+        };
 
         return response()->view('message', [
             'shop' => $shop,
+            'say' => $say,
             'title' => $title,
             'text' => $text,
         ], $status === 405 ? 404 : $status, ['X-Robots-Tag' => 'noindex', 'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self'; frame-ancestors 'none'; base-uri 'none'"]);

@@ -57,6 +57,23 @@ final readonly class ShopperLetters
         return $this->letter('moved', $order, ['line' => $line, 'when' => $when], name: $line->name);
     }
 
+    /** A link that signs a shopper in. */
+    public function signIn(string $link): Letter
+    {
+        return $this->link($this->say->say('mail.sign_in.subject', shop: $this->shop->name), $link);
+    }
+
+    /** A link that opens all of an order. */
+    public function opening(Order $order, string $link): Letter
+    {
+        return $this->link($this->say->say('mail.order_link.subject', number: (string) $order->number, shop: $this->shop->name), $link);
+    }
+
+    private function link(string $subject, string $link): Letter
+    {
+        return new Letter($subject, View::make('mail.link', ['shop' => $this->shop, 'say' => $this->say, 'subject' => $subject, 'link' => $link])->render());
+    }
+
     /** @param  array<string, mixed>  $facts */
     private function letter(string $kind, Order $order, array $facts, string $amount = '', string $name = ''): Letter
     {

@@ -76,9 +76,9 @@ final readonly class WriteMessage
         $this->once($order, $kind, $order->email, $letter->subject, $letter->text, $aboutId);
     }
 
-    public function link(Shop $shop, MessageKind $kind, string $to, string $subject, string $link): void
+    public function link(Shop $shop, MessageKind $kind, string $to, Letter $letter): void
     {
-        $this->note($shop, $kind, $to, $subject, View::make('mail.link', ['shop' => $shop, 'link' => $link, 'subject' => $subject])->render());
+        $this->note($shop, $kind, $to, $letter->subject, $letter->text);
     }
 
     public function note(Shop $shop, MessageKind $kind, string $to, string $subject, string $text): void

@@ -14,7 +14,6 @@ use PaperKite\Catalogue\Terms;
 use PaperKite\Link\InvalidOpenLink;
 use PaperKite\Link\OpenItem;
 use PaperKite\Link\OpenLink;
-use PaperKite\Words\Wording;
 
 /** Finds the goods of an open link by their SKUs, however many they are in the same few reads. */
 final readonly class FindOpenLinkGoods
@@ -30,7 +29,7 @@ final readonly class FindOpenLinkGoods
         $found = $this->find->bySkus($shop, array_map(static fn (OpenItem $item): string => $item->sku, $link->items));
         $ready = $toChoose = $soldOut = [];
         foreach ($link->items as $item) {
-            $goods = $this->goods($item, $found[$item->sku] ?? null);
+            $goods = $this->goods($item, $found[$item->sku] ?? null, $shop);
             if ($goods->isToBeChosen()) {
                 $toChoose[] = $item;
             } elseif ($goods->availability() !== Availability::ForSale) {
@@ -44,7 +43,7 @@ final readonly class FindOpenLinkGoods
     }
 
     /** @throws InvalidOpenLink */
-    private function terms(OpenItem $item, Product $product): Terms
+    private function terms(OpenItem $item, Product $product, Shop $shop): Terms
     {
         if ($item->amount === null) {
             return Terms::once();
@@ -52,13 +51,13 @@ final readonly class FindOpenLinkGoods
         if (! $product->kind->isMoneyItself()) {
             throw InvalidOpenLink::noAmount($item->text());
         }
-        $given = GivenAmount::read($product, $item->amount, '', Wording::english());
+        $given = GivenAmount::read($product, $item->amount, '', $shop->wording());
 
         return $given->error === null ? $given->terms : throw InvalidOpenLink::amount($item->text(), $given->error);
     }
 
     /** @throws InvalidOpenLink */
-    private function goods(OpenItem $item, ?Goods $found): Goods
+    private function goods(OpenItem $item, ?Goods $found, Shop $shop): Goods
     {
         if ($found === null) {
             throw InvalidOpenLink::unknown($item->text());
@@ -67,6 +66,6 @@ final readonly class FindOpenLinkGoods
             throw InvalidOpenLink::noPlan($item->text());
         }
 
-        return new Goods($found->product, $found->variant, $item->quantity, $this->terms($item, $found->product));
+        return new Goods($found->product, $found->variant, $item->quantity, $this->terms($item, $found->product, $shop));
     }
 }

@@ -27,12 +27,12 @@ final readonly class AfterAddingTo
 
         return new self(
             $rules->afterAdding === AfterAdding::Stay ? null : self::addressOf($rules->afterAdding, $shop, $cart),
-            $rules->hasNotice ? "“{$name}” is in your cart." : '',
+            $rules->hasNotice ? $shop->wording()->say('list.in_cart', name: $name) : '',
             self::addressOf($rules->noticeLeads, $shop, $cart),
             match ($rules->noticeLeads) {
-                AfterAdding::Checkout => 'Go to the checkout',
-                AfterAdding::Address => 'Go on',
-                default => 'See the cart',
+                AfterAdding::Checkout => $shop->wording()->say('cart.to_checkout'),
+                AfterAdding::Address => $shop->wording()->say('list.go_on'),
+                default => $shop->wording()->say('list.see_cart'),
             },
         );
     }

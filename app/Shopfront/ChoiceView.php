@@ -8,6 +8,7 @@ use App\Models\Product;
 use App\Models\Variant;
 use DateTimeZone;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 
 /** A variant as the product page shows it, and as its script reads it. */
 final readonly class ChoiceView
@@ -28,11 +29,11 @@ final readonly class ChoiceView
     ) {}
 
     /** @return list<self> */
-    public static function listOf(Product $product, Moment $at, DateTimeZone $zone): array
+    public static function listOf(Product $product, Moment $at, DateTimeZone $zone, Wording $say): array
     {
         $core = $product->toCore();
 
-        return array_values($product->variants->map(static function (Variant $variant, int $i) use ($core, $at, $zone): self {
+        return array_values($product->variants->map(static function (Variant $variant, int $i) use ($core, $at, $zone, $say): self {
             $event = $core->eventOf($core->variants[$i]);
             $price = PriceTag::price($core, $core->variants[$i], $at);
             $stock = $core->stockOf($core->variants[$i]);
@@ -42,7 +43,7 @@ final readonly class ChoiceView
                 $variant->choices,
                 $price->today->shown(),
                 $price->sale === null ? null : $price->regular->plus($price->added)->shown(),
-                StockWords::of($stock, $event?->hasBegun($at) === true),
+                StockWords::of($stock, $say, $event?->hasBegun($at) === true),
                 ! $stock->covers(1),
                 $variant->picture?->path(),
                 $event?->shown($zone) ?? '',

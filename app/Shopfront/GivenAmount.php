@@ -31,12 +31,12 @@ final readonly class GivenAmount
         }
         $text = trim($typed) === '' ? $picked : $typed;
         if (trim($text) === '') {
-            return new self(Terms::once(), 'Say how much you give.');
+            return new self(Terms::once(), $words->say('refused.how_much'));
         }
         try {
             $amount = Money::fromEntry($text, Currency::of($product->currency));
         } catch (Refusal $refusal) {
-            return new self(Terms::once(), $refusal->getMessage());
+            return new self(Terms::once(), $words->refusal($refusal));
         }
         $objection = $product->limits()->objection($amount);
 

@@ -8,6 +8,7 @@ use App\Models\OfferLine;
 use App\Models\Variant;
 use DateTimeZone;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 
 /** One of the goods on the page of an offer. */
 final readonly class OfferedGoods
@@ -27,7 +28,7 @@ final readonly class OfferedGoods
         public string $when,
     ) {}
 
-    public static function of(OfferLine $line, Moment $at, DateTimeZone $zone): self
+    public static function of(OfferLine $line, Moment $at, DateTimeZone $zone, Wording $say): self
     {
         $product = $line->product;
         $variant = $line->variant;
@@ -38,15 +39,15 @@ final readonly class OfferedGoods
             $line,
             $variant?->picture?->path() ?? $lead->path,
             $lead->alt,
-            self::price($line, $variant, $at),
+            self::price($line, $variant, $at, $say),
             implode(', ', $variant->choices ?? []),
             $mine->choices ?? [],
-            $line->leavesVariantOpen() ? ChoiceView::listOf($product, $at, $zone) : [],
+            $line->leavesVariantOpen() ? ChoiceView::listOf($product, $at, $zone, $say) : [],
             $product->event($variant)?->shown($zone) ?? '',
         );
     }
 
-    private static function price(OfferLine $line, ?Variant $variant, Moment $at): string
+    private static function price(OfferLine $line, ?Variant $variant, Moment $at, Wording $say): string
     {
         $pick = $line->toCore()->pick;
 
@@ -55,7 +56,7 @@ final readonly class OfferedGoods
         }
 
         return $variant === null
-            ? PriceTag::of($line->product, $at)->shown()
+            ? PriceTag::of($line->product, $at)->shown($say)
             : PriceTag::price($pick->product, $pick->variant, $at)->today->shown();
     }
 }

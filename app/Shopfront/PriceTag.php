@@ -12,6 +12,7 @@ use PaperKite\Catalogue\Variant;
 use PaperKite\Money\Money;
 use PaperKite\Quote\UnitPrice;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 
 /** What a product costs now, as the shopfront shows it before anything is chosen. */
 final readonly class PriceTag
@@ -45,13 +46,13 @@ final readonly class PriceTag
         return UnitPrice::of(new Pick($product, Quantity::of(1), $variant), $at);
     }
 
-    public function shown(): string
+    public function shown(Wording $say): string
     {
         if ($this->isGiven) {
-            return 'You choose the amount';
+            return $say->say('list.you_choose');
         }
 
-        return $this->varies ? "from {$this->lowest->shown()}" : $this->lowest->shown();
+        return $this->varies ? $say->say('list.price_from', price: $this->lowest) : $this->lowest->shown();
     }
 
     private static function soldOut(CatalogueProduct $product): bool

@@ -6,6 +6,8 @@ namespace App\Shoppers;
 
 use App\Carts\Caller;
 use App\Database\InTransaction;
+use App\Messages\Letter;
+use App\Messages\ShopperLetters;
 use App\Messages\WriteMessage;
 use App\Models\MessageKind;
 use App\Models\Order;
@@ -13,6 +15,7 @@ use App\Models\Shop;
 use App\Models\ShopperLink;
 use App\Text\Secrets;
 use App\Time\Clock;
+use Closure;
 use Illuminate\Cache\RateLimiter;
 
 /** Sends a link that signs a shopper in, or opens one order. Whoever asks is never told whether there was anybody to send it to. */
@@ -43,23 +46,24 @@ final readonly class SendLink
     {
         $last = Order::query()->where(['shop_id' => $shop->id, 'email_key' => $emailKey])->latest('id')->first();
         if ($this->mayAsk($shop, $emailKey, $caller) && $last !== null) {
-            $this->send($shop, $last, null, MessageKind::SignInLink, "Sign in at {$shop->name}");
+            $this->send($shop, $last, null, MessageKind::SignInLink, static fn (ShopperLetters $letters, string $link): Letter => $letters->signIn($link));
         }
     }
 
     public function toOpen(Order $order, Caller $caller): void
     {
         if ($this->mayAsk($order->shop, $order->email_key, $caller)) {
-            $this->send($order->shop, $order, $order->id, MessageKind::OrderLink, "Your order {$order->number} at {$order->shop->name}");
+            $this->send($order->shop, $order, $order->id, MessageKind::OrderLink, static fn (ShopperLetters $letters, string $link): Letter => $letters->opening($order, $link));
         }
     }
 
-    private function send(Shop $shop, Order $order, ?int $orderId, MessageKind $kind, string $subject): void
+    /** @param  Closure(ShopperLetters, string): Letter  $letter */
+    private function send(Shop $shop, Order $order, ?int $orderId, MessageKind $kind, Closure $letter): void
     {
         $token = Secrets::token();
-        ($this->inTransaction)(function () use ($shop, $order, $orderId, $kind, $subject, $token): void {
+        ($this->inTransaction)(function () use ($shop, $order, $orderId, $kind, $letter, $token): void {
             ShopperLink::query()->create(['shop_id' => $shop->id, 'email_key' => $order->email_key, 'token' => hash('sha256', $token), 'order_id' => $orderId, 'expires_at' => $this->clock->now()->addMinutes(self::MINUTES)]);
-            $this->write->link($shop, $kind, $order->email, $subject, "{$shop->base()}/link/{$token}");
+            $this->write->link($shop, $kind, $order->email, $letter(ShopperLetters::of($shop, $shop->wording()), "{$shop->base()}/link/{$token}"));
         });
     }
 

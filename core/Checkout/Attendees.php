@@ -6,6 +6,7 @@ namespace PaperKite\Checkout;
 
 use PaperKite\Refusal;
 use PaperKite\Text\Line;
+use PaperKite\Words\Wording;
 
 /** Who comes, a name for each seat. */
 final class Attendees
@@ -16,16 +17,16 @@ final class Attendees
      * @param  list<string>  $names  as typed, one for each seat
      * @return string|null what is wrong with them, the first of it
      */
-    public static function objection(array $names): ?string
+    public static function objection(array $names, Wording $words): ?string
     {
         if (in_array('', array_map(trim(...), $names), true)) {
-            return count($names) === 1 ? 'Say who comes.' : 'Say who comes: a name for each seat.';
+            return $words->refusal(InvalidDetail::nobodyComes(count($names)));
         }
         foreach ($names as $name) {
             try {
-                Line::of($name, 'The name', self::LONGEST_NAME);
+                Line::of($name, $words->text(CheckoutField::Name->subject()), self::LONGEST_NAME);
             } catch (Refusal $refusal) {
-                return $refusal->getMessage();
+                return $words->refusal($refusal);
             }
         }
 

@@ -32,16 +32,10 @@ enum CheckoutField: string
         };
     }
 
-    /** How a message calls it. */
+    /** Key of the phrase by which a refusal calls it. */
     public function subject(): string
     {
-        return match ($this) {
-            self::Email => 'The e-mail address',
-            self::Street => 'The street and number',
-            self::Phone => 'The phone number',
-            self::Comment => 'The comment',
-            default => 'The '.strtolower($this->label()),
-        };
+        return "subject.{$this->value}";
     }
 
     /** Whether an order that needs this has a use for it. */

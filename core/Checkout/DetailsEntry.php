@@ -9,6 +9,9 @@ use PaperKite\Text\InvalidAddress;
 use PaperKite\Text\InvalidLine;
 use PaperKite\Text\Line;
 use PaperKite\Text\Passage;
+use PaperKite\ToldRefusal;
+use PaperKite\Words\Language;
+use PaperKite\Words\Wording;
 use Symfony\Component\Intl\Countries;
 
 /** The checkout's fields as a shopper typed them: read all at once, so that every wrong field is told in one answer. */
@@ -20,15 +23,15 @@ final readonly class DetailsEntry
     public ?ShopperDetails $details;
 
     /** @param  array<string, string>  $typed  by field */
-    public function __construct(public array $typed, CheckoutRules $rules, Needs $needs)
+    public function __construct(public array $typed, CheckoutRules $rules, Needs $needs, Wording $words = new Wording(Language::English))
     {
         $errors = [];
         $read = [];
         foreach (CheckoutField::cases() as $field) {
             try {
-                $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demandOf($field, $needs));
-            } catch (InvalidLine|InvalidDetail|InvalidAddress $invalid) {
-                $errors[$field->value] = $invalid->getMessage();
+                $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demandOf($field, $needs), $words->text($field->subject()));
+            } catch (ToldRefusal $invalid) {
+                $errors[$field->value] = $words->refusal($invalid);
                 $read[$field->value] = '';
             }
         }
@@ -37,18 +40,20 @@ final readonly class DetailsEntry
     }
 
     /**
+     * @param  string  $subject  how a refusal calls the field
+     *
      * @throws InvalidLine
      * @throws InvalidDetail
      * @throws InvalidAddress
      */
-    private static function read(CheckoutField $field, string $typed, Demand $demand): string
+    private static function read(CheckoutField $field, string $typed, Demand $demand, string $subject): string
     {
         if ($demand === Demand::Off || ($demand === Demand::Optional && trim($typed) === '')) {
             return '';
         }
         $text = $field === CheckoutField::Comment
-            ? Passage::of($typed, $field->subject(), $field->longest())->text
-            : Line::of($typed, $field->subject(), $field->longest())->text;
+            ? Passage::of($typed, $subject, $field->longest())->text
+            : Line::of($typed, $subject, $field->longest())->text;
 
         return match (true) {
             $field === CheckoutField::Email => EmailAddress::of($text)->text,

@@ -29,13 +29,21 @@ enum PhraseGroup: string
     case Order = 'order';
     case Account = 'account';
     case Link = 'link';
+    case Stock = 'stock';
     case Notice = 'notice';
+    case Refused = 'refused';
+    case Subject = 'subject';
+    case Take = 'take';
+    case Failed = 'failed';
     case Mail = 'mail';
     case Confirmation = 'mail.confirmation';
     case Sent = 'mail.sent';
     case Cancelled = 'mail.cancelled';
     case Refunded = 'mail.refunded';
     case Moved = 'mail.moved';
+    case SignIn = 'mail.sign_in';
+    case OrderLink = 'mail.order_link';
+    case MailedLink = 'mail.link';
 
     public static function of(string $key): ?self
     {
@@ -69,13 +77,21 @@ enum PhraseGroup: string
             self::Order => 'State of an order',
             self::Account => 'Orders of a shopper',
             self::Link => 'After a link by mail',
+            self::Stock => 'What there is of goods',
             self::Notice => 'Pages that say something',
+            self::Refused => 'What can’t be taken as it was typed',
+            self::Subject => 'How a refusal calls the fields',
+            self::Take => 'A link by hand that can’t be followed',
+            self::Failed => 'Pages for what went wrong',
             self::Mail => 'In every mail',
             self::Confirmation => 'Mail: order made',
             self::Sent => 'Mail: sent',
             self::Cancelled => 'Mail: cancelled',
             self::Refunded => 'Mail: refunded',
             self::Moved => 'Mail: moved date',
+            self::SignIn => 'Mail: link to sign in',
+            self::OrderLink => 'Mail: link to an order',
+            self::MailedLink => 'Mails with a link',
         };
     }
 }

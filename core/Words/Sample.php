@@ -13,6 +13,7 @@ enum Sample: string
     case Cancelled = 'cancelled';
     case Refunded = 'refunded';
     case Moved = 'moved';
+    case SignIn = 'sign_in';
 
     public function label(): string
     {
@@ -23,6 +24,7 @@ enum Sample: string
             self::Cancelled => 'Mail: cancelled',
             self::Refunded => 'Mail: refunded',
             self::Moved => 'Mail: moved date',
+            self::SignIn => 'Mail: link',
         };
     }
 }

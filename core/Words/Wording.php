@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace PaperKite\Words;
 
 use PaperKite\Money\Money;
+use PaperKite\Refusal;
 use PaperKite\Time\Day;
+use PaperKite\ToldRefusal;
 
 /** A language, with the shop's own words in it where it has any. */
 final readonly class Wording
@@ -42,7 +44,13 @@ final readonly class Wording
         return self::filled($this->text($key), array_map($this->language->shown(...), $arguments));
     }
 
-    /** The same as HTML: the phrase is text, and what is filled in is HTML already. */
+    /** Why something is refused: in the shop's words where shoppers are told of such a refusal. */
+    public function refusal(Refusal $refusal): string
+    {
+        return $refusal instanceof ToldRefusal ? self::filled($this->text($refusal->key), $refusal->arguments) : $refusal->getMessage();
+    }
+
+    /** What `say` says, as HTML: the phrase is text, and what is filled in is HTML already. */
     public function html(string $key, string ...$arguments): string
     {
         return self::filled(htmlspecialchars($this->text($key), ENT_QUOTES | ENT_SUBSTITUTE, 'UTF-8'), $arguments);

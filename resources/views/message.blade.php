@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $say->language->value }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -12,7 +12,7 @@
 <h1>{{ $title }}</h1>
 <p>{{ $text }}</p>
 @if ($shop)
-<p><a href="/">To {{ $shop->name }}</a></p>
+<p><a href="/">{{ $say->say('failed.to_shop', shop: $shop->name) }}</a></p>
 @endif
 </main>
 </body>

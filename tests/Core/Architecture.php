@@ -43,9 +43,9 @@ final class Architecture
     }
 
     #[TestRule]
-    public function words_hold_money_text_and_days(): Rule
+    public function words_hold_money_text_days_and_links(): Rule
     {
-        return $this->onlyOn('Words', ['Money', 'Text', 'Time']);
+        return $this->onlyOn('Words', ['Money', 'Text', 'Time', 'Link']);
     }
 
     #[TestRule]
@@ -93,7 +93,7 @@ final class Architecture
     #[TestRule]
     public function the_checkout_stands_on_the_quote(): Rule
     {
-        return $this->onlyOn('Checkout', ['Money', 'Text', 'Quote', 'Catalogue']);
+        return $this->onlyOn('Checkout', ['Money', 'Text', 'Quote', 'Catalogue', 'Words']);
     }
 
     #[TestRule]

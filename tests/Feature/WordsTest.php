@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Messages\WriteMessage;
+use App\Models\Cart;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Shop;
+use App\Text\Secrets;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
@@ -44,6 +46,30 @@ final class WordsTest extends TestCase
         $this->get("http://{$this->shop->host}/thanks/{$order->token}")->assertSee('Der Bote')->assertSee('Thank you');
         // Another shop speaks as before.
         $this->get("http://{$this->shop()->host}/cart")->assertSee('Your cart')->assertDontSee('Korb');
+    }
+
+    public function test_what_is_refused_is_refused_in_own_words(): void
+    {
+        $this->save([
+            'refused.missing' => '{what} fehlt.', 'subject.email' => 'Die E-Mail', 'refused.quantity' => '„{typed}“ ist keine Anzahl.', 'refused.no_address' => 'Das ist keine Adresse.', 'take.unknown' => 'Das gibt es hier nicht.',
+            'line.sold_out' => 'Ist aus.', 'failed.nothing' => 'Hier ist nichts', 'refused.coupon' => '„{code}“ gilt nicht.', 'mail.sign_in.subject' => 'Anmelden bei {shop}', 'notice.no_cart' => 'Kein Korb',
+        ])->assertOk();
+        $honey = $this->product($this->shop->refresh(), ['sku' => 'honey', 'stock' => 3]);
+        $site = $this->shop->base();
+        $added = $this->get("{$site}/take/honey?to=cart", ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document']);
+        $this->withUnencryptedCookies(['kite_visitor' => (string) $added->getCookie('kite_visitor', false)?->getValue()]);
+        $cart = Cart::query()->where('shop_id', $this->shop->id)->sole();
+        $form = fn (string $path, array $typed): TestResponse => $this->post("{$site}{$path}", $typed, ['Origin' => $site]);
+
+        $form('/cart', ['quantity' => [$cart->lines()->sole()->id => 'drei']])->assertUnprocessable()->assertSee('„drei“ ist keine Anzahl.');
+        $form('/cart', ['coupon' => 'NIE'])->assertUnprocessable()->assertSee('„NIE“ gilt nicht.');
+        $form('/account', ['email' => 'ada'])->assertUnprocessable()->assertSee('Das ist keine Adresse.');
+        $form($this->shop->checkoutPath($cart->ref), ['email' => ' '])->assertUnprocessable()->assertSee('Die E-Mail fehlt.')->assertSee('The town fehlt.');
+        $this->get("{$site}/take/nichts", ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertNotFound()->assertSee('“nichts”: Das gibt es hier nicht.');
+        $this->get("{$site}/nowhere")->assertNotFound()->assertSee('Hier ist nichts');
+        $honey->update(['stock' => 0]);
+        $this->get("{$site}/cart")->assertSee('Ist aus.');
+        $this->withUnencryptedCookies(['kite_visitor' => Secrets::token()])->get($site.$this->shop->checkoutPath($cart->ref))->assertNotFound()->assertSee('Kein Korb');
     }
 
     public function test_what_is_blank_or_said_as_everywhere_is_not_kept(): void
@@ -88,7 +114,11 @@ final class WordsTest extends TestCase
     public function test_each_sample_is_shown_in_words_that_are_not_saved_and_nothing_is_sent(): void
     {
         foreach (Sample::cases() as $sample) {
-            $this->preview($sample->value, ['mail.order' => 'Hier: {link}', 'mail.order_day' => 'Hier: {link}', 'thanks.made' => 'Hier: {number}'])->assertOk()->assertSee('Hier: ')->assertSee($sample === Sample::Moved ? 'Skep making' : 'Heather honey');
+            $this->preview($sample->value, ['mail.order' => 'Hier: {link}', 'mail.order_day' => 'Hier: {link}', 'thanks.made' => 'Hier: {number}', 'mail.link.open' => 'Hier: öffnen'])->assertOk()->assertSee('Hier: ')->assertSee(match ($sample) {
+                Sample::Moved => 'Skep making',
+                Sample::SignIn => '/link/a-sample',
+                default => 'Heather honey',
+            });
         }
         $this->preview('confirmation', [])->assertSee('thank you for your order 1042 at Tarn Side Goods.')->assertSee('Discount: −€1.96');
         self::assertSame([0, 0], [Message::query()->where('shop_id', $this->shop->id)->count(), DB::table('shop_phrases')->where('shop_id', $this->shop->id)->count()]);

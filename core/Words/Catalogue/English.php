@@ -12,6 +12,7 @@ final class English
     public const TEXTS = [
         ...EnglishPages::TEXTS,
         ...EnglishMails::TEXTS,
+        ...EnglishRefusals::TEXTS,
 
         Phrase::Kept->value => '{text}',
 

@@ -38,5 +38,9 @@ final class EnglishMails
         'mail.moved.subject' => '{name}: a new date',
         'mail.moved.text' => '{name}, which you booked at {shop}, takes place at another time or elsewhere now:',
         'mail.moved.answer' => 'Can’t you come then? Answer this mail.',
+        'mail.sign_in.subject' => 'Sign in at {shop}',
+        'mail.order_link.subject' => 'Your order {number} at {shop}',
+        'mail.link.open' => 'Open this within 30 minutes; it works once:',
+        'mail.link.not_asked' => 'If you did not ask for it, nothing happens without you.',
     ];
 }

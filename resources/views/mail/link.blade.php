@@ -1,8 +1,8 @@
 {!! $subject !!}
 
-Open this within 30 minutes; it works once:
+{!! $say->say('mail.link.open') !!}
 
 {!! $link !!}
 
-If you did not ask for it, nothing happens without you.
+{!! $say->say('mail.link.not_asked') !!}
 {!! $shop->name !!}

@@ -7,6 +7,7 @@ namespace Tests\Core\Words;
 use PaperKite\Refusal;
 use PaperKite\Words\Catalogue\EnglishMails;
 use PaperKite\Words\Catalogue\EnglishPages;
+use PaperKite\Words\Catalogue\EnglishRefusals;
 use PaperKite\Words\Language;
 use PaperKite\Words\OwnPhrase;
 use PaperKite\Words\PhraseGroup;
@@ -18,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 final class CatalogueTest extends TestCase
 {
     /** Keys that are put together where they are asked for. */
-    private const PUT_TOGETHER = '/^(field\.\w+|bill\.(discount|shipping|tax|tax_contained)|mail\.\w+\.subject|checkout\.agree(_both)?)$/';
+    private const PUT_TOGETHER = '/^(field\.\w+|subject\.\w+|bill\.(discount|shipping|tax|tax_contained)|mail\.\w+\.subject|checkout\.agree(_both)?)$/';
 
     public function test_pages_and_letters_say_what_the_catalogue_has_and_all_of_it(): void
     {
@@ -27,11 +28,11 @@ final class CatalogueTest extends TestCase
             preg_match_all('/(?:say->(?:say|html)\(|[?:] )\'([a-z_]+(?:\.[a-z_]+)+)\'/', (string) file_get_contents($file), $found);
             array_push($asked, ...$found[1]);
         }
-        foreach ($this->files('app') as $file) {
-            preg_match_all('/say->(?:say|html)\(\'([a-z_.]+)\'/', (string) file_get_contents($file), $found);
+        foreach ([...$this->files('app'), ...$this->files('core')] as $file) {
+            preg_match_all('/(?:->(?:say|html)\(|\$say\(|ToldRefusal\(|self\(|self::of\([^,]+, |[?:] )\'([a-z_]+(?:\.[a-z_]+)+)\'/', (string) file_get_contents($file), $found);
             array_push($asked, ...$found[1]);
         }
-        $there = array_keys(EnglishPages::TEXTS + EnglishMails::TEXTS);
+        $there = array_keys(EnglishPages::TEXTS + EnglishMails::TEXTS + array_diff_key(EnglishRefusals::TEXTS, ['kept' => '']));
         $asked = array_filter(array_unique($asked), static fn (string $key): bool => PhraseGroup::of($key) !== null);
 
         self::assertSame([], array_values(array_diff($asked, $there)), 'They are asked for and are not there.');
@@ -57,6 +58,19 @@ final class CatalogueTest extends TestCase
             $words = array_values(array_filter(array_map(trim(...), $found[1]), static fn (string $text): bool => preg_match('/\p{L}{3,}/u', $text) === 1 && ! str_contains($text, '=')));
 
             self::assertSame([], $words, $file);
+        }
+    }
+
+    /** Nor in what makes a page of it. */
+    public function test_nothing_that_answers_shoppers_holds_a_sentence_of_its_own(): void
+    {
+        foreach (['app/Http/Shopper', 'app/Carts', 'app/Checkout', 'app/Clicks', 'app/OpenLinks', 'app/Shopfront', 'app/Shoppers'] as $room) {
+            foreach (array_diff($this->files($room), $this->forSellersAndLogs()) as $file) {
+                $code = (string) preg_replace(['~/\*.*?\*/~s', '~//.*~', '~#\[.*?\]\n~s', '~new \\\\?\w*(?:Logic|Runtime)Exception\([^)]*\)~'], '', (string) file_get_contents($file));
+                preg_match_all('/[\'"](\p{Lu}(?!\p{Lu})[^\'"\n]* [^\'"\n]*\p{L}[^\'"\n]*)[\'"]/u', $code, $found);
+
+                self::assertSame([], $found[1], $file);
+            }
         }
     }
 
@@ -95,6 +109,12 @@ final class CatalogueTest extends TestCase
         yield 'as long as may be' => ['thanks.made', str_repeat('ü', 500), str_repeat('ü', 500)];
         yield 'a letter too many' => ['thanks.made', str_repeat('ü', 501), null];
         yield 'a control character' => ['thanks.made', "a\0b", null];
+    }
+
+    /** @return list<string> */
+    private function forSellersAndLogs(): array
+    {
+        return array_map(static fn (string $path): string => dirname(__DIR__, 3)."/app/{$path}.php", ['OpenLinks/CouponDoubt', 'Carts/TooManyCarts']);
     }
 
     /** @return list<string> */

@@ -9,6 +9,7 @@ use App\Shopfront\PriceTag;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 
 #[OA\Schema(schema: 'Product')]
 final readonly class ProductResource
@@ -47,7 +48,7 @@ final readonly class ProductResource
             id: $product->id,
             sku: $product->sku,
             name: $product->name,
-            price_shown: $tag->shown(),
+            price_shown: $tag->shown(Wording::english()),
             picture: $product->picture,
             picture_path: $product->lead()->path,
             stock: $stock,

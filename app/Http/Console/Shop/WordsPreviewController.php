@@ -50,6 +50,7 @@ final readonly class WordsPreviewController
             Sample::Sent => $letters->sent($order->order, $order->step),
             Sample::Cancelled => $letters->cancelled($order->order),
             Sample::Refunded => $letters->refunded($order->order, $order->refund),
+            Sample::SignIn => $letters->signIn("{$shop->base()}/link/a-sample"),
             Sample::Moved => $letters->moved($order->order, new OrderLine(['name' => 'Skep making, a morning', 'choices' => 'First Saturday']), '6 Jun 2026, 10:00 to 13:00, Weir Cottage'),
         };
     }

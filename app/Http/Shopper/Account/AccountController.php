@@ -48,7 +48,7 @@ final readonly class AccountController
         try {
             $address = EmailAddress::of($typed);
         } catch (InvalidAddress $invalid) {
-            return response()->view('shop.sign-in', ['shop' => $shop, 'typed' => mb_scrub($typed, 'UTF-8'), 'error' => $invalid->getMessage(), 'isSent' => false], 422);
+            return response()->view('shop.sign-in', ['shop' => $shop, 'typed' => mb_scrub($typed, 'UTF-8'), 'error' => $shop->wording()->refusal($invalid), 'isSent' => false], 422);
         }
         // Once the answer is sent: how long it takes tells nobody who shops here.
         AfterAnswer::do(fn () => $this->send->toSignIn($shop, $address->key, ($this->caller)($request)));
@@ -84,6 +84,6 @@ final readonly class AccountController
 
     private function spent(Shop $shop): Response
     {
-        return response()->view('shop.notice', ['shop' => $shop, 'title' => 'This link is spent', 'text' => 'It works once, and for 30 minutes. Ask for a new one.', 'link' => '/account', 'linkText' => 'Ask for a new link', 'others' => []], 410);
+        return response()->view('shop.notice', ['shop' => $shop, 'title' => $shop->wording()->say('notice.spent'), 'text' => $shop->wording()->say('notice.spent_what'), 'link' => '/account', 'linkText' => $shop->wording()->say('notice.new_link'), 'others' => []], 410);
     }
 }

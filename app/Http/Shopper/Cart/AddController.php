@@ -32,6 +32,7 @@ use PaperKite\Catalogue\Quantity;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\RestOfLink;
 use PaperKite\Offer\Destination;
+use PaperKite\Words\Wording;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
 /** A button beside goods in the shop's own pages. */
@@ -55,7 +56,7 @@ final readonly class AddController
         $typed = Input::text($request, 'quantity', '1');
         $variant = $product->has_variants ? $product->variants->first(fn (Variant $variant): bool => $variant->choices === $choices) : null;
         $given = GivenAmount::read($product, Input::text($request, 'own_amount'), Input::text($request, 'amount'), $shop->wording());
-        $errors = $this->errors($product, $variant, $typed, $given);
+        $errors = $this->errors($product, $variant, $typed, $given, $shop->wording());
         if ($errors !== []) {
             return $request->expectsJson()
                 ? new JsonResponse(['message' => implode(' ', $errors)], 422)
@@ -124,18 +125,18 @@ final readonly class AddController
     }
 
     /** @return array{quantity?: string, choices?: string, amount?: string} */
-    private function errors(Product $product, ?Variant $variant, string $quantity, GivenAmount $given): array
+    private function errors(Product $product, ?Variant $variant, string $quantity, GivenAmount $given, Wording $say): array
     {
         $errors = $given->error === null ? [] : ['amount' => $given->error];
         if ($product->has_variants && $variant === null) {
-            $errors['choices'] = 'Choose one of each; this combination is not to be had.';
+            $errors['choices'] = $say->say('refused.combination');
         } elseif (! $product->stockFor($variant)->covers(1)) {
-            $errors['choices'] = $product->isOver($variant) ? 'This date has passed; choose another.' : 'This is sold out at the moment; choose another.';
+            $errors['choices'] = $product->isOver($variant) ? $say->say('refused.date_passed') : $say->say('refused.sold_out');
         }
         try {
             Quantity::fromEntry($quantity);
         } catch (InvalidQuantity $invalid) {
-            $errors['quantity'] = $invalid->getMessage();
+            $errors['quantity'] = $say->refusal($invalid);
         }
 
         return $errors;

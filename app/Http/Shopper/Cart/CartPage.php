@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Cart;
 
-use App\Carts\ApplyCoupon;
 use App\Carts\CartCountry;
 use App\Carts\LineNotices;
 use App\Carts\ReckonCart;
@@ -28,7 +27,7 @@ final readonly class CartPage
 
     public function shown(Shop $shop, ?Cart $cart, Request $request): Response
     {
-        return $this->page($shop, $cart, $request, [], [], $request->query('after') === 'codes' ? ApplyCoupon::TOO_MANY : null, 200);
+        return $this->page($shop, $cart, $request, [], [], $request->query('after') === 'codes' ? $shop->wording()->say('refused.codes') : null, 200);
     }
 
     /** @param  array<int, string>  $lineErrors */
@@ -50,8 +49,8 @@ final readonly class CartPage
             'cart' => $cart,
             'bill' => $bill,
             'quantities' => $quantities,
-            'errors' => $lineErrors + ($cart === null ? [] : LineNotices::stock($cart)),
-            'notices' => $cart === null ? [] : $this->notices->of($cart, $bill?->receipt),
+            'errors' => $lineErrors + ($cart === null ? [] : LineNotices::stock($cart, $shop->wording())),
+            'notices' => $cart === null ? [] : $this->notices->of($cart, $bill?->receipt, $shop->wording()),
             'couponTyped' => Input::text($request, 'coupon'),
             'couponError' => $couponError,
             'suggestions' => $cart === null ? [] : $this->suggestions->for($cart),

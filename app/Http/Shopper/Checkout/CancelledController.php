@@ -35,10 +35,10 @@ final readonly class CancelledController
 
         return response()->view('shop.notice', [
             'shop' => $shop,
-            'title' => 'Nothing was paid',
-            'text' => 'You left the payment. Your cart is as it was, and so is what you typed.',
+            'title' => $shop->wording()->say('notice.nothing_paid'),
+            'text' => $shop->wording()->say('notice.left'),
             'link' => $checkout->cart === null ? '/cart' : $shop->checkoutPath($checkout->cart->ref),
-            'linkText' => 'Back to the checkout',
+            'linkText' => $shop->wording()->say('notice.to_checkout'),
             'others' => [],
         ]);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Checkout;
 
-use App\Carts\ApplyCoupon;
 use App\Carts\CartNeeds;
 use App\Carts\CartOwner;
 use App\Carts\EditCart;
@@ -66,9 +65,9 @@ final readonly class CheckoutController
         $this->fillIn($shop, $cart, Visitor::of($request)->owner());
 
         return $this->page->shown($shop, $cart, $request, notice: match ($request->query('after')) {
-            'declined' => 'The payment did not go through, and nothing was paid. You can try again.',
-            'codes' => ApplyCoupon::TOO_MANY,
-            'changed' => 'The bill is the new one.',
+            'declined' => $shop->wording()->say('checkout.declined'),
+            'codes' => $shop->wording()->say('refused.codes'),
+            'changed' => $shop->wording()->say('checkout.reckoned'),
             default => null,
         });
     }
@@ -79,7 +78,7 @@ final readonly class CheckoutController
         if ($cart === null || $cart->lines->isEmpty()) {
             return $this->nothingToPay($shop, $cart);
         }
-        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart));
+        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart), $shop->wording());
         $cart->update([
             'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
             'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
@@ -97,7 +96,7 @@ final readonly class CheckoutController
         if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
             return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
         }
-        $unnamed = array_filter($cart->refresh()->lines->mapWithKeys(static fn (CartLine $line): array => [$line->id => Attendees::objection($line->attendees())])->all(), is_string(...));
+        $unnamed = array_filter($cart->refresh()->lines->mapWithKeys(static fn (CartLine $line): array => [$line->id => Attendees::objection($line->attendees(), $shop->wording())])->all(), is_string(...));
         if ($details->details === null || $unnamed !== []) {
             return $this->page->corrected($shop, $cart, $request, $details->typed, $details->errors, lineErrors: $unnamed);
         }
@@ -114,7 +113,7 @@ final readonly class CheckoutController
         } catch (ProviderUnreachable $unreachable) {
             report($unreachable);
 
-            return $this->page->refused($shop, $cart->refresh(), $request, 503, 'The payment page can’t be reached just now. Nothing was paid; try again in a moment.');
+            return $this->page->refused($shop, $cart->refresh(), $request, 503, $shop->wording()->say('checkout.unreachable'));
         }
 
         return new RedirectResponse($onwards, Answer::HTTP_SEE_OTHER);
@@ -147,12 +146,13 @@ final readonly class CheckoutController
 
     private function nothingToPay(Shop $shop, ?Cart $cart): Response
     {
+        $say = $shop->wording();
         $paid = $cart === null ? null : Checkout::query()->where(['cart_id' => $cart->id, 'state' => CheckoutState::Ordered])->with('order')->latest('id')->first();
 
         return match (true) {
-            $cart === null => response()->view('shop.notice', ['shop' => $shop, 'title' => 'This cart is not here', 'text' => 'A cart opens only in the browser that filled it, and is cleared away when nobody goes on with it.', 'others' => []], 404),
-            $paid?->order !== null => response()->view('shop.notice', ['shop' => $shop, 'title' => 'You have ordered this', 'text' => "It is order {$paid->order->number}. Nothing more is to be paid.", 'link' => "/thanks/{$paid->order->token}", 'linkText' => 'See the order', 'others' => []]),
-            default => response()->view('shop.notice', ['shop' => $shop, 'title' => 'The cart is empty', 'text' => 'There is nothing to pay.', 'others' => []]),
+            $cart === null => response()->view('shop.notice', ['shop' => $shop, 'title' => $say->say('notice.no_cart'), 'text' => $say->say('notice.no_cart_why'), 'others' => []], 404),
+            $paid?->order !== null => response()->view('shop.notice', ['shop' => $shop, 'title' => $say->say('notice.ordered'), 'text' => $say->say('notice.ordered_what', number: (string) $paid->order->number), 'link' => "/thanks/{$paid->order->token}", 'linkText' => $say->say('notice.see_order'), 'others' => []]),
+            default => response()->view('shop.notice', ['shop' => $shop, 'title' => $say->say('notice.empty'), 'text' => $say->say('notice.empty_what'), 'others' => []]),
         };
     }
 }

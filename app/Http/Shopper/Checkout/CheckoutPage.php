@@ -72,8 +72,8 @@ final readonly class CheckoutPage
             'isSent' => CartNeeds::of($shop, $cart)->address,
             'errors' => $errors + ($unreachable === null ? [] : ['country' => $unreachable]),
             'quantities' => $quantities,
-            'lineErrors' => $lineErrors + LineNotices::stock($cart),
-            'lineNotices' => $this->notices->of($cart, $bill->receipt),
+            'lineErrors' => $lineErrors + LineNotices::stock($cart, $shop->wording()),
+            'lineNotices' => $this->notices->of($cart, $bill->receipt, $shop->wording()),
             'notice' => $notice,
             'payNotice' => $this->provider->notice(),
             'countries' => self::countries($shop),
@@ -98,7 +98,7 @@ final readonly class CheckoutPage
         $named = array_merge(...array_map(static fn (ShippingZone $zone): array => $zone->countries, $shop->rules()->zones));
 
         return $named === [] || in_array(ShippingZone::ANYWHERE, $named, true)
-            ? Countries::getNames('en')
-            : array_intersect_key(Countries::getNames('en'), array_flip($named));
+            ? Countries::getNames($shop->wording()->language->value)
+            : array_intersect_key(Countries::getNames($shop->wording()->language->value), array_flip($named));
     }
 }

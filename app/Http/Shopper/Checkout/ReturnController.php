@@ -27,11 +27,13 @@ final readonly class ReturnController
         $payment = $payment === null ? null : ($this->ask)($payment);
         $checkout = $checkout->refresh()->load('order', 'cart');
 
+        $say = $shop->wording();
+
         return match ($checkout->state) {
             CheckoutState::Ordered => new RedirectResponse($this->afterPaying($shop, $checkout), Answer::HTTP_SEE_OTHER),
-            CheckoutState::SoldOut => $this->page($shop, $checkout, 'Somebody was quicker', 'The last piece was sold, or the coupon used up, while you paid. Nothing was taken: the amount that your bank holds is given back.'),
-            CheckoutState::Superseded => $this->page($shop, $checkout, 'This payment was replaced', 'The cart was changed after this payment was begun. Nothing was taken for it.'),
-            CheckoutState::Abandoned => $this->page($shop, $checkout, 'Nothing was paid', 'This payment was closed, since nobody decided on it. Nothing was taken; your cart is as it was.'),
+            CheckoutState::SoldOut => $this->page($shop, $checkout, $say->say('notice.quicker'), $say->say('notice.quicker_what')),
+            CheckoutState::Superseded => $this->page($shop, $checkout, $say->say('notice.replaced'), $say->say('notice.replaced_what')),
+            CheckoutState::Abandoned => $this->page($shop, $checkout, $say->say('notice.nothing_paid'), $say->say('notice.closed')),
             // Whatever became of the payment, it did not become an order: there is nothing to wait for.
             CheckoutState::Open => $payment === null || $payment->state === PaymentState::Open ? $this->waiting($shop) : $this->again($shop, $checkout),
         };
@@ -65,7 +67,7 @@ final readonly class ReturnController
             'title' => $title,
             'text' => $text,
             'link' => $checkout->cart === null ? '/' : $shop->checkoutPath($checkout->cart->ref),
-            'linkText' => $checkout->cart === null ? 'To the shop' : 'Back to the checkout',
+            'linkText' => $checkout->cart === null ? $shop->wording()->say('notice.to_shop') : $shop->wording()->say('notice.to_checkout'),
             'others' => [],
         ]);
     }

@@ -41,23 +41,24 @@ final readonly class OfferAnswer
 
     public static function read(Offer $offer, Request $request): self
     {
+        $say = $offer->shop->wording();
         $goods = $choices = $errors = $picked = $amounts = [];
         [$pieces, $quantityError] = self::pieces($offer, Input::text($request, 'quantity'));
         foreach ($offer->lines as $index => $line) {
             $choices[$index] = self::typed($request, $index);
             $variant = self::variant($line, $choices[$index]);
             [$picked[$index], $amounts[$index]] = [Input::text($request, "amount.{$index}"), Input::text($request, "own_amount.{$index}")];
-            $given = $line->leavesAmountOpen() ? GivenAmount::read($line->product, $amounts[$index], $picked[$index], $offer->shop->wording()) : null;
+            $given = $line->leavesAmountOpen() ? GivenAmount::read($line->product, $amounts[$index], $picked[$index], $say) : null;
             $each = new Goods($line->product, $variant, $pieces ?? $line->quantity, $given->terms ?? $line->termsOf($line->product));
             if ($given?->error !== null) {
                 $errors[$index] = $given->error;
             } elseif ($line->product->has_variants && $variant === null) {
-                $errors[$index] = 'Choose one of each; this combination is not to be had.';
+                $errors[$index] = $say->say('refused.combination');
             } else {
                 $errors[$index] = match ($each->availability()) {
                     Availability::ForSale, Availability::Draft => null,
-                    Availability::SoldOut => $line->product->isOver($variant) ? 'This date has passed; choose another.' : 'This is sold out at the moment; choose another.',
-                    Availability::TooFew => "Only {$line->product->stockFor($variant)->pieces} of this are left; choose fewer, or another.",
+                    Availability::SoldOut => $line->product->isOver($variant) ? $say->say('refused.date_passed') : $say->say('refused.sold_out'),
+                    Availability::TooFew => $say->say('refused.too_few', count: $line->product->stockFor($variant)->pieces ?? 0),
                 };
             }
             $goods[] = $each;
@@ -74,7 +75,7 @@ final readonly class OfferAnswer
         try {
             return [$offer->ask()?->answer($typed)->pieces, null];
         } catch (InvalidQuantity $invalid) {
-            return [null, $invalid->getMessage()];
+            return [null, $offer->shop->wording()->refusal($invalid)];
         }
     }
 

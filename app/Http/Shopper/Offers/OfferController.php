@@ -101,7 +101,7 @@ final readonly class OfferController
             'shop' => $placement->shop,
             'placement' => $placement,
             'offer' => $placement->offer,
-            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at, $placement->shop->zone()), array_values($placement->offer->lines->all())),
+            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at, $placement->shop->zone(), $placement->shop->wording()), array_values($placement->offer->lines->all())),
             'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
             'css' => (new LookSheet(($this->looks)($placement->shop)->chosen($placement->offer->look_id)->values, '.offer-end .button'))->css(),
             'ask' => $placement->offer->ask(),

@@ -32,11 +32,14 @@ final readonly class PlacementNotices
     {
         $offer = $placement->offer;
 
+        // A click asks for the shop's own words only where there is something to say.
+        $say = static fn (string $key): string => $placement->shop->wording()->say($key);
+
         return match (true) {
-            $offer->state === OfferState::Draft => $this->page($placement->shop, 404, 'Not published yet', 'This offer is not published yet. Come back a little later.'),
-            $offer->state === OfferState::Archived => $this->page($placement->shop, 410, 'This offer has ended', 'What was sold here is no longer on offer.'),
-            $offer->state === OfferState::Paused, $placement->paused_at !== null => $this->resting($placement, $request, ButtonState::NotAvailable, 'This offer is paused for now. Come back a little later.'),
-            $offer->holdsADraft() => $this->resting($placement, $request, ButtonState::NotAvailable, 'The shop has taken this off sale for now. Come back a little later.'),
+            $offer->state === OfferState::Draft => $this->page($placement->shop, 404, $say('notice.draft'), $say('notice.draft_what')),
+            $offer->state === OfferState::Archived => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
+            $offer->state === OfferState::Paused, $placement->paused_at !== null => $this->resting($placement, $request, ButtonState::NotAvailable, $say('notice.paused')),
+            $offer->holdsADraft() => $this->resting($placement, $request, ButtonState::NotAvailable, $say('notice.off_sale')),
             $offer->isSoldOut() => $this->resting($placement, $request, ButtonState::SoldOut, $this->soldOut($placement)),
             default => null,
         };
@@ -51,12 +54,12 @@ final readonly class PlacementNotices
 
     public function tooManyCarts(Shop $shop): Response
     {
-        return $this->page($shop, 200, 'A moment, please', 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.');
+        return $this->page($shop, 200, $shop->wording()->say('notice.moment'), $shop->wording()->say('notice.moment_what'));
     }
 
     private function nothing(Shop $shop): Response
     {
-        return $this->page($shop, 404, 'Nothing is sold here', 'This link leads to no offer of this shop. It may be mistyped.');
+        return $this->page($shop, 404, $shop->wording()->say('notice.nothing_sold'), $shop->wording()->say('notice.nothing_sold_what'));
     }
 
     private function resting(Placement $placement, Request $request, ButtonState $state, string $text): Response
@@ -74,8 +77,8 @@ final readonly class PlacementNotices
         }
 
         return count($names) === 1
-            ? "{$names[0]} is sold out at the moment."
-            : 'Not all of '.implode(', ', $names).' is to be had at the moment.';
+            ? $placement->shop->wording()->say('notice.sold_out', name: $names[0])
+            : $placement->shop->wording()->say('notice.some_sold_out', names: implode(', ', $names));
     }
 
     private function page(Shop $shop, int $status, string $title, string $text): Response

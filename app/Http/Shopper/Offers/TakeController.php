@@ -44,7 +44,9 @@ final readonly class TakeController
             $link = OpenLink::read(substr($path, strlen(OpenLink::PATH)), $query);
             $taken = ($this->find)($shop, $link);
         } catch (InvalidOpenLink $invalid) {
-            return $this->page($shop, 404, 'This link can’t be followed', $invalid->part === '' ? $invalid->getMessage() : "“{$invalid->part}”: {$invalid->getMessage()}");
+            $say = $shop->wording();
+
+            return $this->page($shop, 404, $say->say('take.title'), $invalid->part === '' ? $say->refusal($invalid) : $say->say('take.part', part: $invalid->part, why: $say->refusal($invalid)));
         }
         if ($visit === Visit::Frame) {
             return $this->frame($shop, $request->getRequestUri());
@@ -52,7 +54,7 @@ final readonly class TakeController
         if ($taken->soldOut !== []) {
             $names = implode(', ', array_map(static fn (OpenItem $item): string => "“{$item->text()}”", $taken->soldOut));
 
-            return $this->page($shop, 200, 'Sold out', "There is not enough left of {$names}.");
+            return $this->page($shop, 200, $shop->wording()->say('take.sold_out'), $shop->wording()->say('take.sold_out_what', names: $names));
         }
 
         return $this->onwards($request, $shop, $link, $taken, hash('sha256', $path.'?'.$query));
@@ -65,7 +67,7 @@ final readonly class TakeController
         try {
             $way = ($this->follow)($shop, $link, $taken, $address, $visitor->owner(), ($this->caller)($request));
         } catch (TooManyCarts) {
-            return $this->page($shop, 200, 'A moment, please', 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.');
+            return $this->page($shop, 200, $shop->wording()->say('notice.moment'), $shop->wording()->say('notice.moment_what'));
         }
         $answer = new RedirectResponse($way->address, Answer::HTTP_SEE_OTHER);
         if ($way->hasCart) {
@@ -83,7 +85,7 @@ final readonly class TakeController
     /** In a frame of another page nothing is added: one button opens the link in the whole window. */
     private function frame(Shop $shop, string $link): Response
     {
-        return response()->view('shop.frame', ['shop' => $shop, 'caption' => "Go on at {$shop->name}", 'link' => $link], 200, [
+        return response()->view('shop.frame', ['shop' => $shop, 'caption' => $shop->wording()->say('take.go_on', shop: $shop->name), 'link' => $link], 200, [
             'X-Robots-Tag' => 'noindex',
             'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; base-uri 'none'; form-action 'none'",
         ]);

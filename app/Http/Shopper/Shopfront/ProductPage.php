@@ -29,7 +29,7 @@ use PaperKite\Quote\ShippingWords;
 use PaperKite\Quote\Unquotable;
 use PaperKite\Shopfront\Surface;
 use PaperKite\Time\Moment;
-use Symfony\Component\Intl\Countries;
+use PaperKite\Words\Country;
 
 /** A product's page: at first, and with what was wrong with the shopper's entry. */
 final readonly class ProductPage
@@ -61,7 +61,7 @@ final readonly class ProductPage
     {
         $product->load(['variants.picture', 'pictures', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
         $at = $this->clock->moment();
-        $variants = ChoiceView::listOf($product, $at, $shop->zone());
+        $variants = ChoiceView::listOf($product, $at, $shop->zone(), $shop->wording());
         $rest = RestOfLink::read(Input::text($request, 'rest'));
 
         return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
@@ -73,7 +73,7 @@ final readonly class ProductPage
             'variants' => $variants,
             'chosen' => $choices,
             'now' => $this->variantOf($variants, $choices),
-            'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $product->isOver(null)),
+            'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $shop->wording(), $product->isOver(null)),
             'when' => $product->event(null)?->shown($shop->zone()) ?? '',
             'quantity' => $quantity,
             'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
@@ -109,9 +109,9 @@ final readonly class ProductPage
         } catch (Unquotable) {
             return '';
         }
-        $name = Countries::getName($country, 'en');
+        $say = $shop->wording();
 
-        return $shipping->fee->isZero() ? "Ships free to {$name}." : "Shipping to {$name}: {$shipping->fee->shown()}. ".ShippingWords::of($shipping)->in($shop->wording());
+        return $shipping->fee->isZero() ? $say->say('product.ships_free', country: new Country($country)) : $say->say('product.ships_for', country: new Country($country), fee: $shipping->fee).' '.ShippingWords::of($shipping)->in($say);
     }
 
     /** @return list<string> */

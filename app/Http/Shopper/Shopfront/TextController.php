@@ -12,12 +12,12 @@ final readonly class TextController
 {
     public function terms(Shop $shop): Response
     {
-        return $this->page($shop, 'Terms', $shop->checkout_rules->terms);
+        return $this->page($shop, $shop->wording()->say('frame.terms'), $shop->checkout_rules->terms);
     }
 
     public function policy(Shop $shop): Response
     {
-        return $this->page($shop, 'Returns and privacy', $shop->checkout_rules->policy);
+        return $this->page($shop, $shop->wording()->say('frame.policy'), $shop->checkout_rules->policy);
     }
 
     private function page(Shop $shop, string $title, string $html): Response

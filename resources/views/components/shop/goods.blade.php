@@ -15,7 +15,7 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 <a href="/p/{{ rawurlencode($product->sku) }}">
 <img src="{{ $product->lead()->path }}" alt="" width="160" height="160" loading="lazy">
 <span class="goods-name" dir="auto">{{ $product->name }}</span>
-<span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? $say->say('list.sold_out') : GoodsButton::soldOut($shop) }} @else {{ $tag->shown() }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
+<span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? $say->say('list.sold_out') : GoodsButton::soldOut($shop) }} @else {{ $tag->shown($say) }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
 </a>
 @if ($hasButtons && ! $tag->isSoldOut)
 @if ($product->leavesAChoice())

@@ -6,7 +6,7 @@
 </div>
 <div>
 <h1 dir="auto">{{ $product->name }}</h1>
-<p class="price"><span data-price>{{ $now->price ?? $tag->shown() }}</span> <s data-was>{{ $now === null ? $tag->regular?->shown() : $now->was }}</s></p>
+<p class="price"><span data-price>{{ $now->price ?? $tag->shown($say) }}</span> <s data-was>{{ $now === null ? $tag->regular?->shown() : $now->was }}</s></p>
 <p class="when" data-when dir="auto">{{ $now?->when ?: $when }}</p>
 @if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
 @if (! $tag->isSoldOut)
