@@ -57,6 +57,8 @@ final readonly class ProductForm
         public string $place = '',
         #[OA\Property(description: 'Whether the checkout asks for a name for each seat.')]
         public bool $asks_attendees = false,
+        #[OA\Property(description: 'Whether the checkout asks where it goes, as the kind allows; blank: as is usual for the kind.')]
+        public string $parcel_address = '',
         #[OA\Property(description: 'Told to whoever has given.')]
         public string $thanks = '',
         #[OA\Property(description: 'HTML.')]
@@ -135,6 +137,7 @@ final readonly class ProductForm
             thanks: $product->thanks ?? '',
             place: $product->place,
             asks_attendees: $product->asks_attendees,
+            parcel_address: $product->parcel_address->value ?? '',
             summary: $product->summary ?? '',
             description: $product->description ?? '',
             tax_class: $product->tax_class,

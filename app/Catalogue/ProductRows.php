@@ -85,6 +85,7 @@ final readonly class ProductRows
             'low_stock' => $entered->lowStock,
             'options' => $entered->options,
             'asks_attendees' => $entered->asksAttendees,
+            'parcel_address' => $entered->parcelAddress,
             'has_variants' => $entered->variants !== [] && $entered->kind->has(ProductPart::Variants),
         ];
     }

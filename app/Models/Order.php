@@ -17,6 +17,7 @@ use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
 use PaperKite\Quote\BillRow;
 use PaperKite\Quote\BillRowKind;
+use PaperKite\Words\Phrase;
 use PaperKite\Words\Said;
 use Symfony\Component\Intl\Countries;
 
@@ -104,11 +105,17 @@ final class Order extends Model
             array_values($this->lines->map(fn (OrderLine $line): BillLine => $line->onBill($this))->all()),
             $this->money($this->items_minor),
             new BillRow(BillRowKind::Discount, $this->money($this->discount_minor), $this->reasons['discount'] ?? null),
-            $this->lines->contains(static fn (OrderLine $line): bool => $line->kind->ships()) ? new BillRow(BillRowKind::Shipping, $this->money($this->shipping_minor), $this->reasons['shipping'] ?? null) : null,
+            $this->isSent() ? new BillRow(BillRowKind::Shipping, $this->money($this->shipping_minor), $this->reasons['shipping'] ?? null) : null,
             new BillRow($this->tax_is_contained ? BillRowKind::ContainedTax : BillRowKind::Tax, $this->money($this->tax_minor), $this->reasons['tax'] ?? null),
             $this->money($this->total_minor),
             $this->money($this->profit_minor),
         );
+    }
+
+    /** Whether sending had a price, were it none: goods that are collected are not sent. */
+    private function isSent(): bool
+    {
+        return $this->lines->contains(static fn (OrderLine $line): bool => $line->kind->ships()) && ($this->reasons['shipping'] ?? null)?->says(Phrase::NothingIsSent) !== true;
     }
 
     /** @return BelongsTo<Shop, $this> */

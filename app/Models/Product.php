@@ -17,6 +17,7 @@ use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\ParcelAddress;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product as CatalogueProduct;
 use PaperKite\Catalogue\ProductKind;
@@ -51,6 +52,7 @@ use PaperKite\Money\Money;
  * @property list<int>|null $suggested amounts in minor units
  * @property string|null $thanks
  * @property bool $asks_attendees
+ * @property ParcelAddress|null $parcel_address
  * @property Drawing $picture
  * @property string|null $lead_picture
  * @property string|null $lead_alt
@@ -73,7 +75,7 @@ final class Product extends Model
     use HasSale;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical, 'begins_at' => null, 'ends_at' => null, 'place' => '', 'event_sequence' => 0, 'asks_attendees' => false];
+    protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical, 'begins_at' => null, 'ends_at' => null, 'place' => '', 'event_sequence' => 0, 'asks_attendees' => false, 'parcel_address' => null];
 
     protected static function booted(): void
     {
@@ -90,7 +92,7 @@ final class Product extends Model
         return [
             'kind' => ProductKind::class, 'suggested' => 'array', 'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
             'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
-            'asks_attendees' => 'boolean', 'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
+            'asks_attendees' => 'boolean', 'parcel_address' => ParcelAddress::class, 'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
         ];
     }
 
@@ -238,6 +240,7 @@ final class Product extends Model
             isDraft: $this->is_draft,
             suggested: array_map($this->money(...), $has(ProductPart::Amounts) ? $this->suggested ?? [] : []),
             event: $has(ProductPart::Dates) ? $this->ownEvent() : null,
+            address: $this->parcel_address,
         );
     }
 }

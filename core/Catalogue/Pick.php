@@ -58,7 +58,7 @@ final readonly class Pick
     /** Rule 4: nothing is sent while a trial runs. */
     public function shipsToday(): bool
     {
-        return $this->product->kind->ships() && ! $this->beginsWithTrial();
+        return $this->product->ships() && ! $this->beginsWithTrial();
     }
 
     public function beginsWithTrial(): bool

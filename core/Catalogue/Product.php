@@ -40,7 +40,22 @@ final readonly class Product
         public array $suggested = [],
         /** When and where it takes place, if it does, and its variants say nothing else. */
         public ?Event $event = null,
+        /** What the product says of the address; `null`: as is usual for its kind. */
+        private ?ParcelAddress $address = null,
     ) {}
+
+    public function address(): ParcelAddress
+    {
+        $usual = $this->kind->addresses();
+
+        return in_array($this->address, $usual, true) ? $this->address : $usual[0];
+    }
+
+    /** Goods of which nobody asks where they go are collected. */
+    public function ships(): bool
+    {
+        return $this->kind->ships() && $this->address() !== ParcelAddress::NotAsked;
+    }
 
     public function plan(string $code): ?Plan
     {

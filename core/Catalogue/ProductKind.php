@@ -64,6 +64,14 @@ enum ProductKind: string
         return $this === self::Physical;
     }
 
+    /** @return non-empty-list<ParcelAddress> what a product may ask, as usual first: what is sent can't do without */
+    public function addresses(): array
+    {
+        return $this->ships()
+            ? [ParcelAddress::Required, ParcelAddress::NotAsked]
+            : [ParcelAddress::NotAsked, ParcelAddress::Optional, ParcelAddress::Required];
+    }
+
     /** The shopper says how much; there is nothing else to choose, and neither tax nor coupon touches it. */
     public function isMoneyItself(): bool
     {

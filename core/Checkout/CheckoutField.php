@@ -44,8 +44,13 @@ enum CheckoutField: string
         return match ($this) {
             self::Email, self::Phone, self::Comment => true,
             self::Country => $needs->country,
-            self::Name, self::Company, self::Street, self::Postcode, self::Town => $needs->address,
+            default => $needs->address,
         };
+    }
+
+    public function isOfTheAddress(): bool
+    {
+        return in_array($this, [self::Name, self::Company, self::Street, self::Postcode, self::Town], true);
     }
 
     /** In characters; RFC 5321, 4.5.3.1.3: a path holds 256 octets, two of which are its angle brackets. */

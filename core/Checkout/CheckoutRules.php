@@ -31,7 +31,9 @@ final readonly class CheckoutRules
     /** What an order that needs this is asked. */
     public function demandOf(CheckoutField $field, Needs $needs): Demand
     {
-        return $field->isFor($needs) ? $this->demand($field) : Demand::Off;
+        $demand = $field->isFor($needs) ? $this->demand($field) : Demand::Off;
+
+        return $demand === Demand::Required && $needs->isAddressOptional && $field->isOfTheAddress() ? Demand::Optional : $demand;
     }
 
     /** Of an order that is sent. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Checkout;
 
+use PaperKite\Catalogue\ParcelAddress;
 use PaperKite\Catalogue\Pick;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
@@ -12,10 +13,12 @@ use PaperKite\Quote\TaxRates;
 final readonly class Needs
 {
     private function __construct(
-        /** Whether something is sent. */
+        /** Whether it is asked where something goes: a parcel, or a person. */
         public bool $address,
         /** Whether the country changes what is paid, or the tax in it. */
         public bool $country,
+        /** Whether the address may be left out. */
+        public bool $isAddressOptional = false,
     ) {}
 
     /** What a parcel needs. */
@@ -27,10 +30,12 @@ final readonly class Needs
     /** @param  list<Pick>  $picks */
     public static function of(array $picks, ShopRules $rules): self
     {
-        $ships = array_filter($picks, static fn (Pick $pick): bool => $pick->product->kind->ships()) !== [];
+        $addresses = array_map(static fn (Pick $pick): ParcelAddress => $pick->product->address(), $picks);
+        $isRequired = in_array(ParcelAddress::Required, $addresses, true);
+        $isAsked = $isRequired || in_array(ParcelAddress::Optional, $addresses, true);
         $taxed = array_filter($picks, static fn (Pick $pick): bool => self::isTaxed($pick, $rules->tax)) !== [];
 
-        return new self($ships, $ships || $taxed);
+        return new self($isAsked, $isAsked || $taxed, ! $isRequired);
     }
 
     private static function isTaxed(Pick $pick, TaxRates $tax): bool

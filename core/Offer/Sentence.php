@@ -110,7 +110,7 @@ final readonly class Sentence
             return ', and pay what the bill says there';
         }
         $about = $offer->leavesAChoice() || $offer->ask !== null ? 'for instance ' : '';
-        $isSent = array_filter($bill->lines, static fn (ReceiptLine $line): bool => $line->pick->product->kind->ships()) !== [];
+        $isSent = array_filter($bill->lines, static fn (ReceiptLine $line): bool => $line->pick->product->ships()) !== [];
         $shipping = ! $isSent ? '' : ($bill->shipping->fee->isZero() ? ', shipping included' : " + {$bill->shipping->fee->shown()} shipping");
         $tax = $bill->shop->tax->areContained || $bill->tax->isZero() ? '' : " + {$bill->tax->shown()} tax";
 

@@ -64,7 +64,7 @@ final readonly class Bill
 
     private static function ships(Receipt $receipt): bool
     {
-        return array_filter($receipt->lines, static fn (ReceiptLine $line): bool => $line->pick->product->kind->ships()) !== [];
+        return array_filter($receipt->lines, static fn (ReceiptLine $line): bool => $line->pick->product->ships()) !== [];
     }
 
     public function row(BillRowKind ...$kinds): ?BillRow

@@ -64,7 +64,7 @@ final class Quote
      */
     private static function otherFaults(QuoteRequest $asked, array $lines): array
     {
-        $ships = array_filter($asked->cart, static fn (Pick $line): bool => $line->product->kind->ships()) !== [];
+        $ships = array_filter($asked->cart, static fn (Pick $line): bool => $line->product->ships()) !== [];
         if ($ships && $asked->shop->zoneOf($asked->country) === null) {
             return [self::faultOf(CantShip::to($asked->country))];
         }

@@ -28,6 +28,12 @@ final readonly class Said implements JsonSerializable
         return new self(Phrase::Sentence, $parts);
     }
 
+    /** Whether it says this, by itself or in what stands in it. */
+    public function says(Phrase $phrase): bool
+    {
+        return $this->phrase === $phrase || array_filter($this->arguments, static fn (mixed $argument): bool => $argument instanceof self && $argument->says($phrase)) !== [];
+    }
+
     public function in(Wording $words): string
     {
         $shown = array_map(static fn (Money|Day|Country|int|string|self $argument): string => $argument instanceof self ? $argument->in($words) : $words->language->shown($argument), $this->arguments);

@@ -8,6 +8,7 @@ use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\ParcelAddress;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\Sku;
@@ -47,5 +48,7 @@ final readonly class EnteredProduct
         public ?Event $event,
         /** Whether the checkout asks who comes, a name for each seat. */
         public bool $asksAttendees,
+        /** `null`: as is usual for its kind. */
+        public ?ParcelAddress $parcelAddress,
     ) {}
 }

@@ -8,6 +8,7 @@ use DateTimeZone;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ItemShipping;
 use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\ParcelAddress;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product;
 use PaperKite\Catalogue\ProductKind;
@@ -70,6 +71,7 @@ final readonly class ProductEntry
             thanks: self::thanks($typed, $wrong),
             event: EventEntry::read($typed, $zone, $wrong),
             asksAttendees: $typed->isOn('asks_attendees'),
+            parcelAddress: self::parcelAddress($typed, $wrong),
         );
         $errors = $wrong->all();
 
@@ -85,6 +87,18 @@ final readonly class ProductEntry
         }
 
         return $kind ?? $usual;
+    }
+
+    /** One that the kind does not have is kept, and counts again with a kind that has it. */
+    private static function parcelAddress(FormInput $typed, FieldErrors $wrong): ?ParcelAddress
+    {
+        $text = $typed->text('parcel_address');
+        $address = ParcelAddress::tryFrom($text);
+        if ($text !== '' && $address === null) {
+            $wrong->add('parcel_address', 'Choose whether the address is asked from the list.');
+        }
+
+        return $address;
     }
 
     private static function thanks(FormInput $typed, FieldErrors $wrong): string

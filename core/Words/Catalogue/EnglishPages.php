@@ -45,6 +45,7 @@ final class EnglishPages
         'product.stock' => 'Stock',
         'product.seats' => 'Seats',
         'product.available' => 'Available',
+        'product.collected' => 'You collect it; nothing is sent.',
         'product.ships_free' => 'Ships free to {country}.',
         'product.ships_for' => 'Shipping to {country}: {fee}.',
 

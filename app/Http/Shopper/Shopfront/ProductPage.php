@@ -101,8 +101,8 @@ final readonly class ProductPage
     private function shipping(Shop $shop, Product $product, string $country, Moment $at): string
     {
         $core = $product->toCore();
-        if (! $core->kind->ships()) {
-            return '';
+        if (! $core->ships()) {
+            return $core->kind->ships() ? $shop->wording()->say('product.collected') : '';
         }
         try {
             $shipping = Quote::of(new QuoteRequest($shop->rules(), [new Pick($core, Quantity::of(1), $core->variants[0] ?? null)], $country, $at))->shipping;

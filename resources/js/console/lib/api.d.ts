@@ -1745,6 +1745,8 @@ export interface components {
             place: string;
             /** @description Whether the checkout asks for a name for each seat. */
             asks_attendees: boolean;
+            /** @description Whether the checkout asks where it goes, as the kind allows; blank: as is usual for the kind. */
+            parcel_address: string;
             /** @description Told to whoever has given. */
             thanks: string;
             /** @description HTML. */
@@ -1804,6 +1806,8 @@ export interface components {
             parts: components["schemas"]["ProductPart"][];
             /** @description Whether the shopper says how much. */
             is_given: boolean;
+            /** @description Whether the checkout may ask where it goes; blank: as is usual. */
+            addresses: components["schemas"]["Choice"][];
         };
         ProductList: {
             items: components["schemas"]["Product"][];

@@ -4,9 +4,9 @@ import type { Schemas } from '../../lib/client'
 import { typed } from '../../lib/typed'
 import PictureDialog from './PictureDialog.vue'
 import { useSheetCells } from './sheetCells'
+import { columnsOf } from './sheetColumns'
 
 type VariantEntry = Schemas['VariantEntry']
-type Column = 'sku' | 'price' | 'stock' | 'weight' | 'begins' | 'ends' | 'place'
 
 /** The variants as a sheet: arrow keys go from cell to cell, and cells copied from a spreadsheet can be pasted. */
 const props = defineProps<{
@@ -19,26 +19,7 @@ const props = defineProps<{
 }>()
 const variants = defineModel<VariantEntry[]>({ required: true })
 const table = useTemplateRef<HTMLTableElement>('table')
-interface SheetColumn {
-  key: Column
-  title: string
-  mode: 'text' | 'decimal' | 'numeric'
-  type?: string
-}
-
-const columns = computed<SheetColumn[]>(() => [
-  { key: 'sku', title: 'SKU', mode: 'text' },
-  { key: 'price', title: 'Own price', mode: 'decimal' },
-  { key: 'stock', title: props.parts.includes('dates') ? 'Seats' : 'Stock', mode: 'numeric' },
-  ...(props.parts.includes('shipping') ? [{ key: 'weight', title: 'Grams', mode: 'decimal' } as SheetColumn] : []),
-  ...(props.parts.includes('dates')
-    ? ([
-        { key: 'begins', title: 'Begins', mode: 'text', type: 'datetime-local' },
-        { key: 'ends', title: 'Ends', mode: 'text', type: 'datetime-local' },
-        { key: 'place', title: 'Place', mode: 'text' },
-      ] as SheetColumn[])
-    : []),
-])
+const columns = computed(() => columnsOf(props.parts))
 
 const prices = computed(
   () => new Map(props.combinations.map((each) => [JSON.stringify(each.choices), each.price_shown])),
