@@ -15,7 +15,7 @@ enum ParcelAddress: string
     {
         return match ($this) {
             self::Required => 'must be given',
-            self::Optional => 'if they like',
+            self::Optional => 'if the shopper likes',
             self::NotAsked => 'not asked',
         };
     }
