@@ -39,6 +39,12 @@ final readonly class OpenItem
         return new self((string) $parts[2], (int) $quantity, $parts[3] ?? null, $parts[4] ?? null);
     }
 
+    /** Whether a link can say that this is given: digits, with a point before the decimals. */
+    public static function isAmount(string $text): bool
+    {
+        return preg_match('/\A'.self::AMOUNT.'\z/', $text) === 1;
+    }
+
     public function text(): string
     {
         return ($this->quantity === 1 ? '' : "{$this->quantity}*").$this->sku.($this->plan === null ? '' : "@{$this->plan}").($this->amount === null ? '' : "={$this->amount}");

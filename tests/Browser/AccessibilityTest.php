@@ -43,12 +43,17 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('What it has said')->seeing('each change from now on');
         $this->assertAccessible($browser, 'the history');
         $browser->press(WebDriverKeys::ESCAPE);
-        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'shop' => 'Shopfront', 'links' => 'Its grammar', 'offers/looks' => 'Beside it', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/new' => 'Not saved yet'] as $path => $text) {
+        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'shop' => 'Shopfront', 'shop/words' => 'In every mail', 'links' => 'Its grammar', 'offers/looks' => 'Beside it', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/new' => 'Not saved yet'] as $path => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
         }
-        $wrap = app(MosslightGoods::class)->load($this->shop)['wrap'];
+        $goods = app(MosslightGoods::class)->load($this->shop);
+        $wrap = $goods['wrap'];
+        foreach (['skep-course' => 'Ask who comes', 'hedgerow' => 'Suggested amounts'] as $name => $text) {
+            $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$goods[$name]->id}"))->seeing($text);
+            $this->assertAccessible($browser, $name);
+        }
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$wrap->id}"))->seeing('At first');
         $this->assertAccessible($browser, 'a product of twelve variants');
         self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'a product of twelve variants');
@@ -85,7 +90,7 @@ final class AccessibilityTest extends BrowserTestCase
         $this->assertAccessible($browser, 'the thank-you page');
         (new MosslightRules)->load($this->shop);
         app(MosslightGoods::class)->load($this->shop);
-        foreach (['/p/wrap' => 'All prices', '/account' => 'Mail me a link', '/terms' => 'Terms'] as $path => $text) {
+        foreach (['/p/wrap' => 'All prices', '/p/skep-course' => 'All prices', '/p/hedgerow' => 'You choose the amount', '/account' => 'Mail me a link', '/terms' => 'Terms'] as $path => $text) {
             $browser->goTo($this->shop->base().$path)->seeing($text);
             $this->assertAccessible($browser, $path);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Catalogue\ProductForm;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
@@ -21,12 +22,13 @@ final class MangledFormsTest extends TestCase
     use TakesOrders;
 
     private const PRODUCT = [
-        'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'summary' => '<p>Short.</p>', 'description' => '', 'price' => '7.00', 'sale_price' => '6.00', 'sale_from' => '2026-05-01T00:00', 'sale_until' => '',
+        'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'kind' => 'service', 'least' => '2.00', 'most' => '', 'suggested' => '5, 10', 'begins' => '2026-05-01T10:00', 'ends' => '2026-05-01T13:00', 'place' => 'Weir Cottage',
+        'asks_attendees' => true, 'parcel_address' => 'optional', 'thanks' => 'In spring.', 'summary' => '<p>Short.</p>', 'description' => '', 'price' => '7.00', 'sale_price' => '6.00', 'sale_from' => '2026-05-01T00:00', 'sale_until' => '',
         'cost' => '', 'tax_class' => '', 'weight' => '60', 'weight_unit' => 'g', 'shipping_first' => '2.00', 'shipping_more' => '', 'picture' => 'food-wrap', 'tracks_stock' => true, 'stock' => '5', 'stock_seen' => 5,
         'allows_back_order' => false, 'low_stock' => '', 'categories' => ['Wraps'], 'traits' => [['name' => 'Made of', 'values' => ['Cotton']]], 'add_ons' => [1], 'pictures' => [['id' => 1, 'alt' => '']],
         'buttons' => ['list' => '', 'product' => '', 'glance' => '', 'cart' => '', 'pay' => ''],
         'options' => [['name' => 'Size', 'choices' => [['name' => 'Small', 'price' => '6.50', 'adds' => '']]]],
-        'variants' => [['choices' => ['Small'], 'sku' => 'wrap-s', 'price' => '', 'stock' => '5', 'stock_seen' => 5, 'weight' => '', 'picture_id' => null, 'is_preselected' => true]],
+        'variants' => [['choices' => ['Small'], 'sku' => 'wrap-s', 'price' => '', 'stock' => '5', 'stock_seen' => 5, 'weight' => '', 'picture_id' => null, 'is_preselected' => true, 'begins' => '', 'ends' => '', 'place' => '']],
     ];
 
     private const RULES = [
@@ -70,6 +72,11 @@ final class MangledFormsTest extends TestCase
         foreach ($this->mangled($this->lookEntry(), $value) as $mangled) {
             $this->get($this->console("/preview/{$this->shop->slug}/button?ground=light&words[idle]=x&look=".rawurlencode((string) json_encode($mangled))))->assertOk();
         }
+    }
+
+    public function test_no_field_of_a_product_is_left_out(): void
+    {
+        self::assertEqualsCanonicalizing(array_keys(self::sent(ProductForm::blank())), array_keys(self::PRODUCT));
     }
 
     public function test_no_form_that_the_api_describes_is_left_out(): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Shop;
+use Illuminate\Testing\TestResponse;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Quote\CouponKind;
@@ -34,6 +36,20 @@ final class OpenLinksConsoleTest extends TestCase
 
         self::assertIsString($url);
         $this->get($url, ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303);
+    }
+
+    public function test_of_a_donation_a_link_says_how_much_or_leaves_it_to_the_shopper(): void
+    {
+        $this->product($this->shop, ['sku' => 'hedgerow', 'kind' => ProductKind::Donation, 'least_minor' => 200]);
+        $built = fn (string $amount, string $sku = 'hedgerow'): TestResponse => $this->build(['items' => [['sku' => $sku, 'quantity' => '1', 'amount' => $amount]], 'to' => '', 'coupon' => '', 'back' => '', 'from' => '']);
+
+        $built(' 7.50 ')->assertJsonPath('finding', '')->assertJsonPath('url', "{$this->shop->base()}/take/hedgerow=7.50");
+        $built('')->assertJsonPath('finding', '')->assertJsonPath('url', "{$this->shop->base()}/take/hedgerow");
+        foreach ([['7,50', 'hedgerow', 'write digits with a point'], ['1', 'hedgerow', 'less than the least amount'], ['5', 'honey-340', 'can’t say how much to give']] as [$amount, $sku, $says]) {
+            $told = $built($amount, $sku)->assertJsonPath('url', '')->json('finding');
+            self::assertIsString($told);
+            self::assertStringContainsString($says, $told);
+        }
     }
 
     /** @param  array<string, mixed>|null  $coupon  null: there is none of the name */
@@ -99,9 +115,9 @@ final class OpenLinksConsoleTest extends TestCase
 
     /**
      * @param  array<string, mixed>  $with
-     * @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response>
+     * @return TestResponse<\Illuminate\Http\Response>
      */
-    private function build(array $with): \Illuminate\Testing\TestResponse
+    private function build(array $with): TestResponse
     {
         return $this->postJson($this->address('/build'), $with + self::ENTRY)->assertOk();
     }

@@ -37,6 +37,8 @@ final readonly class ProductResource
         public int $variant_count,
         #[OA\Property(description: 'Whether it is shown nowhere and can’t be bought yet.')]
         public bool $is_draft,
+        #[OA\Property(description: 'Whether the shopper says how much.')]
+        public bool $is_given,
     ) {}
 
     public static function of(Product $product, Moment $at): self
@@ -56,6 +58,7 @@ final readonly class ProductResource
             is_low: $product->low_stock !== null && $stock !== null && $stock <= $product->low_stock,
             variant_count: $product->has_variants ? $product->variants->count() : 0,
             is_draft: $product->is_draft,
+            is_given: $product->kind->isMoneyItself(),
         );
     }
 }

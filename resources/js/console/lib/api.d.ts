@@ -1459,6 +1459,8 @@ export interface components {
                 sku: string;
                 /** @description As typed. */
                 quantity: string;
+                /** @description What is given, of a donation; blank: the shopper says how much. */
+                amount: string;
             }[];
             /** @description A destination, or blank. */
             to: string;
@@ -1698,6 +1700,8 @@ export interface components {
             variant_count: number;
             /** @description Whether it is shown nowhere and can’t be bought yet. */
             is_draft: boolean;
+            /** @description Whether the shopper says how much. */
+            is_given: boolean;
         };
         /** @description What differs from the shop: buttons by surface, and what they say; blank: as the shop has it. */
         ProductButtonsEntry: {

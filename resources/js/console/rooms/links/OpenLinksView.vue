@@ -43,8 +43,16 @@ function change(part: Partial<Entry>): void {
 
 const { value } = useFields(entry, change)
 
-function count(at: number, quantity: string): void {
-  change({ items: entry.value.items.map((item, index) => (index === at ? { ...item, quantity } : item)) })
+/** SKUs of which the shopper says how much. */
+const given = ref(new Set<string>())
+
+function pick(product: Schemas['Product']): void {
+  if (product.is_given) given.value.add(product.sku)
+  change({ items: [...entry.value.items, { sku: product.sku, quantity: '1', amount: '' }] })
+}
+
+function changeItem(at: number, part: Partial<Entry['items'][number]>): void {
+  change({ items: entry.value.items.map((item, index) => (index === at ? { ...item, ...part } : item)) })
 }
 
 async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
@@ -69,11 +77,20 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
         <ul>
           <li v-for="(item, at) in entry.items" :key="at" class="flex items-end gap-3 py-1.5">
             <TextField
+              v-if="given.has(item.sku)"
+              class="w-56"
+              :label="`Amount, ${session.shop?.currency}; blank: they say`"
+              inputmode="decimal"
+              :model-value="item.amount"
+              @update:model-value="(amount) => changeItem(at, { amount })"
+            />
+            <TextField
+              v-else
               class="w-24"
               label="Pieces"
               inputmode="numeric"
               :model-value="item.quantity"
-              @update:model-value="(quantity) => count(at, quantity)"
+              @update:model-value="(quantity) => changeItem(at, { quantity })"
             />
             <span class="pb-2 font-mono [overflow-wrap:anywhere]">{{ item.sku }}</span>
             <button
@@ -86,10 +103,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           </li>
         </ul>
         <div class="mt-2 max-w-md">
-          <ProductPicker
-            :is-quiet="entry.items.length > 0"
-            @picked="(product) => change({ items: [...entry.items, { sku: product.sku, quantity: '1' }] })"
-          />
+          <ProductPicker :is-quiet="entry.items.length > 0" @picked="pick" />
         </div>
       </LedgerRow>
       <LedgerRow title="And says">
@@ -118,8 +132,8 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           <dt class="font-mono">items</dt>
           <dd>
             Up to 20 with commas between, each <span class="font-mono">[quantity*]SKU[@plan][=amount]</span>:
-            <span class="font-mono">2*honey-340,candle</span>. A variant goes by its own SKU; a product of several
-            variants leads to the choice.
+            <span class="font-mono">2*honey-340,candle</span>, or <span class="font-mono">hedgerow=7.50</span> for a
+            donation. A variant goes by its own SKU; a product of several variants leads to the choice.
           </dd>
           <template v-for="destination in facts.destinations" :key="destination.value">
             <dt class="font-mono">to={{ destination.value }}</dt>
