@@ -6,3 +6,10 @@ require __DIR__.'/../vendor/autoload.php';
 
 // Eris draws its samples from a seed that it prints when a law fails; a fixed one makes every run the same.
 putenv('ERIS_SEED='.(getenv('ERIS_SEED') ?: '20260420'));
+
+// Where several processes run tests, each has a database of its own: what one has not taken back yet would stand in the others' way.
+$token = getenv('TEST_TOKEN');
+if (is_string($token) && $token !== '') {
+    $_SERVER['DB_DATABASE'] = $_ENV['DB_DATABASE'] = getenv('DB_DATABASE')."_{$token}";
+    putenv("DB_DATABASE={$_ENV['DB_DATABASE']}");
+}
