@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Models\Message;
+use App\Models\MessageKind;
+use App\Models\Order;
 use GuzzleHttp\Promise\PromiseInterface;
+use PaperKite\Order\GoodsState;
 use Psr\Http\Message\ResponseInterface;
 use Tests\Support\AsksConsole;
 
@@ -43,6 +47,22 @@ final class ManySellersTest extends ServedTestCase
 
         self::assertSame([200], array_values(array_unique($this->statuses($saves))));
         self::assertSame(9, $this->read($this->ask('GET', 'rules')->wait())['version']);
+    }
+
+    public function test_sent_by_sixteen_at_once_is_sent_once_and_told_once(): void
+    {
+        $placement = $this->placement($this->offer($this->product($this->shop, ['stock' => 9])));
+        $numbers = array_map(fn (): int => $this->paidOrder($placement)->number, range(1, 4));
+        // Some name them from the last to the first: nobody waits for whoever waits for them.
+        $sends = array_map(fn (int $window): PromiseInterface => $this->ask('POST', 'orders/goods', ['numbers' => $window % 2 === 0 ? $numbers : array_reverse($numbers), 'to' => 'sent', 'carrier' => "Carrier {$window}", 'tracking' => '']), range(1, self::WINDOWS));
+
+        self::assertEquals([200 => self::WINDOWS], array_count_values($this->statuses($sends)));
+        $orders = Order::query()->where('shop_id', $this->shop->id)->with('steps')->get();
+        foreach ($orders as $order) {
+            self::assertSame([GoodsState::Sent, 1], [$order->goods_state, $order->steps->where('goods_state', GoodsState::Sent)->count()]);
+            self::assertSame(1, Message::query()->where(['order_id' => $order->id, 'kind' => MessageKind::Sent])->count());
+        }
+        self::assertCount(4, $orders);
     }
 
     public function test_a_page_of_signing_in_that_stood_open_for_long_signs_in_at_the_second_try(): void
