@@ -78,8 +78,8 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           <li v-for="(item, at) in entry.items" :key="at" class="flex items-end gap-3 py-1.5">
             <TextField
               v-if="given.has(item.sku)"
-              class="w-56"
-              :label="`Amount, ${session.shop?.currency}; blank: they say`"
+              class="w-28"
+              :label="`Amount, ${session.shop?.currency}`"
               inputmode="decimal"
               :model-value="item.amount"
               @update:model-value="(amount) => changeItem(at, { amount })"
@@ -102,6 +102,9 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
             </button>
           </li>
         </ul>
+        <p v-if="entry.items.some(({ sku }) => given.has(sku))" class="text-sm text-pencil">
+          Blank amount: the shopper says how much.
+        </p>
         <div class="mt-2 max-w-md">
           <ProductPicker :is-quiet="entry.items.length > 0" @picked="pick" />
         </div>
