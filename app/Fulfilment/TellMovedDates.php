@@ -37,7 +37,7 @@ final readonly class TellMovedDates
             $untold = $this->untold($product, $this->lines($product)->orderBy('id')->lockForUpdate()->get()->all());
             foreach ($untold as $line) {
                 $line->update(['event_sequence' => $product->eventSequence($line->variant)]);
-                $this->writeMessage->ofMovedDate($line->order->setRelation('shop', $shop), $line, $line->event()?->shown($shop->zone()) ?? '');
+                $this->writeMessage->ofMovedDate($line->order->setRelation('shop', $shop), $line, $line->event()?->shown($shop->zone(), $shop->wording()) ?? '');
             }
 
             return count($untold);

@@ -46,7 +46,7 @@ final readonly class ChoiceView
                 StockWords::of($stock, $say, $event?->hasBegun($at) === true),
                 ! $stock->covers(1),
                 $variant->picture?->path(),
-                $event?->shown($zone) ?? '',
+                $event?->shown($zone, $say) ?? '',
             );
         })->all());
     }

@@ -43,7 +43,7 @@ final readonly class OfferedGoods
             implode(', ', $variant->choices ?? []),
             $mine->choices ?? [],
             $line->leavesVariantOpen() ? ChoiceView::listOf($product, $at, $zone, $say) : [],
-            $product->event($variant)?->shown($zone) ?? '',
+            $product->event($variant)?->shown($zone, $say) ?? '',
         );
     }
 

@@ -7,6 +7,7 @@ namespace PaperKite\Catalogue;
 use DateTimeZone;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 
 /** When and where something takes place. */
 final readonly class Event
@@ -26,18 +27,14 @@ final readonly class Event
     }
 
     /** "14 Mar 2026, 10:00 to 13:00, Weir Cottage", as the clocks are there. */
-    public function shown(DateTimeZone $zone): string
+    public function shown(DateTimeZone $zone, Wording $say): string
     {
         $begins = LocalTime::shown($this->begins, $zone);
         $ends = $this->ends === null ? '' : LocalTime::shown($this->ends, $zone);
         $isSameDay = $ends !== '' && explode(',', $ends)[0] === explode(',', $begins)[0];
-        $until = match (true) {
-            $ends === '' => '',
-            $isSameDay => ' to '.trim(explode(',', $ends)[1] ?? ''),
-            default => " to {$ends}",
-        };
+        $when = $ends === '' ? $begins : $say->say('event.from_to', begins: $begins, ends: $isSameDay ? trim(explode(',', $ends)[1] ?? '') : $ends);
 
-        return $begins.$until.($this->place === '' ? '' : ", {$this->place}");
+        return $this->place === '' ? $when : $say->say('event.at', when: $when, place: $this->place);
     }
 
     public function equals(?self $other): bool

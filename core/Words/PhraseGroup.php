@@ -11,6 +11,7 @@ enum PhraseGroup: string
     case Goods = 'list';
     case Product = 'product';
     case Amount = 'amount';
+    case Event = 'event';
     case Offer = 'offer';
     case Cart = 'cart';
     case Lines = 'line';
@@ -59,6 +60,7 @@ enum PhraseGroup: string
             self::Goods => 'List of goods',
             self::Product => 'Product page',
             self::Amount => 'Amount of a donation',
+            self::Event => 'Date and place',
             self::Offer => 'Page of an offer',
             self::Cart => 'Cart',
             self::Lines => 'Lines of a cart',

@@ -16,6 +16,7 @@ use App\Models\Shop;
 use App\Offers\OfferForm;
 use App\Payments\SettlePayment;
 use DateTimeZone;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
@@ -84,6 +85,9 @@ final class CourseTest extends TestCase
     {
         $this->inVariants();
         $this->visit('/p/skep')->assertSee('2 Mar 2026, 09:00, Weir Cottage')->assertSee('11 Apr 2026, 09:00 to 11:00, Long Barn');
+        DB::table('shop_phrases')->insert(['shop_id' => $this->shop->id, 'language' => 'en', 'phrase' => 'event.from_to', 'text' => '{begins} bis {ends}']);
+        $this->visit('/p/skep')->assertSee('11 Apr 2026, 09:00 bis 11:00, Long Barn');
+        DB::table('shop_phrases')->where('shop_id', $this->shop->id)->delete();
         $this->travelTo('2026-03-02 09:00:00');
 
         $this->visit('/p/skep')->assertSee('This date has passed.');

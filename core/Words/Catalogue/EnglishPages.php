@@ -56,6 +56,9 @@ final class EnglishPages
         'amount.up_to' => 'Up to {most}',
         'amount.any' => 'As much as you like',
 
+        'event.from_to' => '{begins} to {ends}',
+        'event.at' => '{when}, {place}',
+
         'offer.from_to' => '{least} to {most}',
 
         'cart.title' => 'Your cart',

@@ -4,7 +4,7 @@ $lines = [];
 foreach ($bill->lines as $line) {
     $lines[] = '  '.$say->say('mail.line', count: $line->quantity, name: $line->name.($line->choices === '' ? '' : " ({$line->choices})"), amount: $line->subtotal);
     if ($line->event !== null) {
-        $lines[] = "    {$line->event->shown($shop->zone())}";
+        $lines[] = "    {$line->event->shown($shop->zone(), $say)}";
     }
 }
 foreach ($bill->rows as $row) {

@@ -29,7 +29,7 @@
 <thead><tr><th scope="col">Pieces</th><th scope="col">Goods</th><th scope="col">SKU</th><th scope="col">Packed</th></tr></thead>
 <tbody>
 @foreach ($slip->lines as $row)
-<tr><td class="pieces">{{ $row['pieces'] }}</td><td dir="auto">{{ $row['line']->name }}@if ($row['line']->choices !== '')<br><span class="choices">{{ $row['line']->choices }}</span>@endif @if ($event = $row['line']->event())<br><span class="choices">{{ $event->shown($shop->zone()) }}</span>@endif @if ($row['line']->attendees)<br><span class="choices">{{ implode(', ', $row['line']->attendees) }}</span>@endif @if ($row['line']->back_ordered > 0)<br><span class="choices">{{ $row['line']->back_ordered }} not on the shelf when ordered</span>@endif</td><td class="sku">{{ $row['line']->sku }}</td><td><span class="tick"></span></td></tr>
+<tr><td class="pieces">{{ $row['pieces'] }}</td><td dir="auto">{{ $row['line']->name }}@if ($row['line']->choices !== '')<br><span class="choices">{{ $row['line']->choices }}</span>@endif @if ($event = $row['line']->event())<br><span class="choices">{{ $event->shown($shop->zone(), $shop->wording()) }}</span>@endif @if ($row['line']->attendees)<br><span class="choices">{{ implode(', ', $row['line']->attendees) }}</span>@endif @if ($row['line']->back_ordered > 0)<br><span class="choices">{{ $row['line']->back_ordered }} not on the shelf when ordered</span>@endif</td><td class="sku">{{ $row['line']->sku }}</td><td><span class="tick"></span></td></tr>
 @endforeach
 </tbody>
 </table>

@@ -10,6 +10,7 @@ use PaperKite\Catalogue\Event;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -20,7 +21,7 @@ final class EventTest extends TestCase
     {
         $event = new Event(Moment::of('2026-03-28T21:30:00Z'), $ends === null ? null : Moment::of($ends), $place);
 
-        self::assertSame($says, $event->shown(new DateTimeZone('Europe/Berlin')));
+        self::assertSame($says, $event->shown(new DateTimeZone('Europe/Berlin'), Wording::english()));
     }
 
     /** @return iterable<string, array{string|null, string, string}> */
@@ -46,7 +47,7 @@ final class EventTest extends TestCase
         $zone = new DateTimeZone('Europe/Dublin');
         $event = EventEntry::read(FormInput::of($typed), $zone, $wrong);
 
-        self::assertSame([$shown, $field], [$wrong->all() === [] ? $event?->shown($zone) : null, array_key_first($wrong->all())]);
+        self::assertSame([$shown, $field], [$wrong->all() === [] ? $event?->shown($zone, Wording::english()) : null, array_key_first($wrong->all())]);
     }
 
     /** @return iterable<string, array{array<string, string>, string|null, string|null}> */

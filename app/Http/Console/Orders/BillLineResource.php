@@ -55,7 +55,7 @@ final readonly class BillLineResource
             unit: Amount::of($line->unit),
             subtotal: Amount::of($line->subtotal),
             because: $line->because?->in(Wording::english()) ?? '',
-            when: $line->event?->shown($zone) ?? '',
+            when: $line->event?->shown($zone, Wording::english()) ?? '',
             attendees: $attendees,
         );
     }

@@ -74,7 +74,7 @@ final readonly class ProductPage
             'chosen' => $choices,
             'now' => $this->variantOf($variants, $choices),
             'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $shop->wording(), $product->isOver(null)),
-            'when' => $product->event(null)?->shown($shop->zone()) ?? '',
+            'when' => $product->event(null)?->shown($shop->zone(), $shop->wording()) ?? '',
             'quantity' => $quantity,
             'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
             'code' => $code,

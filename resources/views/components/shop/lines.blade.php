@@ -16,7 +16,7 @@ $name = $line->toCore()->name();
 <span class="line-choices">@foreach ($choices as $option => $choice)<span><bdi>{{ $option }}</bdi>: <bdi>{{ $choice }}</bdi></span>@endforeach</span>
 @endif
 @if ($event = $line->product->event($line->variant))
-<span class="line-choices" dir="auto">{{ $event->shown($zone) }}</span>
+<span class="line-choices" dir="auto">{{ $event->shown($zone, $say) }}</span>
 @endif
 @if ($priced !== null)
 <span class="line-unit">{{ $line->product->kind->isMoneyItself() ? $priced->unit->today->shown() : $say->say('line.each', price: $priced->unit->today) }} @if ($priced->unit->sale !== null)<s>{{ $priced->unit->regular->plus($priced->unit->added)->shown() }}</s>@endif</span>

@@ -6,7 +6,7 @@
 @foreach ($order->lines as $line)
 @if ($event = $line->event())
 <h2 dir="auto">{{ $line->name }}</h2>
-<p dir="auto">{{ $event->shown($shop->zone()) }}@if ($line->attendees)<br>{{ implode(', ', $line->attendees) }}@endif</p>
+<p dir="auto">{{ $event->shown($shop->zone(), $say) }}@if ($line->attendees)<br>{{ implode(', ', $line->attendees) }}@endif</p>
 @endif
 @endforeach
 @if ($order->lines->contains(fn ($line) => $line->begins_at !== null))<p><a href="/thanks/{{ $order->token }}/calendar.ics" download>{{ $say->say('thanks.calendar') }}</a></p>@endif
