@@ -233,8 +233,11 @@ decorate_workers_output = no
 [standins]
 $pools_user
 listen = 127.0.0.1:$STANDIN_PORT
-pm = static
-pm.max_children = 8
+pm = dynamic
+pm.max_children = 32
+pm.start_servers = 4
+pm.min_spare_servers = 2
+pm.max_spare_servers = 8
 clear_env = no
 catch_workers_output = yes
 CONF
