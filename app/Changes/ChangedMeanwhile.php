@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Models\Person;
-use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 use RuntimeException;
 
 /** Somebody has saved the same thing since the seller began. */
@@ -35,6 +35,6 @@ final class ChangedMeanwhile extends RuntimeException
 
     public static function shownAt(int $seconds, \DateTimeZone $zone): string
     {
-        return LocalTime::shown(Moment::ofSeconds($seconds), $zone);
+        return Wording::english()->dates()->dateAndTime(Moment::ofSeconds($seconds), $zone);
     }
 }

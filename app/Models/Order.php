@@ -17,6 +17,7 @@ use PaperKite\Quote\Bill;
 use PaperKite\Quote\BillLine;
 use PaperKite\Quote\BillRow;
 use PaperKite\Quote\BillRowKind;
+use PaperKite\Time\Moment;
 use PaperKite\Words\Phrase;
 use PaperKite\Words\Said;
 use Symfony\Component\Intl\Countries;
@@ -91,6 +92,11 @@ final class Order extends Model
     public function thanks(): array
     {
         return array_values(array_unique(array_filter($this->lines->map(static fn (OrderLine $line): string => $line->thanks ?? '')->all(), static fn (string $thanks): bool => $thanks !== '')));
+    }
+
+    public function placedAt(): Moment
+    {
+        return Moment::ofSeconds((int) $this->placed_at->getTimestamp());
     }
 
     public function money(int $minor): Money

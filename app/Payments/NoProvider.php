@@ -6,6 +6,7 @@ namespace App\Payments;
 
 use PaperKite\Payment\PaymentOrder;
 use PaperKite\Payment\ProviderStatement;
+use PaperKite\Words\Phrase;
 use RuntimeException;
 
 /** Stands where an installation has no payment provider: no offer goes live, and nothing can be paid. */
@@ -31,8 +32,8 @@ final readonly class NoProvider implements PaymentProvider
         return '';
     }
 
-    public function notice(): string
+    public function notice(): Phrase
     {
-        return 'This shop can’t take payments yet.';
+        return Phrase::NoPaymentsYet;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Payments;
 
 use PaperKite\Payment\PaymentOrder;
 use PaperKite\Payment\ProviderStatement;
+use PaperKite\Words\Phrase;
 
 /**
  * The shop's one way to a payment provider; a real one is another class behind this. What not every provider can do is an
@@ -42,5 +43,5 @@ interface PaymentProvider
     public function origin(): string;
 
     /** A line for every page on which money is paid, or `null` where the money is real. */
-    public function notice(): ?string;
+    public function notice(): ?Phrase;
 }

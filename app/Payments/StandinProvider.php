@@ -15,6 +15,7 @@ use PaperKite\Payment\PaymentTerms;
 use PaperKite\Payment\ProviderState;
 use PaperKite\Payment\ProviderStatement;
 use PaperKite\Payment\RefundState;
+use PaperKite\Words\Phrase;
 use StandardWebhooks\Webhook;
 use Throwable;
 
@@ -120,9 +121,9 @@ final readonly class StandinProvider implements Captures, GivesBack, PaymentProv
         return $this->origin;
     }
 
-    public function notice(): string
+    public function notice(): Phrase
     {
-        return 'Payments are simulated here: no money moves, and nothing is sent.';
+        return Phrase::PaymentsSimulated;
     }
 
     /**

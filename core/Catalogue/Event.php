@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace PaperKite\Catalogue;
 
 use DateTimeZone;
-use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
 use PaperKite\Words\Wording;
 
@@ -29,10 +28,12 @@ final readonly class Event
     /** "14 Mar 2026, 10:00 to 13:00, Weir Cottage", as the clocks are there. */
     public function shown(DateTimeZone $zone, Wording $say): string
     {
-        $begins = LocalTime::shown($this->begins, $zone);
-        $ends = $this->ends === null ? '' : LocalTime::shown($this->ends, $zone);
-        $isSameDay = $ends !== '' && explode(',', $ends)[0] === explode(',', $begins)[0];
-        $when = $ends === '' ? $begins : $say->say('event.from_to', begins: $begins, ends: $isSameDay ? trim(explode(',', $ends)[1] ?? '') : $ends);
+        $dates = $say->dates();
+        $when = $begins = $dates->dateAndTime($this->begins, $zone);
+        if ($this->ends !== null) {
+            $isSameDay = $dates->shortDate($this->begins, $zone) === $dates->shortDate($this->ends, $zone);
+            $when = $say->say('event.from_to', begins: $begins, ends: $isSameDay ? $dates->time($this->ends, $zone) : $dates->dateAndTime($this->ends, $zone));
+        }
 
         return $this->place === '' ? $when : $say->say('event.at', when: $when, place: $this->place);
     }

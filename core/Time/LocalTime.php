@@ -56,10 +56,4 @@ final class LocalTime
     {
         return (new DateTimeImmutable('@'.$moment->seconds))->setTimezone($zone)->format('Y-m-d\TH:i');
     }
-
-    /** As a person reads it there: "1 May 2026, 00:00". */
-    public static function shown(Moment $moment, DateTimeZone $zone): string
-    {
-        return (new DateTimeImmutable('@'.$moment->seconds))->setTimezone($zone)->format('j M Y, H:i');
-    }
 }

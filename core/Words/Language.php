@@ -26,6 +26,13 @@ enum Language: string
         };
     }
 
+    public function dates(): Dates
+    {
+        return match ($this) {
+            self::English => new Dates(Catalogue\English::MONTHS, Catalogue\English::SHORT_MONTHS, '{day} {month} {year}', '{date}, {time}'),
+        };
+    }
+
     public function shown(Money|Day|Country|int|string $argument): string
     {
         return match (true) {

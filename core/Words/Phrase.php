@@ -62,6 +62,8 @@ enum Phrase: string
     case FollowsOn = 'payment.follows';
     case NextPayments = 'payment.next';
 
+    case PaymentsSimulated = 'payment.simulated';
+    case NoPaymentsYet = 'payment.none_yet';
     case PaymentAuthorised = 'order.authorised';
     case PaymentArrived = 'order.paid';
     case PartGivenBack = 'order.partly_refunded';

@@ -71,7 +71,7 @@ enum PhraseGroup: string
             self::Tax => 'Tax',
             self::Price => 'Why a piece costs what it costs',
             self::Plan => 'Plans',
-            self::Payment => 'Later payments',
+            self::Payment => 'Payments',
             self::Checkout => 'Checkout',
             self::Field => 'Fields of the checkout',
             self::Waiting => 'While a payment is not confirmed',

@@ -44,6 +44,11 @@ final readonly class Wording
         return self::filled($this->text($key), array_map($this->language->shown(...), $arguments));
     }
 
+    public function dates(): Dates
+    {
+        return $this->language->dates();
+    }
+
     /** Why something is refused: in the shop's words where shoppers are told of such a refusal. */
     public function refusal(Refusal $refusal): string
     {

@@ -72,7 +72,7 @@ final class OfferPageTest extends TestCase
         $this->click($placement)->assertStatus(303)->assertRedirect('/cart');
 
         self::assertSame([['wrap-Large', 1], [null, 1]], CartLine::query()->orderByDesc('variant_id')->get()->map(static fn (CartLine $line): array => [$line->variant?->sku, $line->quantity])->all());
-        $this->click($this->placement($this->withWrap('wrap-Small')))->assertOk()->assertSee('Not all of “Heather honey, 340 g”, “Beeswax wrap” is to be had');
+        $this->click($this->placement($this->withWrap('wrap-Small')))->assertOk()->assertSee('Not all of “Heather honey, 340 g”, “Beeswax wrap” is available');
     }
 
     public function test_a_page_of_its_own_shows_all_of_an_offer_and_names_what_was_chosen(): void

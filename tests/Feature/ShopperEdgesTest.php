@@ -70,7 +70,7 @@ final class ShopperEdgesTest extends TestCase
     public static function notices(): iterable
     {
         yield ['declined', 'nothing was paid'];
-        yield ['changed', 'The bill is the new one.'];
+        yield ['changed', 'The total has changed.'];
     }
 
     public function test_very_many_carts_from_one_address_wait_and_lose_nothing(): void

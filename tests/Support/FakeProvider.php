@@ -88,7 +88,7 @@ final class FakeProvider implements Captures, GivesBack, PaymentProvider
         return 'http://pay.localhost';
     }
 
-    public function notice(): ?string
+    public function notice(): null
     {
         return null;
     }

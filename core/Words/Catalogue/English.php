@@ -9,6 +9,10 @@ use PaperKite\Words\Phrase;
 /** English, complete. A name in braces is an argument. */
 final class English
 {
+    public const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+
+    public const SHORT_MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
     public const TEXTS = [
         ...EnglishPages::TEXTS,
         ...EnglishMails::TEXTS,
@@ -65,6 +69,8 @@ final class English
         Phrase::FollowsOn->value => '{amount} follows on {day}.',
         Phrase::NextPayments->value => 'The next {count} payments, from {day} on, come to {amount}.',
 
+        Phrase::PaymentsSimulated->value => 'Payments are simulated here: no money moves, and nothing is sent.',
+        Phrase::NoPaymentsYet->value => 'This shop can’t take payments yet.',
         Phrase::PaymentAuthorised->value => 'The payment is authorised.',
         Phrase::PaymentArrived->value => 'The payment has arrived.',
         Phrase::PartGivenBack->value => 'Of what was paid, {amount} was given back.',

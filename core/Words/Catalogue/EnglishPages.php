@@ -115,7 +115,7 @@ final class EnglishPages
         'checkout.stock_changed' => 'Something in the cart has sold out in the meantime. Nothing was paid; see the lines marked below.',
         'checkout.coupon_used' => 'Coupon “{code}” was used with this e-mail address as often as it may be, and is taken out. Nothing was paid; look at the new total, then pay.',
         'checkout.declined' => 'The payment did not go through, and nothing was paid. You can try again.',
-        'checkout.reckoned' => 'The bill is the new one.',
+        'checkout.reckoned' => 'The total has changed.',
         'checkout.unreachable' => 'The payment page can’t be reached just now. Nothing was paid; try again in a moment.',
 
         'field.where_there_is_one' => 'where there is one',
@@ -190,7 +190,7 @@ final class EnglishPages
         'notice.paused' => 'This offer is paused for now. Come back a little later.',
         'notice.off_sale' => 'The shop has taken this off sale for now. Come back a little later.',
         'notice.sold_out' => '{name} is sold out at the moment.',
-        'notice.some_sold_out' => 'Not all of {names} is to be had at the moment.',
+        'notice.some_sold_out' => 'Not all of {names} is available at the moment.',
         'notice.moment' => 'A moment, please',
         'notice.moment_what' => 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.',
         'notice.nothing_sold' => 'Nothing is sold here',

@@ -44,7 +44,7 @@ $wrong = count($errors) + count($lineErrors);
 <button class="button wide" name="pay" value="1">{{ $receipt->dueNow->isZero() ? $say->say('checkout.free') : $say->say('checkout.pay', amount: $receipt->dueNow) }}</button>
 @endif
 <x-shop.texts :shop="$shop" />
-@if ($payNotice)<p class="pay-notice">{{ $payNotice }}</p>@endif
+@if ($payNotice)<p class="pay-notice">{{ $say->text($payNotice) }}</p>@endif
 </section>
 </form>
 </x-shop.layout>

@@ -14,6 +14,7 @@ use PaperKite\Time\IntervalUnit;
 use PaperKite\Time\InvalidMoment;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
+use PaperKite\Words\Wording;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -124,7 +125,7 @@ final class TimeTest extends TestCase
         $zone = new DateTimeZone('Pacific/Auckland');
 
         self::assertSame('2026-05-01T00:00', LocalTime::typed(LocalTime::read('2026-05-01T00:00', $zone), $zone));
-        self::assertSame('1 May 2026, 00:00', LocalTime::shown(LocalTime::read('2026-05-01 00:00', $zone), $zone));
+        self::assertSame('1 May 2026, 00:00', Wording::english()->dates()->dateAndTime(LocalTime::read('2026-05-01 00:00', $zone), $zone));
     }
 
     #[DataProvider('noWalls')]

@@ -7,7 +7,7 @@ namespace App\Http\Console\Catalogue;
 use DateTimeZone;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\PriceStretch;
-use PaperKite\Time\LocalTime;
+use PaperKite\Words\Wording;
 
 #[OA\Schema(schema: 'PriceStretch', description: 'A stretch of time over which the price stays the same.')]
 final readonly class PriceStretchResource
@@ -25,6 +25,6 @@ final readonly class PriceStretchResource
 
     public static function of(PriceStretch $stretch, DateTimeZone $zone): self
     {
-        return new self($stretch->price->shown(), $stretch->from === null ? null : LocalTime::shown($stretch->from, $zone), $stretch->isNow, $stretch->isSale);
+        return new self($stretch->price->shown(), $stretch->from === null ? null : Wording::english()->dates()->dateAndTime($stretch->from, $zone), $stretch->isNow, $stretch->isSale);
     }
 }

@@ -42,6 +42,6 @@
 @endforeach
 </ul>
 @endif
-@if ($payNotice)<p class="pay-notice">{{ $payNotice }}</p>@endif
+@if ($payNotice)<p class="pay-notice">{{ $say->text($payNotice) }}</p>@endif
 </section>
 </div>
