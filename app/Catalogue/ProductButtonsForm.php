@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use OpenApi\Attributes as OA;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Shopfront\Surface;
 
 /** Which buttons stand beside a product, as its form holds it. `PaperKite\Shopfront\ProductButtons` reads what comes back. */
@@ -32,8 +32,8 @@ final readonly class ProductButtonsForm
             list: $said[Surface::List->value] ?? '',
             product: $said[Surface::Product->value] ?? '',
             glance: $said[Surface::Glance->value] ?? '',
-            cart: $said[Destination::Cart->value] ?? '',
-            pay: $said[Destination::Pay->value] ?? '',
+            cart: $said[Onwards::Cart->value] ?? '',
+            pay: $said[Onwards::Pay->value] ?? '',
         );
     }
 }

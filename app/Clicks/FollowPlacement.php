@@ -17,7 +17,7 @@ use App\Results\Event;
 use App\Results\RecordEvent;
 use App\Results\Source;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Step;
 
 /** What a click on a live offer does: counts once, adds once, and leads on. */
@@ -83,13 +83,13 @@ final readonly class FollowPlacement
     private function add(Placement $placement, array $goods, CartOwner $owner, Caller $caller, ?Event $click): string
     {
         $offer = $placement->offer;
-        $isAlone = $offer->destination === Destination::Pay && $offer->cart_use === CartUse::JustThis;
+        $isAlone = $offer->destination === Onwards::Pay && $offer->cart_use === CartUse::JustThis;
         $cart = ($this->fill)($placement->shop, $owner, $caller, Filling::byPlacement($placement, $goods, $isAlone), $click);
 
         return match ($offer->destination) {
-            Destination::Pay => $placement->shop->checkoutPath($cart->ref),
-            Destination::Stay => $this->landing($placement) ?? '/?after=added',
-            Destination::Cart, Destination::Choose => '/cart',
+            Onwards::Pay => $placement->shop->checkoutPath($cart->ref),
+            Onwards::Stay => $this->landing($placement) ?? '/?after=added',
+            Onwards::Cart, Onwards::Choose => '/cart',
         };
     }
 

@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Order\MoneyState;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -85,7 +85,7 @@ final readonly class GrownShop
         $products = $shop->products()->orderBy('id')->limit(500)->pluck('id')->all();
         $last = $shop->offers()->reorder()->latest('id')->first()->id ?? 0;
         $this->insert('offers', $count, fn (int $i): array => [
-            'shop_id' => $shop->id, 'destination' => Destination::cases()[$chance->getInt(0, 1)]->value, 'cart_use' => CartUse::JustThis->value, 'caption' => "Offer no. {$i}",
+            'shop_id' => $shop->id, 'destination' => Onwards::cases()[$chance->getInt(0, 1)]->value, 'cart_use' => CartUse::JustThis->value, 'caption' => "Offer no. {$i}",
             'state' => OfferState::Live->value, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now()->subMinutes($i),
         ]);
         $offers = $shop->offers()->where('id', '>', $last)->orderBy('id')->pluck('id')->all();

@@ -16,8 +16,8 @@ use App\Time\Clock;
 use PaperKite\Link\Device;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Results\EventKind;
 use Random\Engine\Mt19937;
@@ -82,14 +82,14 @@ final readonly class MosslightApiary
     private function offers(Shop $shop, array $goods, array $looks): array
     {
         return [
-            $this->offer($shop, [[$goods['honey-340'], 1]], Destination::Pay, OfferState::Live),
-            $this->offer($shop, [[$goods['candle'], 2]], Destination::Cart, OfferState::Live, ['caption' => 'Two for the long table', 'cart_use' => CartUse::WithCart]),
-            $this->offer($shop, [[$goods['starter-hive'], 1]], Destination::Choose, OfferState::Draft),
-            $this->offer($shop, [[$goods['honey-170'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'A small jar']),
-            $this->offer($shop, [[$goods['honey-340'], 3]], Destination::Pay, OfferState::Live, ['caption' => 'Three for the winter', 'look_id' => $looks['Moss']]),
-            $this->offer($shop, [[$goods['honey-340'], 1], [$goods['candle'], 1]], Destination::Cart, OfferState::Live, ['caption' => 'Honey and light', 'look_id' => $looks['Luggage tag'], 'opening' => Opening::NewTab]),
-            $this->offer($shop, [[$goods['skep-course'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'Book a seat']),
-            $this->offer($shop, [[$goods['hedgerow'], 1]], Destination::Pay, OfferState::Live, ['caption' => 'Plant a yard of hedge']),
+            $this->offer($shop, [[$goods['honey-340'], 1]], Onwards::Pay, OfferState::Live),
+            $this->offer($shop, [[$goods['candle'], 2]], Onwards::Cart, OfferState::Live, ['caption' => 'Two for the long table', 'cart_use' => CartUse::WithCart]),
+            $this->offer($shop, [[$goods['starter-hive'], 1]], Onwards::Choose, OfferState::Draft),
+            $this->offer($shop, [[$goods['honey-170'], 1]], Onwards::Pay, OfferState::Live, ['caption' => 'A small jar']),
+            $this->offer($shop, [[$goods['honey-340'], 3]], Onwards::Pay, OfferState::Live, ['caption' => 'Three for the winter', 'look_id' => $looks['Moss']]),
+            $this->offer($shop, [[$goods['honey-340'], 1], [$goods['candle'], 1]], Onwards::Cart, OfferState::Live, ['caption' => 'Honey and light', 'look_id' => $looks['Luggage tag'], 'opening' => Opening::NewTab]),
+            $this->offer($shop, [[$goods['skep-course'], 1]], Onwards::Pay, OfferState::Live, ['caption' => 'Book a seat']),
+            $this->offer($shop, [[$goods['hedgerow'], 1]], Onwards::Pay, OfferState::Live, ['caption' => 'Plant a yard of hedge']),
         ];
     }
 
@@ -102,7 +102,7 @@ final readonly class MosslightApiary
      * @param  non-empty-list<array{Product, int}>  $goods  each with its quantity
      * @param  array<string, mixed>  $with
      */
-    private function offer(Shop $shop, array $goods, Destination $destination, OfferState $state, array $with = []): Offer
+    private function offer(Shop $shop, array $goods, Onwards $destination, OfferState $state, array $with = []): Offer
     {
         $offer = $shop->offers()->create($with + ['destination' => $destination, 'cart_use' => CartUse::JustThis, 'opening' => Opening::SameTab, 'state' => $state]);
         foreach ($goods as $position => [$product, $quantity]) {

@@ -13,10 +13,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use PaperKite\Offer\Ask;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Destination\Destination;
+use PaperKite\Offer\Destination\SellHere;
+use PaperKite\Offer\Destination\ShowCart;
 use PaperKite\Offer\Offer as CoreOffer;
 use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Purpose;
 use PaperKite\Offer\StateWords;
@@ -25,7 +28,7 @@ use PaperKite\Offer\Steps;
 /**
  * @property int $id
  * @property int $shop_id
- * @property Destination $destination
+ * @property Onwards $destination
  * @property CartUse $cart_use
  * @property Opening $opening
  * @property string|null $ask_label
@@ -51,7 +54,7 @@ final class Offer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['destination' => Destination::class, 'cart_use' => CartUse::class, 'opening' => Opening::class, 'state' => OfferState::class, 'words' => StateWordsCast::class];
+        return ['destination' => Onwards::class, 'cart_use' => CartUse::class, 'opening' => Opening::class, 'state' => OfferState::class, 'words' => StateWordsCast::class];
     }
 
     public function ask(): ?Ask
@@ -68,12 +71,24 @@ final class Offer extends Model
     /** The pages that a click leads by. */
     public function way(): Steps
     {
-        return Steps::of($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
+        return $this->lines->isEmpty()
+            ? Steps::throughCart($this->destination)
+            : Steps::selling($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
     }
 
-    public function purpose(): Purpose
+    /** What its button says where nobody has written anything for it. */
+    public function builtInCaption(): string
     {
-        return Purpose::of(array_values($this->lines->map(static fn (OfferLine $line): bool => $line->product->kind->isGiven())->all()));
+        return $this->destination->caption(Purpose::of(array_values($this->lines->map(static fn (OfferLine $line): bool => $line->product->kind->isGiven())->all())));
+    }
+
+    private function leadsTo(): Destination
+    {
+        $items = array_values($this->lines->map(fn (OfferLine $line): OfferItem => $line->toCore())->all());
+
+        return $items === []
+            ? new ShowCart($this->destination, $this->landing)
+            : new SellHere($items, $this->destination, $this->cart_use, $this->ask(), $this->landing);
     }
 
     /** Whether any of its goods is one that the seller still works on. */
@@ -92,15 +107,11 @@ final class Offer extends Model
     public function toCore(Shop $shop, string $look): CoreOffer
     {
         return new CoreOffer(
-            items: array_values($this->lines->map(fn (OfferLine $line): OfferItem => $line->toCore())->all()),
-            destination: $this->destination,
-            cartUse: $this->cart_use,
+            destination: $this->leadsTo(),
             opening: $this->opening,
-            ask: $this->ask(),
             words: $this->ownWords(),
             shopWords: $shop->words,
             look: $look,
-            landing: $this->landing,
         );
     }
 

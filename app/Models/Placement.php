@@ -50,7 +50,7 @@ final class Placement extends Model
     {
         $own = StateWords::of([ButtonState::Idle->value => $this->caption]);
 
-        return WordLadder::of($own, $offer->ownWords(), StateWords::none(), $shop->words)->word($state, $offer->destination, $offer->purpose())->text;
+        return WordLadder::of($own, $offer->ownWords(), StateWords::none(), $shop->words)->word($state, $offer->builtInCaption())->text;
     }
 
     /** @return BelongsTo<Shop, $this> */

@@ -11,7 +11,7 @@ use App\Models\Shop;
 use App\Shopfront\ShopfrontGoods;
 use Illuminate\Database\Eloquent\Collection;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\StateWords;
 
@@ -30,7 +30,7 @@ final readonly class BlankOffer
         $line = (new OfferLine)->forceFill(['product_id' => $product->id, 'quantity' => 1])->setRelation('variant', null);
 
         return (new Offer)
-            ->forceFill(['destination' => Destination::Pay, 'cart_use' => CartUse::JustThis, 'opening' => Opening::SameTab, 'words' => StateWords::none()])
+            ->forceFill(['destination' => Onwards::Pay, 'cart_use' => CartUse::JustThis, 'opening' => Opening::SameTab, 'words' => StateWords::none()])
             ->setRelation('lines', new Collection([$line]));
     }
 }

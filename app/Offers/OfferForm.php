@@ -9,7 +9,7 @@ use App\Models\OfferLine;
 use App\Shopfront\WordsForm;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 
 /** An offer as it stands on the desk: the one place where a field of it is named for the console. `ReadDraft` reads what comes back. */
@@ -21,7 +21,7 @@ final readonly class OfferForm
         #[OA\Property(description: 'None: the shopper’s cart as it is.', type: 'array', items: new OA\Items(ref: OfferItemForm::class))]
         public array $items,
         #[OA\Property(ref: '#/components/schemas/Destination')]
-        public Destination $destination,
+        public Onwards $destination,
         #[OA\Property(ref: '#/components/schemas/CartUse')]
         public CartUse $cart_use,
         #[OA\Property(ref: '#/components/schemas/Opening')]

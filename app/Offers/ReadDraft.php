@@ -12,11 +12,11 @@ use PaperKite\Look\LookCheck;
 use PaperKite\Look\LookDoubt;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\Draft;
 use PaperKite\Offer\DraftAsk;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\DraftLook;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Text\FormInput;
 
@@ -37,7 +37,7 @@ final readonly class ReadDraft
 
         return new DraftGoods(new Draft(
             items: array_map($this->item(...), $items, $products),
-            destination: Destination::from($typed->text('destination')),
+            onwards: Onwards::from($typed->text('destination')),
             cartUse: CartUse::from($typed->text('cart_use')),
             opening: Opening::from($typed->text('opening')),
             ask: $this->ask($typed->part('ask')),

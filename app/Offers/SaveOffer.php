@@ -65,18 +65,19 @@ final readonly class SaveOffer
 
     private function written(Shop $shop, ?Offer $offer, DraftGoods $draft): Offer
     {
-        $read = $draft->draft->offer();
-        $words = $read->words->all();
+        $typed = $draft->draft;
+        $ask = $typed->readAsk();
+        $words = $typed->offer()->words->all();
         $attributes = [
-            'destination' => $read->destination,
-            'cart_use' => $read->cartUse,
-            'opening' => $read->opening,
-            'ask_label' => $read->ask?->label,
-            'ask_least' => $read->ask?->least,
-            'ask_most' => $read->ask?->most,
+            'destination' => $typed->onwards,
+            'cart_use' => $typed->cartUse,
+            'opening' => $typed->opening,
+            'ask_label' => $ask?->label,
+            'ask_least' => $ask?->least,
+            'ask_most' => $ask?->most,
             'caption' => $words[ButtonState::Idle->value] ?? null,
             'words' => StateWords::of(array_diff_key($words, [ButtonState::Idle->value => true])),
-            'landing' => $read->landing,
+            'landing' => $typed->readLanding(),
             'look_id' => $draft->lookId,
         ];
         if ($offer === null) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Shopfront;
 
 use OpenApi\Attributes as OA;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Shopfront\ShopfrontRules;
 use PaperKite\Shopfront\Surface;
 
@@ -30,15 +30,15 @@ final readonly class CaptionsForm
 
     public static function of(ShopfrontRules $rules): self
     {
-        $caption = static fn (Surface $surface, Destination $destination): string => $rules->caption($surface, $destination) ?? '';
+        $caption = static fn (Surface $surface, Onwards $destination): string => $rules->caption($surface, $destination) ?? '';
 
         return new self(
-            list_cart: $caption(Surface::List, Destination::Cart),
-            list_pay: $caption(Surface::List, Destination::Pay),
-            product_cart: $caption(Surface::Product, Destination::Cart),
-            product_pay: $caption(Surface::Product, Destination::Pay),
-            glance_cart: $caption(Surface::Glance, Destination::Cart),
-            glance_pay: $caption(Surface::Glance, Destination::Pay),
+            list_cart: $caption(Surface::List, Onwards::Cart),
+            list_pay: $caption(Surface::List, Onwards::Pay),
+            product_cart: $caption(Surface::Product, Onwards::Cart),
+            product_pay: $caption(Surface::Product, Onwards::Pay),
+            glance_cart: $caption(Surface::Glance, Onwards::Cart),
+            glance_pay: $caption(Surface::Glance, Onwards::Pay),
         );
     }
 }

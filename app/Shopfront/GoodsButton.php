@@ -7,7 +7,7 @@ namespace App\Shopfront;
 use App\Models\Product;
 use App\Models\Shop;
 use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Purpose;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\WordLadder;
@@ -18,7 +18,7 @@ use PaperKite\Shopfront\Surface;
 final readonly class GoodsButton
 {
     private function __construct(
-        public Destination $destination,
+        public Onwards $destination,
         public string $caption,
         public string $working,
         public string $added,
@@ -29,23 +29,23 @@ final readonly class GoodsButton
     {
         $set = ButtonSet::tryFrom($product->buttons[$surface->value] ?? '') ?? $shop->shopfront->buttons($surface);
 
-        return array_map(static fn (Destination $destination): self => self::of($shop, $product, $surface, $destination), $set->destinations());
+        return array_map(static fn (Onwards $destination): self => self::of($shop, $product, $surface, $destination), $set->destinations());
     }
 
-    public static function of(Shop $shop, Product $product, Surface $surface, Destination $destination): self
+    public static function of(Shop $shop, Product $product, Surface $surface, Onwards $destination): self
     {
         $said = StateWords::of([ButtonState::Idle->value => $shop->shopfront->caption($surface, $destination)]);
         // What the shop says for every idle button is said of offers; here two buttons may stand side by side.
         $shopWords = StateWords::of(array_diff_key($shop->words->all(), [ButtonState::Idle->value => true]));
         $own = StateWords::of([ButtonState::Idle->value => $product->buttons[$destination->value] ?? null]);
         $ladder = WordLadder::of($own, StateWords::none(), $said, $shopWords);
-        $word = static fn (ButtonState $state): string => $ladder->word($state, $destination, Purpose::of([$product->kind->isGiven()]))->text;
+        $word = static fn (ButtonState $state): string => $ladder->word($state, $destination->caption(Purpose::of([$product->kind->isGiven()])))->text;
 
         return new self($destination, $word(ButtonState::Idle), $word(ButtonState::Working), $word(ButtonState::Added));
     }
 
     public static function soldOut(Shop $shop): string
     {
-        return WordLadder::ofOffer(StateWords::none(), $shop->words)->word(ButtonState::SoldOut, Destination::Cart)->text;
+        return WordLadder::ofOffer(StateWords::none(), $shop->words)->word(ButtonState::SoldOut, Onwards::Cart->caption())->text;
     }
 }

@@ -25,11 +25,15 @@ enum ButtonState: string
         };
     }
 
-    /** What the button says when nobody has written anything for it. */
-    public function builtIn(Destination $destination, Purpose $purpose): string
+    /**
+     * What the button says when nobody has written anything for it.
+     *
+     * @param  string  $caption  of where the click leads
+     */
+    public function builtIn(string $caption): string
     {
         return match ($this) {
-            self::Idle => $destination->caption($purpose),
+            self::Idle => $caption,
             self::Working => 'One moment',
             self::Added => 'It is in your cart',
             self::SoldOut => 'Sold out',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
+use PaperKite\Offer\Destination\Destination;
+use PaperKite\Offer\Destination\SellHere;
+use PaperKite\Offer\Destination\ShowCart;
 use PaperKite\Refusal;
 
 /** What stands on the desk, right or wrong, before it is an offer. */
@@ -12,7 +15,7 @@ final readonly class Draft
     /** @param  list<DraftItem>  $items  none: the shopper's cart as it is */
     public function __construct(
         public array $items,
-        public Destination $destination,
+        public Onwards $onwards,
         public CartUse $cartUse,
         public Opening $opening,
         public DraftAsk $ask,
@@ -27,28 +30,47 @@ final readonly class Draft
     /** The offer as far as it can be read: a slot that holds something wrong counts as left alone, and its finding says so. */
     public function offer(): Offer
     {
-        $items = array_values(array_filter(array_map(static fn (DraftItem $item): ?OfferItem => $item->read(), $this->items)));
-
         return new Offer(
-            items: $items,
-            destination: $this->destination,
-            cartUse: $this->cartUse,
+            destination: $this->destination(),
             opening: $this->opening,
-            ask: count($items) === 1 ? $this->readAsk() : null,
             words: $this->readWords(),
             shopWords: $this->shop->words,
             look: $this->look->name,
-            landing: trim($this->landing, ' ') === '' ? null : trim($this->landing, ' '),
         );
     }
 
-    private function readAsk(): ?Ask
+    /** A shopper is asked how many of one product only. */
+    public function readAsk(): ?Ask
     {
+        if (count($this->readItems()) !== 1) {
+            return null;
+        }
         try {
             return $this->ask->read();
         } catch (Refusal) {
             return null;
         }
+    }
+
+    /** `null` for where the shop leads anyway. */
+    public function readLanding(): ?string
+    {
+        return trim($this->landing, ' ') === '' ? null : trim($this->landing, ' ');
+    }
+
+    private function destination(): Destination
+    {
+        $items = $this->readItems();
+
+        return $items === []
+            ? new ShowCart($this->onwards, $this->readLanding())
+            : new SellHere($items, $this->onwards, $this->cartUse, $this->readAsk(), $this->readLanding());
+    }
+
+    /** @return list<OfferItem> */
+    private function readItems(): array
+    {
+        return array_values(array_filter(array_map(static fn (DraftItem $item): ?OfferItem => $item->read(), $this->items)));
     }
 
     private function readWords(): StateWords

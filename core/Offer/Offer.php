@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace PaperKite\Offer;
 
 use PaperKite\Catalogue\Pick;
+use PaperKite\Offer\Destination\Destination;
 
-/** One way to buy: what is sold, what the click does, and its words. */
+/** One way to buy: what the click does, what is sold by it, and its words. */
 final readonly class Offer
 {
     /** How many pieces one click adds at most. */
@@ -14,27 +15,20 @@ final readonly class Offer
 
     public const MOST_ITEMS = 20;
 
-    /** @param  list<OfferItem>  $items  none: the shopper's cart as it is */
     public function __construct(
-        public array $items,
         public Destination $destination,
-        public CartUse $cartUse,
         public Opening $opening,
-        /** `null` where one click always adds the same number. */
-        public ?Ask $ask,
         /** Its own; blank ones are the shop's, or built in. */
         public StateWords $words,
         /** What the shop says everywhere. */
         public StateWords $shopWords,
         /** The name of its look. */
         public string $look,
-        /** Where the shopper lands afterwards, as the seller wrote it; `null`: as the shop has it. */
-        public ?string $landing = null,
     ) {}
 
     public function word(ButtonState $state): Word
     {
-        return WordLadder::ofOffer($this->words, $this->shopWords)->word($state, $this->destination, $this->purpose());
+        return WordLadder::ofOffer($this->words, $this->shopWords)->word($state, $this->destination->caption());
     }
 
     public function caption(): string
@@ -42,43 +36,14 @@ final readonly class Offer
         return $this->word(ButtonState::Idle)->text;
     }
 
-    public function purpose(): Purpose
-    {
-        return Purpose::of(array_map(static fn (OfferItem $item): bool => $item->pick->product->kind->isGiven(), $this->items));
-    }
-
     /** @return list<Pick> what is typically bought by it */
     public function picks(): array
     {
-        return array_map(static fn (OfferItem $item): Pick => $item->typicalPick(), $this->items);
-    }
-
-    /** Whether the shopper has still to say which variant, or how much. */
-    public function leavesAChoice(): bool
-    {
-        foreach ($this->items as $item) {
-            if ($item->leavesAChoice()) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** Whether it can't be had as a whole. */
-    public function isSoldOut(): bool
-    {
-        foreach ($this->items as $item) {
-            if ($item->isSoldOut()) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_map(static fn (OfferItem $item): Pick => $item->typicalPick(), $this->destination->items());
     }
 
     public function way(): Steps
     {
-        return Steps::of($this->destination, $this->opening, count($this->items), $this->ask !== null || $this->leavesAChoice());
+        return $this->destination->steps($this->opening);
     }
 }

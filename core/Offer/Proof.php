@@ -32,7 +32,7 @@ final readonly class Proof
     {
         $offer = $draft->offer();
 
-        $bill = TypicalBill::of($offer, $rules, $country, $at);
+        $bill = $offer->destination->bill($rules, $country, $at);
 
         return new self($draft, $offer, $bill->receipt, $bill->faults, $countryName, $at);
     }

@@ -20,18 +20,21 @@ final readonly class Steps
      * @param  int  $goods  how many different goods the offer holds
      * @param  bool  $leavesSomethingOpen  whether the shopper has still to say which, or how many
      */
-    public static function of(Destination $destination, Opening $opening, int $goods, bool $leavesSomethingOpen): self
+    public static function selling(Onwards $onwards, Opening $opening, int $goods, bool $leavesSomethingOpen): self
     {
-        $onwards = $destination === Destination::Pay ? [Step::Checkout] : [Step::Cart, Step::Checkout];
-        if ($goods === 0) {
-            return new self($onwards, false);
+        $last = self::throughCart($onwards)->pages;
+        if ($onwards === Onwards::Choose && $goods === 1 && $opening !== Opening::OwnPage) {
+            return new self([Step::Product, ...$last], false);
         }
-        if ($destination === Destination::Choose && $goods === 1 && $opening !== Opening::OwnPage) {
-            return new self([Step::Product, ...$onwards], false);
-        }
-        $stops = $leavesSomethingOpen || $opening === Opening::OwnPage || $destination === Destination::Choose;
+        $stops = $leavesSomethingOpen || $opening === Opening::OwnPage || $onwards === Onwards::Choose;
 
-        return $stops ? new self([Step::Offer, ...$onwards], false) : new self($onwards, true);
+        return $stops ? new self([Step::Offer, ...$last], false) : new self($last, true);
+    }
+
+    /** Of a click that adds nothing. */
+    public static function throughCart(Onwards $onwards): self
+    {
+        return new self($onwards === Onwards::Pay ? [Step::Checkout] : [Step::Cart, Step::Checkout], false);
     }
 
     public function first(): Step

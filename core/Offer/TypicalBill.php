@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Offer;
 
+use PaperKite\Catalogue\Pick;
 use PaperKite\Quote\Fault;
 use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
@@ -22,14 +23,20 @@ final readonly class TypicalBill
         public array $faults = [],
     ) {}
 
-    /** @param  string  $country  ISO 3166-1 alpha-2 */
-    public static function of(Offer $offer, ShopRules $shop, string $country, Moment $at): self
+    /** Of a click that sells nothing here. */
+    public static function none(): self
     {
-        if ($offer->items === []) {
-            return new self(null);
-        }
+        return new self(null);
+    }
+
+    /**
+     * @param  non-empty-list<OfferItem>  $items
+     * @param  string  $country  ISO 3166-1 alpha-2
+     */
+    public static function of(array $items, ShopRules $shop, string $country, Moment $at): self
+    {
         try {
-            return new self(Quote::of(new QuoteRequest($shop, $offer->picks(), $country, $at)));
+            return new self(Quote::of(new QuoteRequest($shop, array_map(static fn (OfferItem $item): Pick => $item->typicalPick(), $items), $country, $at)));
         } catch (Unquotable $unquotable) {
             return new self(null, $unquotable->faults);
         }

@@ -25,7 +25,8 @@ final readonly class WordLadder
         return self::of(StateWords::none(), $offer, StateWords::none(), $shop);
     }
 
-    public function word(ButtonState $state, Destination $destination, Purpose $purpose = Purpose::Buy): Word
+    /** @param  string  $builtIn  its caption where nobody has written one */
+    public function word(ButtonState $state, string $builtIn): Word
     {
         foreach ($this->rungs as [$source, $words]) {
             $text = $words->word($state);
@@ -34,6 +35,6 @@ final readonly class WordLadder
             }
         }
 
-        return new Word($state, $state->builtIn($destination, $purpose), WordSource::BuiltIn);
+        return new Word($state, $state->builtIn($builtIn), WordSource::BuiltIn);
     }
 }

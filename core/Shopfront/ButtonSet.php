@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Shopfront;
 
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 
 /** The buttons that stand beside a product, in their order. */
 enum ButtonSet: string
@@ -26,14 +26,14 @@ enum ButtonSet: string
         };
     }
 
-    /** @return list<Destination> what each button does, in order */
+    /** @return list<Onwards> what each button does, in order */
     public function destinations(): array
     {
         return match ($this) {
-            self::Cart => [Destination::Cart],
-            self::Buy => [Destination::Pay],
-            self::CartThenBuy => [Destination::Cart, Destination::Pay],
-            self::BuyThenCart => [Destination::Pay, Destination::Cart],
+            self::Cart => [Onwards::Cart],
+            self::Buy => [Onwards::Pay],
+            self::CartThenBuy => [Onwards::Cart, Onwards::Pay],
+            self::BuyThenCart => [Onwards::Pay, Onwards::Cart],
             self::None => [],
         };
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Shopfront;
 
 use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\StateWords;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
@@ -24,7 +24,7 @@ final readonly class ProductButtons
     {
         $wrong = new FieldErrors;
         $said = array_map(static fn (ButtonSet $set): string => $set->value, ShopfrontEntry::buttons($typed));
-        foreach ([Destination::Cart, Destination::Pay] as $destination) {
+        foreach ([Onwards::Cart, Onwards::Pay] as $destination) {
             $caption = $wrong->at($typed->path($destination->value), static fn () => StateWords::read(ButtonState::Idle, $typed->text($destination->value)));
             if ($caption !== null) {
                 $said[$destination->value] = $caption;

@@ -6,7 +6,7 @@ namespace PaperKite\Shopfront;
 
 use Closure;
 use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\StateWords;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
@@ -59,7 +59,7 @@ final readonly class ShopfrontEntry
     {
         $captions = [];
         foreach (Surface::cases() as $surface) {
-            foreach ([Destination::Cart, Destination::Pay] as $destination) {
+            foreach ([Onwards::Cart, Onwards::Pay] as $destination) {
                 $key = "{$surface->value}_{$destination->value}";
                 $caption = $wrong->at("captions.{$key}", static fn () => StateWords::read(ButtonState::Idle, $typed->text($key)));
                 if ($caption !== null) {

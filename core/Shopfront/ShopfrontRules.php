@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Shopfront;
 
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 
 /** Which buttons stand where in a shop's own pages, what they say, and what follows adding. */
 final readonly class ShopfrontRules
@@ -33,7 +33,7 @@ final readonly class ShopfrontRules
     }
 
     /** The caption that is said for this surface; `null` where none is. */
-    public function caption(Surface $surface, Destination $destination): ?string
+    public function caption(Surface $surface, Onwards $destination): ?string
     {
         return $this->words["{$surface->value}.{$destination->value}"] ?? null;
     }

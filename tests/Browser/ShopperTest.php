@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use App\Models\Offer;
 use App\Models\Order;
 use App\Models\Product;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What can happen to a shopper on the way to an order. */
@@ -74,7 +74,7 @@ final class ShopperTest extends BrowserTestCase
 
     public function test_back_and_reload_never_add_again(): void
     {
-        $this->offer->update(['destination' => Destination::Cart]);
+        $this->offer->update(['destination' => Onwards::Cart]);
         $link = $this->placement($this->offer)->link($this->shop)->url();
         $browser = $this->browser()->goTo($this->standinAddress('blog', '/board'));
         $browser->type('HTML', "<a href=\"{$link}\">Add it</a>")->click('Pin it and look')->arrivingAt('/board/')->click('Add it')->arrivingAt('/cart');

@@ -20,13 +20,15 @@ use PaperKite\Money\Money;
 use PaperKite\Offer\Ask;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Destination\SellHere;
+use PaperKite\Offer\Destination\ShowCart;
 use PaperKite\Offer\Draft;
 use PaperKite\Offer\DraftAsk;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\DraftLook;
 use PaperKite\Offer\Offer;
 use PaperKite\Offer\OfferItem;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\ShopSetting;
@@ -60,18 +62,14 @@ final class Samples
     }
 
     /** @param  list<OfferItem>|null  $items */
-    public static function offer(Destination $destination = Destination::Pay, int $quantity = 1, ?string $caption = null, ?Product $product = null, CartUse $cartUse = CartUse::JustThis, ?array $items = null, Opening $opening = Opening::SameTab, ?Ask $ask = null, ?string $landing = null): Offer
+    public static function offer(Onwards $destination = Onwards::Pay, int $quantity = 1, ?string $caption = null, ?Product $product = null, CartUse $cartUse = CartUse::JustThis, ?array $items = null, Opening $opening = Opening::SameTab, ?Ask $ask = null, ?string $landing = null): Offer
     {
         return new Offer(
-            $items ?? [self::item($product, $quantity)],
-            $destination,
-            $cartUse,
+            $items === [] ? new ShowCart($destination, $landing) : new SellHere($items ?? [self::item($product, $quantity)], $destination, $cartUse, $ask, $landing),
             $opening,
-            $ask,
             StateWords::of([ButtonState::Idle->value => $caption]),
             StateWords::none(),
             'Kite silk',
-            $landing,
         );
     }
 
@@ -94,7 +92,7 @@ final class Samples
      * @param  list<string>  $doubts  of its look
      * @param  list<string>  $places
      */
-    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true, ?array $items = null, Destination $destination = Destination::Pay, ?DraftAsk $ask = null, string $landing = '', array $doubts = [], array $places = [], ?int $lettersInALine = 26): Draft
+    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true, ?array $items = null, Onwards $destination = Onwards::Pay, ?DraftAsk $ask = null, string $landing = '', array $doubts = [], array $places = [], ?int $lettersInALine = 26): Draft
     {
         return new Draft(
             $items ?? [new DraftItem($product ?? self::product(), '', $quantity)],

@@ -17,8 +17,8 @@ use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Link\Device;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Results\EventKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -56,8 +56,8 @@ final class ClickTest extends TestCase
 
     public function test_to_the_cart_adds_to_the_one_shared_cart(): void
     {
-        $first = $this->placed(['destination' => Destination::Cart, 'quantity' => 2]);
-        $second = $this->placed(['destination' => Destination::Cart, 'quantity' => 3]);
+        $first = $this->placed(['destination' => Onwards::Cart, 'quantity' => 2]);
+        $second = $this->placed(['destination' => Onwards::Cart, 'quantity' => 3]);
 
         $visitor = $this->visitorOf($this->follow($first)->assertStatus(303)->assertHeader('Location', '/cart'));
         $this->follow($second, $visitor)->assertStatus(303);
@@ -68,7 +68,7 @@ final class ClickTest extends TestCase
 
     public function test_buy_now_with_the_cart_takes_it_along_and_just_this_leaves_it(): void
     {
-        $visitor = $this->visitorOf($this->follow($this->placed(['destination' => Destination::Cart])));
+        $visitor = $this->visitorOf($this->follow($this->placed(['destination' => Onwards::Cart])));
         $shared = Cart::query()->firstOrFail();
 
         $this->follow($this->placed(['cart_use' => CartUse::WithCart]), $visitor)->assertHeader('Location', "/checkout/{$shared->ref}");
@@ -80,7 +80,7 @@ final class ClickTest extends TestCase
 
     public function test_to_choose_adds_nothing_and_leads_to_the_page(): void
     {
-        $placement = $this->placed(['destination' => Destination::Choose, 'quantity' => 2]);
+        $placement = $this->placed(['destination' => Onwards::Choose, 'quantity' => 2]);
 
         $this->follow($placement)->assertStatus(303)->assertHeader('Location', "/p/{$this->honey->sku}?quantity=2&k={$placement->code}")->assertCookieMissing('kite_visitor');
         self::assertSame([0, 1], [Cart::query()->count(), $this->clicks()]);
@@ -88,7 +88,7 @@ final class ClickTest extends TestCase
 
     public function test_a_double_click_is_one_click(): void
     {
-        foreach ([Destination::Cart, Destination::Pay] as $destination) {
+        foreach ([Onwards::Cart, Onwards::Pay] as $destination) {
             $placement = $this->placed(['destination' => $destination]);
             $visitor = $this->visitorOf($this->follow($placement));
             DB::table('events')->delete();
@@ -104,7 +104,7 @@ final class ClickTest extends TestCase
 
     public function test_a_later_click_adds_again(): void
     {
-        $placement = $this->placed(['destination' => Destination::Cart]);
+        $placement = $this->placed(['destination' => Onwards::Cart]);
         $visitor = $this->visitorOf($this->follow($placement));
 
         $this->travel(3)->seconds();
@@ -116,9 +116,9 @@ final class ClickTest extends TestCase
     public function test_a_cart_never_holds_more_of_a_line_than_it_may(): void
     {
         $this->honey->update(['stock' => null]);
-        $visitor = $this->visitorOf($this->follow($this->placed(['destination' => Destination::Cart, 'quantity' => 999])));
+        $visitor = $this->visitorOf($this->follow($this->placed(['destination' => Onwards::Cart, 'quantity' => 999])));
         CartLine::query()->update(['quantity' => 9_998]);
-        $this->follow($this->placed(['destination' => Destination::Cart, 'quantity' => 5]), $visitor)->assertStatus(303);
+        $this->follow($this->placed(['destination' => Onwards::Cart, 'quantity' => 5]), $visitor)->assertStatus(303);
 
         self::assertSame(9_999, CartLine::query()->firstOrFail()->quantity);
     }
@@ -224,7 +224,7 @@ final class ClickTest extends TestCase
     public function test_a_click_asks_little_of_the_database(array $offer, bool $isKnown, int $statements): void
     {
         $placement = $this->placed($offer);
-        $visitor = $isKnown ? $this->visitorOf($this->follow($this->placed(['destination' => Destination::Cart]))) : null;
+        $visitor = $isKnown ? $this->visitorOf($this->follow($this->placed(['destination' => Onwards::Cart]))) : null;
         $asked = [];
         DB::listen(static function (QueryExecuted $query) use (&$asked): void {
             $asked[] = $query->sql;
@@ -238,11 +238,11 @@ final class ClickTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, bool, int}> */
     public static function statements(): iterable
     {
-        yield 'only leads on' => [['destination' => Destination::Choose], false, 2];
+        yield 'only leads on' => [['destination' => Onwards::Choose], false, 2];
         yield 'a cart of its own' => [[], false, 6];
         yield 'a cart of its own, known visitor' => [[], true, 6];
-        yield 'a new shared cart' => [['destination' => Destination::Cart], false, 6];
-        yield 'the shared cart' => [['destination' => Destination::Cart], true, 6];
+        yield 'a new shared cart' => [['destination' => Onwards::Cart], false, 6];
+        yield 'the shared cart' => [['destination' => Onwards::Cart], true, 6];
     }
 
     public function test_public_addresses_carry_no_session(): void
@@ -257,8 +257,8 @@ final class ClickTest extends TestCase
     public function test_carts_with_which_nobody_went_on_are_erased_after_a_day(): void
     {
         $this->follow($this->placed());
-        $kept = $this->visitorOf($this->follow($this->placed(['destination' => Destination::Cart])));
-        $this->follow($this->placed(['destination' => Destination::Cart]), $kept);
+        $kept = $this->visitorOf($this->follow($this->placed(['destination' => Onwards::Cart])));
+        $this->follow($this->placed(['destination' => Onwards::Cart]), $kept);
 
         $this->travel(25)->hours();
         $this->command('carts:sweep')->assertSuccessful();

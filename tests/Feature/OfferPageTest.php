@@ -14,7 +14,7 @@ use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Checkout\CheckoutRules;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Results\EventKind;
 use Tests\TestCase;
@@ -87,7 +87,7 @@ final class OfferPageTest extends TestCase
 
     public function test_whoever_looks_on_comes_back_to_the_goods_or_to_an_address_that_is_listed(): void
     {
-        $placement = $this->placement($this->offer($this->honey, ['destination' => Destination::Stay, 'landing' => 'https://fern.example/thanks']));
+        $placement = $this->placement($this->offer($this->honey, ['destination' => Onwards::Stay, 'landing' => 'https://fern.example/thanks']));
         $this->click($placement)->assertRedirect('/?after=added');
 
         $rules = $this->shop->checkout_rules;
@@ -98,12 +98,12 @@ final class OfferPageTest extends TestCase
 
     public function test_the_cart_as_it_is_is_shown_or_paid(): void
     {
-        $offer = $this->offer($this->honey, ['destination' => Destination::Pay]);
+        $offer = $this->offer($this->honey, ['destination' => Onwards::Pay]);
         $offer->lines()->delete();
         $placement = $this->placement($offer);
         $this->click($placement)->assertRedirect('/cart');
 
-        $visitor = (string) $this->click($this->placement($this->offer($this->honey, ['destination' => Destination::Cart])))->headers->getCookies()[0]->getValue();
+        $visitor = (string) $this->click($this->placement($this->offer($this->honey, ['destination' => Onwards::Cart])))->headers->getCookies()[0]->getValue();
         $ref = Cart::query()->firstOrFail()->ref;
         $this->withUnencryptedCookies(['kite_visitor' => $visitor])->click($placement)->assertRedirect("/checkout/{$ref}");
         $this->get($this->at("/o/{$placement->code}"))->assertNotFound();
@@ -139,7 +139,7 @@ final class OfferPageTest extends TestCase
     /** @param  array<string, mixed>  $with */
     private function withWrap(string $sku, array $with = []): Offer
     {
-        $offer = $this->offer($this->honey, $with + ['destination' => Destination::Cart]);
+        $offer = $this->offer($this->honey, $with + ['destination' => Onwards::Cart]);
         $offer->lines()->create(['shop_id' => $this->shop->id, 'position' => 1, 'product_id' => $this->wrap->id, 'variant_id' => $this->wrap->variants()->where('sku', $sku)->firstOrFail()->id, 'quantity' => 1]);
 
         return $offer;

@@ -11,8 +11,8 @@ use App\Payments\NoProvider;
 use App\Payments\PaymentProvider;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CheckoutRules;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -78,11 +78,11 @@ final class PublishTest extends TestCase
 
     public function test_nothing_to_stay_with_keeps_an_offer_from_going_live(): void
     {
-        $offer = $this->draft(['destination' => Destination::Stay]);
+        $offer = $this->draft(['destination' => Onwards::Stay]);
         $offer->lines()->delete();
 
         $this->become($offer, 'live')->assertUnprocessable();
-        $offer->update(['destination' => Destination::Cart]);
+        $offer->update(['destination' => Onwards::Cart]);
         $this->become($offer, 'live')->assertOk();
     }
 
@@ -107,7 +107,7 @@ final class PublishTest extends TestCase
     public function test_a_host_that_is_listed_lets_it_go_live_and_striking_it_off_later_leads_nobody_there(): void
     {
         $this->shop->update(['checkout_rules' => new CheckoutRules(hosts: ['fern.example'])]);
-        $offer = $this->draft(['landing' => 'https://fern.example/', 'destination' => Destination::Stay]);
+        $offer = $this->draft(['landing' => 'https://fern.example/', 'destination' => Onwards::Stay]);
         $this->become($offer, 'live')->assertOk();
         $link = $offer->placements()->firstOrFail()->link($this->shop)->url();
         $navigates = ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'];

@@ -26,7 +26,7 @@ use Illuminate\Support\Sleep;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CartDigest;
 use PaperKite\Link\Device;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Payment\ProviderState;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Results\EventKind;
@@ -52,7 +52,7 @@ final class ResultsTest extends TestCase
 
     public function test_a_trip_is_counted_at_each_of_its_steps(): void
     {
-        $placement = $this->placement($this->offer($this->honey, ['destination' => Destination::Choose, 'quantity' => 2]));
+        $placement = $this->placement($this->offer($this->honey, ['destination' => Onwards::Choose, 'quantity' => 2]));
         $visitor = Secrets::token();
 
         $page = (string) $this->visit("/k/{$placement->code}", $visitor)->headers->get('Location');
@@ -77,7 +77,7 @@ final class ResultsTest extends TestCase
     public function test_several_goods_are_one_act_and_an_entry_of_each(): void
     {
         $candle = $this->product($this->shop);
-        $offer = $this->offer($this->honey, ['destination' => Destination::Cart]);
+        $offer = $this->offer($this->honey, ['destination' => Onwards::Cart]);
         $offer->lines()->create(['shop_id' => $this->shop->id, 'position' => 1, 'product_id' => $candle->id, 'quantity' => 3]);
 
         $this->visit('/k/'.$this->placement($offer)->code, Secrets::token())->assertStatus(303);
@@ -105,7 +105,7 @@ final class ResultsTest extends TestCase
 
     public function test_a_glance_and_the_page_of_an_offer_are_views(): void
     {
-        $placement = $this->placement($this->offer($this->honey, ['destination' => Destination::Cart]));
+        $placement = $this->placement($this->offer($this->honey, ['destination' => Onwards::Cart]));
         $this->get($this->at("/p/{$this->honey->sku}?glance=1"), ['Sec-Fetch-Mode' => 'cors', 'Sec-Fetch-Dest' => 'empty'])->assertOk();
         $this->visit("/o/{$placement->code}", Secrets::token())->assertOk();
 
@@ -114,7 +114,7 @@ final class ResultsTest extends TestCase
 
     public function test_goods_are_credited_to_where_the_shopper_came_from_last(): void
     {
-        $placement = $this->placement($this->offer($this->honey, ['destination' => Destination::Cart]));
+        $placement = $this->placement($this->offer($this->honey, ['destination' => Onwards::Cart]));
         $visitor = Secrets::token();
 
         $this->visit("/take/{$this->honey->sku}?to=cart&from=spring", $visitor)->assertStatus(303);

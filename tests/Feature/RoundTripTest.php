@@ -23,7 +23,7 @@ use PaperKite\Look\Shadow;
 use PaperKite\Look\Side;
 use PaperKite\Look\Width;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Sentence;
 use PaperKite\Text\FormInput;
@@ -86,7 +86,7 @@ final class RoundTripTest extends TestCase
 
         return [
             'items' => $items,
-            'destination' => Destination::cases()[$chance->getInt(0, 3)]->value,
+            'destination' => Onwards::cases()[$chance->getInt(0, 3)]->value,
             'cart_use' => CartUse::cases()[$chance->getInt(0, 1)]->value,
             'opening' => Opening::cases()[$chance->getInt(0, 2)]->value,
             'ask' => $isAsked ? ['is_asked' => true, 'label' => 'How many jars', 'least' => '1', 'most' => (string) $chance->getInt(6, 99)] : ['is_asked' => false, 'label' => '', 'least' => '1', 'most' => '10'],

@@ -13,7 +13,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Payment\ProviderState;
 use PaperKite\Results\EventKind;
 use PDOException;
@@ -104,8 +104,8 @@ final class TroublesTest extends TestCase
 
     public function test_a_click_that_can_not_be_counted_sells_all_the_same(): void
     {
-        $offer = $this->offer($this->product($this->shop), ['destination' => Destination::Cart]);
-        $leads = $this->offer($this->product($this->shop), ['destination' => Destination::Choose]);
+        $offer = $this->offer($this->product($this->shop), ['destination' => Onwards::Cart]);
+        $leads = $this->offer($this->product($this->shop), ['destination' => Onwards::Choose]);
         // As on a full disk: the database takes what it has room for, and no count of clicks.
         app(Connection::class)->beforeExecuting(static function (string $sql): void {
             if (str_starts_with($sql, 'insert into `events`')) {

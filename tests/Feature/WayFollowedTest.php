@@ -13,7 +13,7 @@ use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,7 +36,7 @@ final class WayFollowedTest extends TestCase
     }
 
     #[DataProvider('offers')]
-    public function test_the_pages_are_as_counted(Destination $destination, Opening $opening, string $goods, CartUse $cartUse): void
+    public function test_the_pages_are_as_counted(Onwards $destination, Opening $opening, string $goods, CartUse $cartUse): void
     {
         $offer = $this->made($destination, $opening, $goods, $cartUse);
         $placement = $this->placement($offer);
@@ -45,13 +45,13 @@ final class WayFollowedTest extends TestCase
         self::assertSame($counted, $this->walked($placement));
     }
 
-    /** @return iterable<string, array{Destination, Opening, string, CartUse}> */
+    /** @return iterable<string, array{Onwards, Opening, string, CartUse}> */
     public static function offers(): iterable
     {
-        foreach (Destination::cases() as $destination) {
+        foreach (Onwards::cases() as $destination) {
             foreach ([Opening::SameTab, Opening::OwnPage] as $opening) {
                 foreach (['plain', 'several', 'varied', 'asked', 'named'] as $goods) {
-                    foreach ($destination === Destination::Pay ? CartUse::cases() : [CartUse::JustThis] as $cartUse) {
+                    foreach ($destination === Onwards::Pay ? CartUse::cases() : [CartUse::JustThis] as $cartUse) {
                         yield "{$destination->value}, {$opening->value}, {$goods}, {$cartUse->value}" => [$destination, $opening, $goods, $cartUse];
                     }
                 }
@@ -59,7 +59,7 @@ final class WayFollowedTest extends TestCase
         }
     }
 
-    private function made(Destination $destination, Opening $opening, string $goods, CartUse $cartUse): Offer
+    private function made(Onwards $destination, Opening $opening, string $goods, CartUse $cartUse): Offer
     {
         $honey = $this->product($this->shop);
         $wrap = $this->product($this->shop, ['sku' => 'wrap', 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small')])]]);

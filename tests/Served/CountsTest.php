@@ -9,7 +9,7 @@ use GuzzleHttp\Client;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
 use Illuminate\Support\Facades\DB;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Results\EventKind;
 use Psr\Http\Message\ResponseInterface;
 use Symfony\Component\Process\Process;
@@ -34,7 +34,7 @@ final class CountsTest extends ServedTestCase
 
     public function test_nothing_is_lost_or_doubled_while_it_is_added_up_and_that_is_killed(): void
     {
-        $links = array_map(fn (): string => $this->placement($this->offer($this->product($this->shop), ['destination' => Destination::Cart]))->link($this->shop)->url(), range(1, 4));
+        $links = array_map(fn (): string => $this->placement($this->offer($this->product($this->shop), ['destination' => Onwards::Cart]))->link($this->shop)->url(), range(1, 4));
         $adders = [];
         for ($round = 0; $round < 6; $round++) {
             // Several add up at the same time, and every other one is killed, wherever it is.

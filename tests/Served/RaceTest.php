@@ -15,7 +15,7 @@ use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use Psr\Http\Message\ResponseInterface;
 
 /** The same thing asked many times at once, of real processes behind a real server and database. */
@@ -34,13 +34,13 @@ final class RaceTest extends ServedTestCase
         parent::setUp();
         $this->cookies = new CookieJar;
         $this->shopper = new Client(['cookies' => $this->cookies, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
-        $this->placement = $this->placement($this->offer($this->product($this->shop, ['stock' => 9]), ['destination' => Destination::Cart]));
+        $this->placement = $this->placement($this->offer($this->product($this->shop, ['stock' => 9]), ['destination' => Onwards::Cart]));
     }
 
     public function test_the_same_click_many_times_at_once_adds_once(): void
     {
         // Another offer's click has given this browser its cookie; the shared cart is there, the clicked goods are not.
-        $this->shopper->get($this->placement($this->offer($this->product($this->shop), ['destination' => Destination::Cart]))->link($this->shop)->url());
+        $this->shopper->get($this->placement($this->offer($this->product($this->shop), ['destination' => Onwards::Cart]))->link($this->shop)->url());
         $link = $this->placement->link($this->shop)->url();
 
         $answers = self::all(array_map(fn (): PromiseInterface => $this->shopper->getAsync($link), range(1, self::TIMES)));

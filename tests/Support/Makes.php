@@ -13,8 +13,8 @@ use App\Offers\PlaceOffer;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Quote\ShippingBand;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Quote\ShippingTable;
@@ -69,7 +69,7 @@ trait Makes
     {
         $quantity = $with['quantity'] ?? 1;
         $offer = Offer::query()->create(array_diff_key($with, ['quantity' => true]) + [
-            'shop_id' => $product->shop_id, 'destination' => Destination::Pay, 'cart_use' => CartUse::JustThis, 'caption' => null, 'state' => OfferState::Live,
+            'shop_id' => $product->shop_id, 'destination' => Onwards::Pay, 'cart_use' => CartUse::JustThis, 'caption' => null, 'state' => OfferState::Live,
         ])->refresh();
         $offer->lines()->create(['shop_id' => $product->shop_id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
 

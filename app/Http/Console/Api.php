@@ -19,9 +19,9 @@ use PaperKite\Look\Side;
 use PaperKite\Look\Width;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\MendAt;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
@@ -43,7 +43,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'ProductKind', type: 'string', enum: ProductKind::class),
         new OA\Schema(schema: 'ProductPart', type: 'string', enum: ProductPart::class),
         new OA\Schema(schema: 'CartUse', type: 'string', enum: CartUse::class),
-        new OA\Schema(schema: 'Destination', type: 'string', enum: Destination::class),
+        new OA\Schema(schema: 'Destination', type: 'string', enum: Onwards::class),
         new OA\Schema(schema: 'Opening', type: 'string', enum: Opening::class),
         new OA\Schema(schema: 'ButtonState', type: 'string', enum: ButtonState::class),
         new OA\Schema(schema: 'WordSource', type: 'string', enum: WordSource::class),

@@ -26,7 +26,7 @@ final readonly class AskIsAnswerable implements Check
         if (count($draft->items) !== 1) {
             return [Finding::error(Slot::Quantity, 'A shopper can be asked how many of one product only; say how many of each, or take the others out.')->ofItem(0)];
         }
-        $begins = $proof->offer->items[0]->pick->quantity->pieces ?? $ask->least;
+        $begins = $proof->offer->destination->items()[0]->pick->quantity->pieces ?? $ask->least;
 
         return $begins >= $ask->least && $begins <= $ask->most
             ? []

@@ -12,7 +12,7 @@ final readonly class DestinationHasGoods implements Check
 {
     public function findings(Proof $proof): array
     {
-        return $proof->draft->items !== [] || $proof->draft->destination->isPossibleWithoutGoods()
+        return $proof->draft->items !== [] || $proof->draft->onwards->isPossibleWithoutGoods()
             ? []
             : [Finding::error(Slot::Destination, 'A click that adds nothing leads to the cart or to paying; choose one of them.')];
     }

@@ -10,7 +10,7 @@ use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Offer;
+use PaperKite\Offer\OfferItem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Samples;
@@ -22,9 +22,9 @@ final class OfferTest extends TestCase
     #[DataProvider('shelves')]
     public function test_it_has_sold_out_once_no_choice_has_enough_left(?Stock $own, array $variants, int $quantity, bool $isSoldOut): void
     {
-        $offer = $this->offer($own, $variants, $quantity);
+        $item = $this->item($own, $variants, $quantity);
 
-        self::assertSame([$variants !== [], $isSoldOut], [$offer->leavesAChoice(), $offer->isSoldOut()]);
+        self::assertSame([$variants !== [], $isSoldOut], [$item->leavesAChoice(), $item->isSoldOut()]);
     }
 
     /** @return iterable<string, array{Stock|null, array<string, Stock|null>, int, bool}> */
@@ -54,19 +54,12 @@ final class OfferTest extends TestCase
         self::assertSame(['What is in their cart stays there.', 'All of it is paid at once.'], array_map(static fn (CartUse $use): string => $use->note(), CartUse::cases()));
     }
 
-    public function test_an_offer_of_several_goods_has_sold_out_once_one_of_them_has(): void
-    {
-        self::assertFalse(Samples::offer(items: [Samples::item(), Samples::item(Samples::wraps())])->isSoldOut());
-        self::assertTrue(Samples::offer(items: [Samples::item(), Samples::item(Samples::wraps(small: Stock::of(0)), 1, Samples::wraps(small: Stock::of(0))->variants[0])])->isSoldOut());
-        self::assertFalse(Samples::offer(items: [])->isSoldOut());
-    }
-
     /** @param  array<string, Stock|null>  $variants */
-    private function offer(?Stock $own, array $variants, int $quantity): Offer
+    private function item(?Stock $own, array $variants, int $quantity): OfferItem
     {
         $options = $variants === [] ? [] : [new Option('Size', array_map(static fn (string $name): Choice => new Choice($name), array_keys($variants)))];
         $made = array_map(static fn (string $name, ?Stock $stock): Variant => new Variant(Sku::of('honey-'.strtolower($name)), [$name], stock: $stock), array_keys($variants), $variants);
 
-        return Samples::offer(quantity: $quantity, product: Samples::product(stock: $own, options: $options, variants: $made));
+        return Samples::item(Samples::product(stock: $own, options: $options, variants: $made), $quantity);
     }
 }

@@ -12,13 +12,13 @@ use PaperKite\Catalogue\Sale;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\Draft;
 use PaperKite\Offer\DraftAsk;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\MendAt;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
@@ -38,7 +38,7 @@ final class ProofreadingTest extends TestCase
     public function test_a_sound_draft_has_no_findings(): void
     {
         self::assertSame([], Samples::proof()->findings());
-        self::assertSame([], Samples::proof(Samples::draft(items: [], destination: Destination::Cart))->findings());
+        self::assertSame([], Samples::proof(Samples::draft(items: [], destination: Onwards::Cart))->findings());
     }
 
     #[DataProvider('doubtful')]
@@ -79,7 +79,7 @@ final class ProofreadingTest extends TestCase
         yield 'a question of no number' => [Samples::draft(ask: new DraftAsk(true, '', 'x', '3')), Severity::Error, Slot::Quantity, 0, 'can\'t be “x”'];
         yield 'a question that begins outside its limits' => [Samples::draft(quantity: '9', ask: new DraftAsk(true, '', '1', '3')), Severity::Error, Slot::Quantity, 0, 'begins with 9'];
         yield 'a question about several goods' => [Samples::draft(items: [$honey, new DraftItem(Samples::product(sku: 'comb'), '', '1')], ask: new DraftAsk(true)), Severity::Error, Slot::Quantity, 0, 'of one product only'];
-        yield 'nothing to stay with' => [Samples::draft(items: [], destination: Destination::Stay), Severity::Error, Slot::Destination, null, 'to the cart or to paying'];
+        yield 'nothing to stay with' => [Samples::draft(items: [], destination: Onwards::Stay), Severity::Error, Slot::Destination, null, 'to the cart or to paying'];
         yield 'a return address elsewhere' => [Samples::draft(landing: 'https://crow.example/'), Severity::Error, Slot::Landing, null, 'crow.example'];
         yield 'two places of one name' => [Samples::draft(places: ['the post', 'the footer', 'the post']), Severity::Caution, null, null, 'Two places are called “the post”'];
         yield 'no payee' => [Samples::draft(hasPayee: false), Severity::Error, null, null, 'no payee'];
@@ -161,9 +161,10 @@ final class ProofreadingTest extends TestCase
 
     public function test_the_proof_goes_on_with_defaults_while_a_slot_is_wrong(): void
     {
-        $offer = Samples::draft(quantity: 'x', caption: "\0", ask: new DraftAsk(true, '', '9', '1'))->offer();
+        $draft = Samples::draft(quantity: 'x', caption: "\0", ask: new DraftAsk(true, '', '9', '1'));
+        $offer = $draft->offer();
 
-        self::assertSame([1, 'Buy now', null], [$offer->items[0]->pick->quantity->pieces, $offer->caption(), $offer->ask]);
+        self::assertSame([1, 'Buy now', null], [$offer->destination->items()[0]->pick->quantity->pieces, $offer->caption(), $draft->readAsk()]);
     }
 
     /** @param  list<OfferState>  $next */

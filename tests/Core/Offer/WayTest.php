@@ -8,8 +8,8 @@ use Eris\Generators;
 use Eris\TestTrait;
 use PaperKite\Catalogue\InvalidQuantity;
 use PaperKite\Offer\Ask;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\InvalidAsk;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\SentenceDifference;
 use PaperKite\Offer\Step;
@@ -25,34 +25,34 @@ final class WayTest extends TestCase
 
     /** @param  list<string>  $pages */
     #[DataProvider('ways')]
-    public function test_a_way_is_as_long_as_what_is_left_to_say(Destination $destination, Opening $opening, int $goods, bool $leavesSomethingOpen, array $pages, bool $addsAtOnce): void
+    public function test_a_way_is_as_long_as_what_is_left_to_say(Onwards $destination, Opening $opening, int $goods, bool $leavesSomethingOpen, array $pages, bool $addsAtOnce): void
     {
-        $way = Steps::of($destination, $opening, $goods, $leavesSomethingOpen);
+        $way = $goods === 0 ? Steps::throughCart($destination) : Steps::selling($destination, $opening, $goods, $leavesSomethingOpen);
 
         self::assertSame([$pages, $addsAtOnce], [array_map(static fn (Step $page): string => $page->value, $way->pages), $way->addsAtOnce]);
         self::assertSame($pages[0], $way->first()->value);
     }
 
-    /** @return iterable<string, array{Destination, Opening, int, bool, list<string>, bool}> */
+    /** @return iterable<string, array{Onwards, Opening, int, bool, list<string>, bool}> */
     public static function ways(): iterable
     {
-        yield 'straight to paying' => [Destination::Pay, Opening::SameTab, 1, false, ['checkout'], true];
-        yield 'several, to paying' => [Destination::Pay, Opening::NewTab, 3, false, ['checkout'], true];
-        yield 'to paying, once it is said which' => [Destination::Pay, Opening::SameTab, 1, true, ['offer', 'checkout'], false];
-        yield 'by a page of its own' => [Destination::Pay, Opening::OwnPage, 1, false, ['offer', 'checkout'], false];
-        yield 'to the cart' => [Destination::Cart, Opening::SameTab, 1, false, ['cart', 'checkout'], true];
-        yield 'looking on' => [Destination::Stay, Opening::SameTab, 2, false, ['cart', 'checkout'], true];
-        yield 'to choose' => [Destination::Choose, Opening::SameTab, 1, true, ['product', 'cart', 'checkout'], false];
-        yield 'to choose from several' => [Destination::Choose, Opening::SameTab, 2, false, ['offer', 'cart', 'checkout'], false];
-        yield 'to choose, on a page of its own' => [Destination::Choose, Opening::OwnPage, 1, false, ['offer', 'cart', 'checkout'], false];
-        yield 'the cart as it is' => [Destination::Cart, Opening::OwnPage, 0, false, ['cart', 'checkout'], false];
-        yield 'the cart, to be paid' => [Destination::Pay, Opening::SameTab, 0, false, ['checkout'], false];
+        yield 'straight to paying' => [Onwards::Pay, Opening::SameTab, 1, false, ['checkout'], true];
+        yield 'several, to paying' => [Onwards::Pay, Opening::NewTab, 3, false, ['checkout'], true];
+        yield 'to paying, once it is said which' => [Onwards::Pay, Opening::SameTab, 1, true, ['offer', 'checkout'], false];
+        yield 'by a page of its own' => [Onwards::Pay, Opening::OwnPage, 1, false, ['offer', 'checkout'], false];
+        yield 'to the cart' => [Onwards::Cart, Opening::SameTab, 1, false, ['cart', 'checkout'], true];
+        yield 'looking on' => [Onwards::Stay, Opening::SameTab, 2, false, ['cart', 'checkout'], true];
+        yield 'to choose' => [Onwards::Choose, Opening::SameTab, 1, true, ['product', 'cart', 'checkout'], false];
+        yield 'to choose from several' => [Onwards::Choose, Opening::SameTab, 2, false, ['offer', 'cart', 'checkout'], false];
+        yield 'to choose, on a page of its own' => [Onwards::Choose, Opening::OwnPage, 1, false, ['offer', 'cart', 'checkout'], false];
+        yield 'the cart as it is' => [Onwards::Cart, Opening::OwnPage, 0, false, ['cart', 'checkout'], false];
+        yield 'the cart, to be paid' => [Onwards::Pay, Opening::SameTab, 0, false, ['checkout'], false];
     }
 
     public function test_a_way_is_told_in_a_sentence(): void
     {
-        self::assertSame('One step to payment: click, checkout, payment.', Steps::of(Destination::Pay, Opening::SameTab, 1, false)->words());
-        self::assertSame('3 steps to payment: click, page of the offer, cart, checkout, payment.', Steps::of(Destination::Cart, Opening::SameTab, 1, true)->words());
+        self::assertSame('One step to payment: click, checkout, payment.', Steps::selling(Onwards::Pay, Opening::SameTab, 1, false)->words());
+        self::assertSame('3 steps to payment: click, page of the offer, cart, checkout, payment.', Steps::selling(Onwards::Cart, Opening::SameTab, 1, true)->words());
     }
 
     public function test_a_question_takes_what_is_within_its_limits(): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Offer;
 
 use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\WordLadder;
 use PaperKite\Offer\WordSource;
@@ -21,7 +21,7 @@ final class WordsTest extends TestCase
     public function test_the_most_specific_words_win(array $words, string $text, WordSource $source): void
     {
         [$placement, $offer, $surface, $shop] = array_map(static fn (string $idle): StateWords => StateWords::of(['idle' => $idle]), $words);
-        $word = WordLadder::of($placement, $offer, $surface, $shop)->word(ButtonState::Idle, Destination::Pay);
+        $word = WordLadder::of($placement, $offer, $surface, $shop)->word(ButtonState::Idle, Onwards::Pay->caption());
 
         self::assertSame([$text, $source], [$word->text, $word->source]);
         self::assertNotSame('', $word->source->words());
@@ -39,8 +39,8 @@ final class WordsTest extends TestCase
 
     public function test_every_state_has_words_of_its_own_built_in(): void
     {
-        foreach (Destination::cases() as $destination) {
-            $words = array_map(static fn (ButtonState $state): string => WordLadder::ofOffer(StateWords::none(), StateWords::none())->word($state, $destination)->text, ButtonState::cases());
+        foreach (Onwards::cases() as $destination) {
+            $words = array_map(static fn (ButtonState $state): string => WordLadder::ofOffer(StateWords::none(), StateWords::none())->word($state, $destination->caption())->text, ButtonState::cases());
 
             self::assertSame($words, array_unique($words));
             self::assertNotContains('', $words);

@@ -6,7 +6,7 @@ namespace Tests\Core\Shopfront;
 
 use PaperKite\Checkout\CheckoutSlug;
 use PaperKite\Checkout\InvalidSlug;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Shopfront\AfterAdding;
 use PaperKite\Shopfront\ButtonSet;
 use PaperKite\Shopfront\ProductButtons;
@@ -25,12 +25,12 @@ final class ShopfrontTest extends TestCase
         $rules = new ShopfrontRules;
 
         self::assertSame([ButtonSet::Cart, ButtonSet::CartThenBuy, ButtonSet::CartThenBuy], array_map($rules->buttons(...), Surface::cases()));
-        self::assertNull($rules->caption(Surface::List, Destination::Cart));
+        self::assertNull($rules->caption(Surface::List, Onwards::Cart));
     }
 
     public function test_buttons_stand_in_the_order_of_their_name(): void
     {
-        self::assertSame([Destination::Pay, Destination::Cart], ButtonSet::BuyThenCart->destinations());
+        self::assertSame([Onwards::Pay, Onwards::Cart], ButtonSet::BuyThenCart->destinations());
         self::assertSame([], ButtonSet::None->destinations());
         self::assertSame([true, false, false], array_map(ButtonSet::None->isPossibleAt(...), Surface::cases()));
     }
@@ -41,7 +41,7 @@ final class ShopfrontTest extends TestCase
 
         self::assertSame([], $entry->errors);
         self::assertSame([ButtonSet::None, ButtonSet::CartThenBuy, ButtonSet::BuyThenCart], array_map($entry->rules->buttons(...), Surface::cases()));
-        self::assertSame(['In the basket', 'Mine', null], [$entry->rules->caption(Surface::List, Destination::Cart), $entry->rules->caption(Surface::Glance, Destination::Pay), $entry->rules->caption(Surface::Glance, Destination::Cart)]);
+        self::assertSame(['In the basket', 'Mine', null], [$entry->rules->caption(Surface::List, Onwards::Cart), $entry->rules->caption(Surface::Glance, Onwards::Pay), $entry->rules->caption(Surface::Glance, Onwards::Cart)]);
         self::assertSame([AfterAdding::Stay, true, AfterAdding::Cart], [$entry->rules->afterAdding, $entry->rules->hasNotice, $entry->rules->noticeLeads]);
         self::assertSame(['sold_out' => 'All eaten'], $entry->words->all());
     }

@@ -13,8 +13,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
 use PaperKite\Text\FormInput;
@@ -32,7 +32,7 @@ final class OfferRequest extends FormRequest
     {
         return [
             'items' => ['present', 'array', 'max:'.self::MOST_ITEMS_READ],
-            'destination' => ['required', Rule::enum(Destination::class)],
+            'destination' => ['required', Rule::enum(Onwards::class)],
             'cart_use' => ['required', Rule::enum(CartUse::class)],
             'opening' => ['required', Rule::enum(Opening::class)],
             'ask' => ['present', 'array'],

@@ -11,7 +11,6 @@ use App\Models\Shop;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Sentence;
-use PaperKite\Offer\TypicalBill;
 use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'OfferRow', description: 'An offer in the list.')]
@@ -41,7 +40,7 @@ final readonly class OfferRowResource
     public static function of(Offer $offer, Shop $shop, LookBook $looks, array $trace, Moment $at): self
     {
         $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
-        $bill = TypicalBill::of($core, $shop->rules(), $shop->home_country, $at)->receipt;
+        $bill = $core->destination->bill($shop->rules(), $shop->home_country, $at)->receipt;
         $pages = array_values($offer->placements->map(fn (Placement $placement): string => $placement->page)->all());
 
         return new self(

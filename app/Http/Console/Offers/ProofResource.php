@@ -71,7 +71,7 @@ final readonly class ProofResource
             can_save: Proofreading::allowsSaving($findings),
             can_go_live: Proofreading::allowsGoingLive($findings),
             words: array_map(static fn (ButtonState $state) => WordResource::of($offer->word($state)), ButtonState::cases()),
-            words_without: array_map(static fn (ButtonState $state) => WordResource::of($without->word($state, $offer->destination, $offer->purpose())), ButtonState::cases()),
+            words_without: array_map(static fn (ButtonState $state) => WordResource::of($without->word($state, $offer->destination->caption())), ButtonState::cases()),
             caption_ideas: CaptionIdeas::for($offer, $shop->name),
             variants: array_map(self::variants(...), $proof->draft->items),
             bill: $proof->bill === null ? null : BillResource::of(Bill::of($proof->bill), $proof->bill->shop->timezone),

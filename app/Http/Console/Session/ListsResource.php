@@ -18,7 +18,7 @@ use PaperKite\Catalogue\ProductKind;
 use PaperKite\Medium\Media;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 
 #[OA\Schema(schema: 'Lists', description: 'What forms choose from in every shop.')]
@@ -58,7 +58,7 @@ final readonly class ListsResource
         return new self(
             drawings: array_map(DrawingResource::of(...), Drawing::cases()),
             product_kinds: array_map(ProductKindResource::of(...), ProductKind::sold()),
-            destinations: array_map(DestinationResource::of(...), Destination::cases()),
+            destinations: array_map(DestinationResource::of(...), Onwards::cases()),
             cart_uses: array_map(CartUseResource::of(...), CartUse::cases()),
             openings: array_map(OpeningResource::of(...), Opening::cases()),
             media: array_map(MediumResource::of(...), Media::all()),

@@ -31,7 +31,7 @@ use PaperKite\Catalogue\InvalidQuantity;
 use PaperKite\Catalogue\Quantity;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\RestOfLink;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Words\Wording;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
@@ -76,7 +76,7 @@ final readonly class AddController
     /** @throws TooManyCarts */
     private function filled(Request $request, Shop $shop, Visitor $visitor, Goods $goods): Answer
     {
-        $buys = Input::text($request, 'to') === Destination::Pay->value;
+        $buys = Input::text($request, 'to') === Onwards::Pay->value;
         $rest = RestOfLink::read(Input::text($request, 'rest'))?->decidedBy($buys ? OpenDestination::Pay : OpenDestination::Cart);
         if ($rest !== null) {
             return $this->answer($request, $this->afterChoice($request, $shop, $visitor, $goods, $rest));

@@ -22,7 +22,7 @@ use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Quantity;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\RestOfLink;
-use PaperKite\Offer\Destination;
+use PaperKite\Offer\Onwards;
 use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
 use PaperKite\Quote\ShippingWords;
@@ -94,7 +94,7 @@ final readonly class ProductPage
     {
         return $rest === null || $rest->to === OpenDestination::Choose
             ? GoodsButton::listOf($shop, $product, $surface)
-            : [GoodsButton::of($shop, $product, $surface, $rest->isAlone() ? Destination::Pay : Destination::Cart)];
+            : [GoodsButton::of($shop, $product, $surface, $rest->isAlone() ? Onwards::Pay : Onwards::Cart)];
     }
 
     /** What sending one piece would cost, with the reason; blank where it can't be told. */

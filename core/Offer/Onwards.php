@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Offer;
 
 /** Where the click leads, named by the steps that remain until payment. */
-enum Destination: string
+enum Onwards: string
 {
     case Pay = 'pay';
     case Cart = 'cart';
