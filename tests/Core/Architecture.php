@@ -127,6 +127,12 @@ final class Architecture
     }
 
     #[TestRule]
+    public function partners_stand_beside_links(): Rule
+    {
+        return $this->onlyOn('Partner', ['Money', 'Text']);
+    }
+
+    #[TestRule]
     public function results_stand_on_nothing(): Rule
     {
         return $this->onlyOn('Results', []);
@@ -135,7 +141,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words', 'Order', 'Sheet'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words', 'Order', 'Sheet', 'Partner', 'Payment', 'Refund', 'Calendar'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))
