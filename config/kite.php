@@ -51,6 +51,9 @@ return [
         ],
     ],
 
+    // Where the made-up marketplaces answer; without stand-ins there are none.
+    'standin_port' => env('KITE_STANDIN_MARKETS_PORT'),
+
     'demo' => [
         'password' => env('KITE_DEMO_PASSWORD'),
         // Where the stand-in blog finds the button of its post.

@@ -9,7 +9,7 @@ Route::prefix('api')->group(function (): void {
     Route::group([], __DIR__.'/console/session.php');
 
     Route::prefix('shops/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(function (): void {
-        foreach (['shop', 'catalogue', 'offers', 'looks', 'links', 'orders'] as $feature) {
+        foreach (['shop', 'catalogue', 'offers', 'looks', 'links', 'partners', 'orders'] as $feature) {
             Route::group([], __DIR__."/console/{$feature}.php");
         }
     });

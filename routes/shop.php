@@ -13,6 +13,7 @@ use App\Http\Shopper\Checkout\ReturnController;
 use App\Http\Shopper\Checkout\ThankYouController;
 use App\Http\Shopper\FindShop;
 use App\Http\Shopper\Offers\OfferController;
+use App\Http\Shopper\Offers\PartnerLinkController;
 use App\Http\Shopper\Offers\PlacementController;
 use App\Http\Shopper\Offers\TakeController;
 use App\Http\Shopper\Shopfront\ShopfrontController;
@@ -32,6 +33,8 @@ Route::post('/events/payments', PaymentEventController::class)->middleware(FindS
 Route::middleware('shopper')->group(function (): void {
     Route::get('/', [ShopfrontController::class, 'list']);
     Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
+
+    Route::get('/to/{sku}', PartnerLinkController::class);
 
     Route::get('/take/{items?}', TakeController::class)->where('items', '.*');
 

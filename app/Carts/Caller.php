@@ -17,11 +17,13 @@ final readonly class Caller
         /** The header Accept-Language (RFC 9110, 12.5.4). */
         public string $languages,
         public Device $device,
+        /** ISO 3166-1 alpha-2, as a proxy that the operator has listed says; `null` where none does. */
+        private ?string $located = null,
     ) {}
 
-    /** ISO 3166-1 alpha-2, as the browser's languages suggest; `null` where they don't. */
+    /** ISO 3166-1 alpha-2, as a listed proxy says or the browser's languages suggest; `null` where neither does. */
     public function country(): ?string
     {
-        return ShopperCountry::fromLanguages($this->languages);
+        return $this->located ?? ShopperCountry::fromLanguages($this->languages);
     }
 }

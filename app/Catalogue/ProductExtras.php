@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Text\RichText;
+use PaperKite\Catalogue\ProductKind;
+use PaperKite\Partner\AddressesEntry;
+use PaperKite\Partner\Marketplace;
 use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
@@ -35,9 +38,12 @@ final readonly class ProductExtras
         /** @var array<string, string> buttons by surface and their words, where they differ from the shop's */
         public array $buttons,
         public bool $isDraft,
+        /** Where it is to be had, while a partner sells it. */
+        public AddressesEntry $addresses,
     ) {}
 
-    public static function of(FormInput $typed): self
+    /** @param  array<int, Marketplace>  $marketplaces  of the shop, by id */
+    public static function of(FormInput $typed, array $marketplaces): self
     {
         $seen = ['' => $typed->id('stock_seen')];
         foreach ($typed->items('variants') as $variant) {
@@ -49,8 +55,11 @@ final readonly class ProductExtras
         $description = $wrong->at('description', static fn (): string => RichText::of($typed->text('description'), 'The description'));
         $buttons = ProductButtons::read($typed->part('buttons'));
 
+        $isElsewhere = ProductKind::tryFrom($typed->text('kind'))?->isElsewhere() === true;
+        $addresses = AddressesEntry::read($typed, $marketplaces, $isElsewhere);
+
         return new self(
-            $wrong->all() + $buttons->errors,
+            $wrong->all() + $buttons->errors + $addresses->errors,
             $summary === '' ? null : $summary,
             $description === '' ? null : $description,
             array_values(array_filter(array_map(PictureEntry::of(...), array_slice($typed->items('pictures'), 0, self::MOST_PICTURES)))),
@@ -58,6 +67,7 @@ final readonly class ProductExtras
             array_filter($seen, static fn (?int $stock): bool => $stock !== null),
             $buttons->said,
             $typed->isOn('is_draft'),
+            $addresses,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\Category;
+use App\Models\PartnerAddress;
 use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Variant;
@@ -15,6 +16,7 @@ use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\Product as CatalogueProduct;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Time\LocalTime;
 use PaperKite\Time\Moment;
@@ -33,6 +35,7 @@ final readonly class ProductForm
      * @param  list<array{id: int, alt: string}>  $pictures
      * @param  list<OptionForm>  $options
      * @param  list<VariantForm>  $variants
+     * @param  list<AddressForm>  $addresses
      */
     private function __construct(
         #[OA\Property]
@@ -117,6 +120,8 @@ final readonly class ProductForm
         public array $options = [],
         #[OA\Property(type: 'array', items: new OA\Items(ref: VariantForm::class))]
         public array $variants = [],
+        #[OA\Property(description: 'Where it is to be had, while a partner sells it.', type: 'array', items: new OA\Items(ref: AddressForm::class))]
+        public array $addresses = [],
     ) {}
 
     /** What a new product begins with. */
@@ -125,7 +130,7 @@ final readonly class ProductForm
         return new self;
     }
 
-    /** @param  Product  $product  with variants, pictures, categories and add-ons */
+    /** @param  Product  $product  with variants, pictures, categories, add-ons and addresses */
     public static function of(Product $product, DateTimeZone $zone): self
     {
         return new self(
@@ -156,6 +161,7 @@ final readonly class ProductForm
             buttons: ProductButtonsForm::of($product->buttons ?? []),
             options: array_map(static fn (Option $option): OptionForm => OptionForm::of($option), $product->options),
             variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product, $zone))->all()),
+            addresses: array_values($product->addresses->map(static fn (PartnerAddress $address): AddressForm => AddressForm::of($address))->all()),
         );
     }
 
@@ -166,7 +172,8 @@ final readonly class ProductForm
         $local = static fn (?CarbonImmutable $at): string => $at === null ? '' : LocalTime::typed(Moment::ofSeconds((int) $at->getTimestamp()), $zone);
 
         return [
-            'price' => $amount($product->price_minor),
+            // What has no price here may have none that anybody typed.
+            'price' => $product->price_minor === 0 && ! $product->kind->has(ProductPart::Price) ? '' : $amount($product->price_minor),
             'sale_price' => $amount($product->sale_minor),
             'sale_from' => $local($product->sale_from),
             'sale_until' => $local($product->sale_until),

@@ -42,6 +42,7 @@ final readonly class ProductRows
             'name' => $entered->name,
             'sku' => $entered->sku->text,
             'kind' => $entered->kind,
+            ...($entered->kind->isElsewhere() ? [] : ['own_kind' => $entered->kind]),
             'thanks' => $entered->thanks === '' ? null : $entered->thanks,
             'is_draft' => $extras->isDraft,
             'summary' => $extras->summary,

@@ -25,6 +25,7 @@ final readonly class SaveProduct
     public function __construct(
         private SaveVariants $saveVariants,
         private SavePictures $savePictures,
+        private SaveAddresses $saveAddresses,
         private TakenSkus $takenSkus,
         private NameGoods $name,
         private Changed $changed,
@@ -63,6 +64,7 @@ final readonly class SaveProduct
         $rows = ProductRows::of($entered, $extras, $shop->currency());
         $saved = $this->written($shop, $product, $rows->product, $entered, $extras);
         ($this->savePictures)($saved, $extras->pictures);
+        ($this->saveAddresses)($shop, $saved, $extras->addresses->addresses);
         ($this->saveVariants)($saved, $rows->variants, $extras->stockSeen);
         $this->name->markFormer($saved);
         $this->saveCategories($shop, $saved, $entered->categories);
@@ -92,6 +94,7 @@ final readonly class SaveProduct
             return $shop->products()->create($attributes);
         }
         $locked = Product::query()->whereKey($product->id)->lockForUpdate()->firstOrFail();
+        $attributes += ['own_kind' => $locked->kind->isElsewhere() ? $locked->own_kind : $locked->kind];
         $attributes['options'] = KeptSales::in($entered->options, $locked->options);
         $before = $locked->ownEvent();
         $locked->fill($this->withoutUntouchedStock($attributes, $extras));

@@ -16,6 +16,7 @@ enum EditKind: string
     case Look = 'look';
     case OrderNote = 'order_note';
     case Words = 'words';
+    case Marketplace = 'marketplace';
 
     /** As a sentence begins with it. */
     public function named(): string
@@ -30,6 +31,7 @@ enum EditKind: string
             self::Look => 'This look was',
             self::OrderNote => 'This note was',
             self::Words => 'The words were',
+            self::Marketplace => 'This marketplace was',
         };
     }
 }

@@ -6,6 +6,7 @@ namespace App\Clicks;
 
 use App\Carts\Caller;
 use App\Carts\Goods;
+use App\Models\PartnerAddress;
 use App\Models\Shop;
 use App\Results\Event;
 use App\Results\EventGoods;
@@ -23,6 +24,11 @@ final class Did
     public static function click(Shop $shop, Source $source, Caller $caller): Event
     {
         return new Event(EventKind::Click, $shop, $source, $caller->country(), $caller->device);
+    }
+
+    public static function lead(Shop $shop, Source $source, PartnerAddress $address, Caller $caller): Event
+    {
+        return new Event(EventKind::Lead, $shop, $source, $caller->country(), $caller->device, [new EventGoods($address->product_id)], $address->marketplace_id);
     }
 
     /** @param  list<Goods>  $goods */

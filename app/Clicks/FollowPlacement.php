@@ -47,6 +47,7 @@ final readonly class FollowPlacement
                 Step::Offer => "/o/{$placement->code}",
                 Step::Cart => '/cart',
                 Step::Checkout => $this->checkoutOf($placement->shop, $owner),
+                null => throw new \LogicException('What leads out leads to no page of the shop.'),
             };
         }
 
@@ -90,6 +91,7 @@ final readonly class FollowPlacement
             Onwards::Pay => $placement->shop->checkoutPath($cart->ref),
             Onwards::Stay => $this->landing($placement) ?? '/?after=added',
             Onwards::Cart, Onwards::Choose => '/cart',
+            Onwards::Page => throw new \LogicException('What leads to a page adds nothing.'),
         };
     }
 
@@ -121,7 +123,7 @@ final readonly class FollowPlacement
     {
         $landing = $placement->offer->landing;
 
-        return $landing !== null && Shop::query()->findOrFail($placement->shop_id)->checkout_rules->allows($landing) ? $landing : null;
+        return $landing !== null && $placement->shop->hasListed($landing) ? $landing : null;
     }
 
     /** @return Event|null `null` where it is the second half of a double click; asked before any transaction, which may run twice */

@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace App\Clicks;
 
 use App\Database\Joined;
+use App\Models\Marketplace;
+use App\Models\MarketplaceHost;
 use App\Models\Offer;
 use App\Models\OfferLine;
+use App\Models\Partner;
+use App\Models\PartnerAddress;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Link\PlacementCode;
 
 /** A placement with all that a click needs to know, in one read. */
@@ -21,11 +27,15 @@ final class PlacementLookup
 {
     private const COLUMNS = [
         'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page', 'caption', 'paused_at'],
-        'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'look_id', 'state'],
-        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent', 'words', 'checkout_slug', 'timezone'],
+        'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'page', 'look_id', 'state'],
+        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent', 'words', 'checkout_slug', 'timezone', 'listed_hosts', 'referrer_policy'],
         'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],
-        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'begins_at', 'ends_at', 'place'],
+        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'own_kind', 'begins_at', 'ends_at', 'place'],
         'variants' => ['id', 'sku', 'stock', 'choices', 'begins_at', 'ends_at', 'place'],
+        'partner_addresses' => ['id', 'product_id', 'marketplace_id', 'kind', 'target', 'is_fallback'],
+        'marketplaces' => ['id', 'name', 'scheme', 'port', 'patterns', 'item_address', 'search_address', 'keeps', 'id_parameter', 'sub_id_parameter', 'country', 'currency', 'counts', 'counts_for_hours', 'own_id'],
+        'marketplace_hosts' => ['id', 'host'],
+        'partners' => ['id', 'name'],
     ];
 
     /** @return Placement|null with its shop, its offer and the offer's goods; `null` where this host has no such placement */
@@ -37,9 +47,14 @@ final class PlacementLookup
             ->leftJoin('offer_lines', 'offer_lines.offer_id', '=', 'offers.id')
             ->leftJoin('products', 'products.id', '=', 'offer_lines.product_id')
             ->leftJoin('variants', 'variants.id', '=', 'offer_lines.variant_id')
+            // Of a partner's goods alone: a line comes as often as it has addresses.
+            ->leftJoin('partner_addresses', static fn (JoinClause $join) => $join->on('partner_addresses.product_id', 'products.id')->whereIn('products.kind', self::elsewhere()))
+            ->leftJoin('marketplaces', 'marketplaces.id', '=', 'partner_addresses.marketplace_id')
+            ->leftJoin('marketplace_hosts', static fn (JoinClause $join) => $join->on('marketplace_hosts.marketplace_id', 'marketplaces.id')->where('marketplace_hosts.position', 0))
+            ->leftJoin('partners', 'partners.id', '=', 'marketplaces.partner_id')
             ->where('placements.code', $code->text)
             ->where('shops.host', $host)
-            ->orderBy('offer_lines.position')
+            ->orderBy('offer_lines.position')->orderBy('partner_addresses.position')
             ->get(Joined::selection(self::COLUMNS))
             ->map(static fn (object $row): array => (array) $row)
             ->all();
@@ -48,9 +63,49 @@ final class PlacementLookup
         }
         $shop = Joined::model(new Shop, 'shops', self::COLUMNS['shops'], $rows[0]) ?? throw new LogicException('A placement has a shop.');
         $offer = Joined::model(new Offer, 'offers', self::COLUMNS['offers'], $rows[0]) ?? throw new LogicException('A placement has an offer.');
-        $offer->setRelation('shop', $shop)->setRelation('lines', new Collection(array_filter(array_map($this->line(...), $rows))));
+        $offer->setRelation('shop', $shop)->setRelation('lines', $this->lines($rows));
 
         return Joined::model(new Placement, 'placements', self::COLUMNS['placements'], $rows[0])?->setRelation('offer', $offer)->setRelation('shop', $shop);
+    }
+
+    /**
+     * @param  array<array<mixed>>  $rows
+     * @return Collection<int, OfferLine>
+     */
+    private function lines(array $rows): Collection
+    {
+        $lines = [];
+        foreach ($rows as $row) {
+            $line = $this->line($row);
+            if ($line !== null) {
+                $lines[$line->id] ??= $line;
+                $address = $this->address($row);
+                if ($address !== null) {
+                    $lines[$line->id]->product->addresses->push($address);
+                }
+            }
+        }
+
+        return new Collection(array_values($lines));
+    }
+
+    /**
+     * @param  array<mixed>  $row
+     * @return PartnerAddress|null with its marketplace, and of its hosts the one that links lead to
+     */
+    private function address(array $row): ?PartnerAddress
+    {
+        $marketplace = Joined::model(new Marketplace, 'marketplaces', self::COLUMNS['marketplaces'], $row);
+        $host = Joined::model(new MarketplaceHost, 'marketplace_hosts', self::COLUMNS['marketplace_hosts'], $row);
+        $marketplace?->setRelation('partner', Joined::model(new Partner, 'partners', self::COLUMNS['partners'], $row))->setRelation('hosts', new Collection(array_filter([$host])));
+
+        return Joined::model(new PartnerAddress, 'partner_addresses', self::COLUMNS['partner_addresses'], $row)?->setRelation('marketplace', $marketplace);
+    }
+
+    /** @return list<ProductKind> */
+    private static function elsewhere(): array
+    {
+        return array_values(array_filter(ProductKind::cases(), static fn (ProductKind $kind): bool => $kind->isElsewhere()));
     }
 
     /**
@@ -60,7 +115,7 @@ final class PlacementLookup
     private function line(array $row): ?OfferLine
     {
         $variant = Joined::model(new Variant, 'variants', self::COLUMNS['variants'], $row);
-        $product = Joined::model(new Product, 'products', self::COLUMNS['products'], $row);
+        $product = Joined::model(new Product, 'products', self::COLUMNS['products'], $row)?->setRelation('addresses', new Collection);
 
         return Joined::model(new OfferLine, 'offer_lines', self::COLUMNS['offer_lines'], $row)?->setRelation('product', $product)->setRelation('variant', $variant);
     }

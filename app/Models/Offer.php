@@ -14,6 +14,8 @@ use PaperKite\Offer\Ask;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Destination\Destination;
+use PaperKite\Offer\Destination\LeadToPage;
+use PaperKite\Offer\Destination\LeadToPartner;
 use PaperKite\Offer\Destination\SellHere;
 use PaperKite\Offer\Destination\ShowCart;
 use PaperKite\Offer\Offer as CoreOffer;
@@ -37,6 +39,7 @@ use PaperKite\Offer\Steps;
  * @property string|null $caption
  * @property StateWords $words
  * @property string|null $landing
+ * @property string|null $page
  * @property int|null $look_id
  * @property int $version
  * @property OfferState $state
@@ -49,7 +52,7 @@ use PaperKite\Offer\Steps;
 final class Offer extends Model
 {
     /** @var list<string> all that its sentence needs */
-    public const TOLD_WITH = ['lines.product.variants', 'lines.variant', 'look', 'placements'];
+    public const TOLD_WITH = ['lines.product.variants', 'lines.product.addresses.marketplace.partner', 'lines.product.addresses.marketplace.hosts', 'lines.variant', 'look', 'placements'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -71,19 +74,48 @@ final class Offer extends Model
     /** The pages that a click leads by. */
     public function way(): Steps
     {
+        if ($this->leadsOut()) {
+            return Steps::out('', $this->opening);
+        }
+
         return $this->lines->isEmpty()
             ? Steps::throughCart($this->destination)
             : Steps::selling($this->destination, $this->opening, count($this->lines), $this->ask_label !== null || $this->lines->contains(fn (OfferLine $line): bool => $line->leavesAChoice()));
     }
 
+    /** Whether a click sells nothing here. */
+    public function leadsOut(): bool
+    {
+        return $this->destination === Onwards::Page || $this->partnerLine() !== null;
+    }
+
+    /** What a partner sells, where it is what the click leads to. */
+    public function partnerLine(): ?OfferLine
+    {
+        $line = $this->lines->first();
+
+        return $this->destination !== Onwards::Page && $this->lines->count() === 1 && $line?->product->kind->isElsewhere() === true ? $line : null;
+    }
+
     /** What its button says where nobody has written anything for it. */
     public function builtInCaption(): string
     {
+        if ($this->leadsOut()) {
+            return $this->leadsTo()->caption();
+        }
+
         return $this->destination->caption(Purpose::of(array_values($this->lines->map(static fn (OfferLine $line): bool => $line->product->kind->isGiven())->all())));
     }
 
     private function leadsTo(): Destination
     {
+        if ($this->destination === Onwards::Page) {
+            return new LeadToPage($this->page ?? '');
+        }
+        $partner = $this->partnerLine();
+        if ($partner !== null) {
+            return new LeadToPartner($partner->product->toPartnerGoods());
+        }
         $items = array_values($this->lines->map(fn (OfferLine $line): OfferItem => $line->toCore())->all());
 
         return $items === []
@@ -94,13 +126,13 @@ final class Offer extends Model
     /** Whether any of its goods is one that the seller still works on. */
     public function holdsADraft(): bool
     {
-        return $this->lines->contains(fn (OfferLine $line): bool => $line->product->is_draft);
+        return $this->destination !== Onwards::Page && $this->lines->contains(fn (OfferLine $line): bool => $line->product->is_draft || ($line->product->kind->isElsewhere() && $this->lines->count() > 1));
     }
 
     /** Whether any of its goods, where it is known which, has too little left. */
     public function isSoldOut(): bool
     {
-        return $this->lines->contains(fn (OfferLine $line): bool => ! $line->leavesAChoice()
+        return ! $this->leadsOut() && $this->lines->contains(fn (OfferLine $line): bool => ! $line->leavesAChoice()
             && ! $line->product->stockFor($line->variant)->covers($line->quantity));
     }
 

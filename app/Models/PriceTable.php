@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class PriceTable extends Model
 {
     /** @var list<string> all that its columns need */
-    public const TOLD_WITH = ['columns.offer.lines.product.variants', 'columns.offer.lines.variant'];
+    public const TOLD_WITH = ['columns.offer.lines.product.variants', 'columns.offer.lines.product.addresses.marketplace.partner', 'columns.offer.lines.product.addresses.marketplace.hosts', 'columns.offer.lines.variant'];
 
     /** @return array<string, string> */
     protected function casts(): array

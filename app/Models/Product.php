@@ -26,6 +26,9 @@ use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Offer\PartnerGoods;
+use PaperKite\Partner\Marketplace;
+use PaperKite\Partner\Route;
 
 /**
  * @property int $id
@@ -33,6 +36,7 @@ use PaperKite\Money\Money;
  * @property string $sku
  * @property string $name
  * @property ProductKind $kind
+ * @property ProductKind|null $own_kind what it was before it became a partner’s
  * @property string|null $summary
  * @property string|null $description
  * @property string $currency
@@ -66,6 +70,7 @@ use PaperKite\Money\Money;
  * @property array<string, string>|null $buttons
  * @property Collection<int, Variant> $variants
  * @property Collection<int, Picture> $pictures
+ * @property Collection<int, PartnerAddress> $addresses
  * @property Collection<int, Category> $categories
  * @property Collection<int, Product> $addOns
  */
@@ -75,7 +80,7 @@ final class Product extends Model
     use HasSale;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical, 'begins_at' => null, 'ends_at' => null, 'place' => '', 'event_sequence' => 0, 'asks_attendees' => false, 'parcel_address' => null];
+    protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical, 'own_kind' => null, 'begins_at' => null, 'ends_at' => null, 'place' => '', 'event_sequence' => 0, 'asks_attendees' => false, 'parcel_address' => null];
 
     protected static function booted(): void
     {
@@ -90,10 +95,31 @@ final class Product extends Model
     protected function casts(): array
     {
         return [
-            'kind' => ProductKind::class, 'suggested' => 'array', 'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
+            'kind' => ProductKind::class, 'own_kind' => ProductKind::class, 'suggested' => 'array', 'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
             'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
             'asks_attendees' => 'boolean', 'parcel_address' => ParcelAddress::class, 'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
         ];
+    }
+
+    /** While a partner sells it: with its addresses and their marketplaces. */
+    public function toPartnerGoods(): PartnerGoods
+    {
+        $addresses = $this->addresses->sortByDesc('is_fallback')->values();
+
+        return new PartnerGoods(
+            $this->name,
+            array_values($addresses->map(static fn (PartnerAddress $address): Marketplace => $address->marketplace->toCore())->all()),
+            $this->route(),
+            $this->is_draft,
+        );
+    }
+
+    /** Who is sent where, by the ids of addresses. */
+    public function route(): Route
+    {
+        $fallback = $this->addresses->firstWhere('is_fallback', true);
+
+        return new Route($this->addresses->mapWithKeys(static fn (PartnerAddress $address): array => [$address->id => $address->marketplace->country])->all(), $fallback?->id);
     }
 
     /** With all its variants, where it has any: read them for a whole list at once. */
@@ -205,6 +231,12 @@ final class Product extends Model
         return $this->hasMany(Picture::class)->orderBy('position')->orderBy('id');
     }
 
+    /** @return HasMany<PartnerAddress, $this> where it is to be had, while a partner sells it */
+    public function addresses(): HasMany
+    {
+        return $this->hasMany(PartnerAddress::class)->orderBy('position');
+    }
+
     /** @return BelongsToMany<Category, $this> */
     public function categories(): BelongsToMany
     {
@@ -220,14 +252,16 @@ final class Product extends Model
     /** @param  list<Variant>  $variants */
     private function cataloguedWith(array $variants): CatalogueProduct
     {
+        // What a partner sells is not for sale here: as goods of the shop it is what it was before, and a draft.
+        $kind = $this->kind->isElsewhere() ? $this->own_kind ?? ProductKind::Physical : $this->kind;
         // What its kind has no use for is kept, and counts for nothing.
-        $has = $this->kind->has(...);
+        $has = $kind->has(...);
         $ships = $has(ProductPart::Shipping);
 
         return new CatalogueProduct(
             sku: Sku::of($this->sku),
             name: $this->name,
-            kind: $this->kind,
+            kind: $kind,
             price: new Price($this->money($this->price_minor), $has(ProductPart::Sale) ? $this->sale() : null),
             cost: ! $has(ProductPart::Tax) || $this->cost_minor === null ? null : $this->money($this->cost_minor),
             taxClass: $this->tax_class,
@@ -237,7 +271,7 @@ final class Product extends Model
             options: $has(ProductPart::Variants) ? $this->options : [],
             variants: $has(ProductPart::Variants) ? array_map(fn (Variant $variant) => $variant->toCore($this), $variants) : [],
             stock: $this->stockOnHand(),
-            isDraft: $this->is_draft,
+            isDraft: $this->is_draft || $this->kind->isElsewhere(),
             suggested: array_map($this->money(...), $has(ProductPart::Amounts) ? $this->suggested ?? [] : []),
             event: $has(ProductPart::Dates) ? $this->ownEvent() : null,
             address: $this->parcel_address,

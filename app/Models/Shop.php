@@ -35,6 +35,8 @@ use PaperKite\Words\Wording;
  * @property ShopRules $rules
  * @property string $home_country
  * @property string|null $timezone IANA, of the rules; `null` where nothing is set yet
+ * @property string|null $listed_hosts JSON: those of the checkout's rules
+ * @property string $referrer_policy what pages that the shop leads to learn of where shoppers come from
  * @property CheckoutRules $checkout_rules
  * @property OpenDestination $take_to
  * @property string|null $payee
@@ -85,6 +87,14 @@ final class Shop extends Model
     public function currency(): Currency
     {
         return Currency::of($this->currency);
+    }
+
+    /** Whether a shopper may be led to this address: it is at a host that the seller has listed. */
+    public function hasListed(string $address): bool
+    {
+        $host = CheckoutRules::hostOf($address);
+
+        return $host !== null && in_array($host, (array) json_decode($this->listed_hosts ?? '[]', true), true);
     }
 
     /** What the shop adds to the price of its goods; read once, since reading takes longer than a quote. */
@@ -191,6 +201,12 @@ final class Shop extends Model
     public function offers(): HasMany
     {
         return $this->hasMany(Offer::class);
+    }
+
+    /** @return HasMany<Marketplace, $this> */
+    public function marketplaces(): HasMany
+    {
+        return $this->hasMany(Marketplace::class);
     }
 
     /** @return HasMany<Look, $this> */

@@ -19,7 +19,7 @@ final readonly class LoadOfferGoods
 {
     private const COLUMNS = [
         'offer_lines' => ['id', 'shop_id', 'offer_id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],
-        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'price_minor', 'sale_minor', 'sale_from', 'sale_until', 'cost_minor', 'tax_class', 'weight_g', 'shipping_first_minor', 'shipping_more_minor', 'options', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'least_minor', 'most_minor', 'suggested', 'begins_at', 'ends_at', 'place', 'parcel_address'],
+        'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'price_minor', 'sale_minor', 'sale_from', 'sale_until', 'cost_minor', 'tax_class', 'weight_g', 'shipping_first_minor', 'shipping_more_minor', 'options', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'own_kind', 'least_minor', 'most_minor', 'suggested', 'begins_at', 'ends_at', 'place', 'parcel_address'],
         'variants' => ['id', 'shop_id', 'product_id', 'position', 'sku', 'choices', 'price_minor', 'sale_minor', 'sale_from', 'sale_until', 'cost_minor', 'weight_g', 'stock', 'begins_at', 'ends_at', 'place'],
     ];
 
@@ -37,9 +37,17 @@ final readonly class LoadOfferGoods
             $line = self::line((array) $row);
             $lines[$line->offer_id][] = $line;
         }
+        self::loadAddresses(array_merge(...array_values($lines)));
         foreach ($offers as $offer) {
             $offer->setRelation('lines', new Collection($lines[$offer->id] ?? []));
         }
+    }
+
+    /** @param  list<OfferLine>  $lines */
+    private static function loadAddresses(array $lines): void
+    {
+        $products = new Collection(array_filter(array_map(static fn (OfferLine $line): Product => $line->product, $lines), static fn (Product $product): bool => $product->kind->isElsewhere()));
+        $products->load(['addresses.marketplace.partner', 'addresses.marketplace.hosts']);
     }
 
     /** @param  array<mixed>  $row */

@@ -34,6 +34,8 @@ final readonly class OfferForm
         public ?int $look_id,
         #[OA\Property(description: 'Where the shopper lands afterwards; blank: as the shop has it.')]
         public string $landing,
+        #[OA\Property(description: 'Where the click leads, where that is a page of the seller’s own.')]
+        public string $page,
     ) {}
 
     /** @param  Offer  $offer  with its lines */
@@ -48,6 +50,7 @@ final readonly class OfferForm
             words: WordsForm::of($offer->ownWords()),
             look_id: $offer->look_id,
             landing: $offer->landing ?? '',
+            page: $offer->page ?? '',
         );
     }
 }

@@ -8,9 +8,11 @@ use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
+use App\Shopfront\PartnerTag;
 use PaperKite\Catalogue\Pick;
 use PaperKite\Look\Look;
 use PaperKite\Medium\Media;
+use PaperKite\Medium\PartnerNote;
 use PaperKite\Medium\Placed;
 use PaperKite\Medium\PlacedGoods;
 use PaperKite\Money\Money;
@@ -64,6 +66,9 @@ final readonly class OfferSnippets
 
     public function placed(Placement $placement): Placed
     {
+        if ($this->offer->leadsOut()) {
+            return $this->leadingOut($placement);
+        }
         $goods = [];
         $sum = $this->shop->money(0);
         foreach ($this->prices === [] ? [] : $this->offer->lines->values() as $index => $line) {
@@ -83,7 +88,26 @@ final readonly class OfferSnippets
         );
     }
 
-    private function goods(OfferLine $line, Money $price): PlacedGoods
+    /** What is sold elsewhere has no price here. */
+    private function leadingOut(Placement $placement): Placed
+    {
+        $line = $this->offer->partnerLine();
+        $tag = $line === null ? null : PartnerTag::of($line->product, null, $this->shop->wording());
+
+        return new Placed(
+            $placement->link($this->shop)->url(),
+            $placement->word(ButtonState::Idle, $this->offer, $this->shop),
+            $this->look,
+            $this->offer->opening === Opening::NewTab,
+            $this->shop->base(),
+            $line === null ? [] : [$this->goods($line, null)],
+            null,
+            ! $this->offer->holdsADraft(),
+            $tag === null ? null : new PartnerNote($tag->disclosure, $tag->price),
+        );
+    }
+
+    private function goods(OfferLine $line, ?Money $price): PlacedGoods
     {
         $product = $line->product;
         $event = $product->event($line->variant);

@@ -20,7 +20,7 @@ use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Text\FormInput;
 
-/** Reads what stands on the desk, with the goods that it names, in four reads however many they are. */
+/** Reads what stands on the desk, with the goods that it names, in few reads however many they are. */
 final readonly class ReadDraft
 {
     public function __construct(private ReadLooks $looks) {}
@@ -30,7 +30,7 @@ final readonly class ReadDraft
     {
         $items = $typed->items('items');
         $ids = array_filter(array_map(static fn (FormInput $item): ?int => $item->id('product_id'), $items), is_int(...));
-        $found = $shop->products()->whereKey($ids)->with('variants')->get()->keyBy('id')->all();
+        $found = $shop->products()->whereKey($ids)->with(['variants', 'addresses.marketplace.partner', 'addresses.marketplace.hosts'])->get()->keyBy('id')->all();
         $products = array_map(static fn (FormInput $item): ?Product => $found[$item->id('product_id') ?? 0] ?? null, $items);
         $book = ($this->looks)($shop);
         $look = $book->chosen($typed->id('look_id'));
@@ -43,6 +43,7 @@ final readonly class ReadDraft
             ask: $this->ask($typed->part('ask')),
             words: $this->words($typed->part('words')),
             landing: $typed->text('landing'),
+            page: $typed->text('page'),
             shop: $shop->setting($places),
             look: $this->look($look),
         ), $products, $look, $book->find($typed->id('look_id'))?->id);
@@ -50,6 +51,10 @@ final readonly class ReadDraft
 
     private function item(FormInput $item, ?Product $product): DraftItem
     {
+        if ($product?->kind->isElsewhere() === true) {
+            return new DraftItem(null, '', $item->text('quantity'), $product->lead()->alt === '', '', $product->toPartnerGoods());
+        }
+
         return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '', $item->text('amount'));
     }
 

@@ -78,6 +78,7 @@ final readonly class SaveOffer
             'caption' => $words[ButtonState::Idle->value] ?? null,
             'words' => StateWords::of(array_diff_key($words, [ButtonState::Idle->value => true])),
             'landing' => $typed->readLanding(),
+            'page' => $typed->readPage() === '' ? null : $typed->readPage(),
             'look_id' => $draft->lookId,
         ];
         if ($offer === null) {

@@ -30,6 +30,9 @@ final readonly class FindOpenLinkGoods
         $ready = $toChoose = $soldOut = [];
         foreach ($link->items as $item) {
             $goods = $this->goods($item, $found[$item->sku] ?? null, $shop);
+            if ($goods->product->kind->isElsewhere()) {
+                return $this->partners($link, $item, $goods->product);
+            }
             if ($goods->isToBeChosen()) {
                 $toChoose[] = $item;
             } elseif ($goods->availability() !== Availability::ForSale) {
@@ -40,6 +43,16 @@ final readonly class FindOpenLinkGoods
         }
 
         return new OpenLinkGoods($ready, $toChoose, $soldOut);
+    }
+
+    /** @throws InvalidOpenLink where it is named with others */
+    private function partners(OpenLink $link, OpenItem $item, Product $product): OpenLinkGoods
+    {
+        if (count($link->items) !== 1 || $item->quantity !== 1) {
+            throw InvalidOpenLink::elsewhere($item->text(), $product->name);
+        }
+
+        return new OpenLinkGoods([], [], [], $product->load(['addresses.marketplace.partner', 'addresses.marketplace.hosts']));
     }
 
     /** @throws InvalidOpenLink */

@@ -11,8 +11,10 @@ use App\Carts\TooManyCarts;
 use App\Clicks\Did;
 use App\Clicks\FillCart;
 use App\Clicks\Filling;
+use App\Clicks\LeadOut;
 use App\Clicks\RecentClicks;
 use App\Models\Cart;
+use App\Models\Product;
 use App\Models\Shop;
 use App\Results\Labels;
 use App\Results\RecordEvent;
@@ -20,6 +22,7 @@ use App\Results\Source;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\OpenLink;
 use PaperKite\Link\RestOfLink;
+use PaperKite\Partner\Token;
 
 /** What a click on an open link does: counts once, adds once, and leads on. */
 final readonly class FollowOpenLink
@@ -30,6 +33,7 @@ final readonly class FollowOpenLink
         private RecordEvent $record,
         private ApplyCoupon $coupon,
         private Labels $labels,
+        private LeadOut $leadOut,
     ) {}
 
     /**
@@ -59,6 +63,23 @@ final readonly class FollowOpenLink
         $cart = ($this->fill)($shop, $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $labelId, $coupon, $link->back), $click);
 
         return new OpenLinkEnd(self::onwards($shop, $cart, $rest, $coupon !== $link->coupon), true);
+    }
+
+    /**
+     * Of a link to what a partner sells. Its label, which anybody can type, stands for a number of the shop's own.
+     *
+     * @return string|null the address; `null` where there is none for this shopper
+     */
+    public function out(Shop $shop, OpenLink $link, Product $product, string $digest, CartOwner $owner, Caller $caller): ?string
+    {
+        $labelId = $this->labels->idOf($shop, $link->from);
+        $source = Source::of(null, $labelId);
+        if ($this->recent->isFirst("take {$digest}", $owner, $caller)) {
+            ($this->record)(Did::click($shop, $source, $caller));
+        }
+        $subId = Token::of($labelId === null ? 'link' : 'from'.max(0, $labelId));
+
+        return $this->leadOut->ofProduct($shop, $product, $source, $subId, $owner, $caller);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\OpenLinks;
 
 use App\Carts\Goods;
+use App\Models\Product;
 use PaperKite\Link\OpenItem;
 
 /** What an open link names, found in the shop. */
@@ -19,5 +20,7 @@ final readonly class OpenLinkGoods
         public array $ready,
         public array $toChoose,
         public array $soldOut,
+        /** What a partner sells, where the link names nothing else. */
+        public ?Product $partner = null,
     ) {}
 }

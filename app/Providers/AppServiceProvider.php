@@ -19,6 +19,7 @@ use App\Models\Person;
 use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
+use App\Partners\ReadyMarketplaces;
 use App\People\CheckPassword;
 use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
@@ -62,7 +63,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when([ReadCaller::class, SendLink::class])->needs('$key')->giveConfig('app.key');
+        $this->app->when(ReadCaller::class)->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
+        $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));
+        $this->app->when(ReadyMarketplaces::class)->needs('$standinPort')->give(static fn (Application $app): ?int => $app->environment('production') ? null : self::numberOrNull(config('kite.standin_port')));
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
         $this->app->when([StorePicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
@@ -99,6 +103,11 @@ final class AppServiceProvider extends ServiceProvider
     private static function textOrNull(mixed $value): ?string
     {
         return is_string($value) && $value !== '' ? $value : null;
+    }
+
+    private static function numberOrNull(mixed $value): ?int
+    {
+        return is_numeric($value) ? (int) $value : null;
     }
 
     private function outbox(): OutboxTransport

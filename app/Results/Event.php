@@ -25,6 +25,8 @@ final readonly class Event
         public ?string $country,
         public ?Device $device,
         array $goods = [],
+        /** 0: none. */
+        public int $marketplaceId = 0,
     ) {
         $merged = [];
         foreach ($goods as $each) {

@@ -60,6 +60,7 @@ final readonly class RecordEvent
             'hour' => $there->hour,
             'offer_id' => $event->source->offerId ?? 0,
             'placement_id' => $event->source->placementId ?? 0,
+            'marketplace_id' => $event->marketplaceId,
             'label_id' => $event->source->labelId ?? 0,
             'country' => $event->country ?? '',
             'device' => $event->device?->number() ?? 0,

@@ -49,8 +49,10 @@ final readonly class OfferedGoods
 
     private static function price(OfferLine $line, ?Variant $variant, Moment $at, Wording $say): string
     {
+        if ($line->product->kind->isElsewhere()) {
+            return '';
+        }
         $pick = $line->toCore()->pick;
-
         if ($line->amount_minor !== null) {
             return $line->product->money($line->amount_minor)->shown();
         }

@@ -25,11 +25,16 @@ final readonly class PriceTag
         public bool $isSoldOut,
         /** Whether the shopper says how much. */
         private bool $isGiven = false,
+        /** Whether it is a partner who asks a price for it. */
+        private bool $isElsewhere = false,
     ) {}
 
     /** @param  Product  $product  with its variants read */
     public static function of(Product $product, Moment $at): self
     {
+        if ($product->kind->isElsewhere()) {
+            return new self($product->money(0), false, null, false, isElsewhere: true);
+        }
         $core = $product->toCore();
         $prices = array_map(static fn (?Variant $variant): UnitPrice => self::price($core, $variant, $at), $core->variants === [] ? [null] : $core->variants);
         $lowest = $prices[0];
@@ -48,6 +53,9 @@ final readonly class PriceTag
 
     public function shown(Wording $say): string
     {
+        if ($this->isElsewhere) {
+            return '';
+        }
         if ($this->isGiven) {
             return $say->say('list.you_choose');
         }

@@ -12,11 +12,24 @@ enum ProductKind: string
     case Service = 'service';
     case Donation = 'donation';
     case GiftCard = 'gift_card';
+    case Partner = 'partner';
 
     /** @return list<self> those that can be sold */
     public static function sold(): array
     {
-        return [self::Physical, self::Service, self::Donation];
+        return [self::Physical, self::Service, self::Donation, self::Partner];
+    }
+
+    /** @return list<self> those that have a price here, and so can be part of a quote */
+    public static function priced(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => ! $kind->isElsewhere()));
+    }
+
+    /** Whether it is another merchant who sells it and is paid. */
+    public function isElsewhere(): bool
+    {
+        return $this === self::Partner;
     }
 
     public function label(): string
@@ -27,6 +40,7 @@ enum ProductKind: string
             self::Service => 'Service',
             self::Donation => 'Donation',
             self::GiftCard => 'Gift card',
+            self::Partner => 'Partner’s goods',
         };
     }
 
@@ -39,6 +53,7 @@ enum ProductKind: string
             self::Service => 'A course, a visit, an hour: with a date, a place and seats, or without. Nothing is sent.',
             self::Donation => 'The shopper says how much. No tax, no discount, nothing is sent.',
             self::GiftCard => 'Pays for other goods later.',
+            self::Partner => 'Another merchant sells it: the button leads there, and the sale is credited to you.',
         };
     }
 
@@ -46,11 +61,12 @@ enum ProductKind: string
     public function parts(): array
     {
         return match ($this) {
-            self::Physical => [ProductPart::Sale, ProductPart::Tax, ProductPart::Shipping, ProductPart::Stock, ProductPart::Variants],
-            self::Digital => [ProductPart::Sale, ProductPart::Tax, ProductPart::Variants],
-            self::Service => [ProductPart::Dates, ProductPart::Sale, ProductPart::Tax, ProductPart::Stock, ProductPart::Variants],
-            self::Donation => [ProductPart::Amounts, ProductPart::Thanks],
-            self::GiftCard => [ProductPart::Amounts],
+            self::Physical => [ProductPart::Price, ProductPart::Sale, ProductPart::Tax, ProductPart::Shipping, ProductPart::Stock, ProductPart::Variants],
+            self::Digital => [ProductPart::Price, ProductPart::Sale, ProductPart::Tax, ProductPart::Variants],
+            self::Service => [ProductPart::Price, ProductPart::Dates, ProductPart::Sale, ProductPart::Tax, ProductPart::Stock, ProductPart::Variants],
+            self::Donation => [ProductPart::Price, ProductPart::Amounts, ProductPart::Thanks],
+            self::GiftCard => [ProductPart::Price, ProductPart::Amounts],
+            self::Partner => [ProductPart::Addresses],
         };
     }
 

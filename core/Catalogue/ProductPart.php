@@ -15,6 +15,8 @@ enum ProductPart: string
     case Amounts = 'amounts';
     case Thanks = 'thanks';
     case Dates = 'dates';
+    case Price = 'price';
+    case Addresses = 'addresses';
 
     /** @return list<string> the fields of the form that belong to it */
     public function fields(): array
@@ -28,6 +30,8 @@ enum ProductPart: string
             self::Amounts => ['least', 'most', 'suggested'],
             self::Thanks => ['thanks'],
             self::Dates => ['begins', 'ends', 'place'],
+            self::Price => ['price'],
+            self::Addresses => ['addresses'],
         };
     }
 
@@ -43,6 +47,8 @@ enum ProductPart: string
             self::Amounts => 'amounts',
             self::Thanks => 'words of thanks',
             self::Dates => 'date and place',
+            self::Price => 'price',
+            self::Addresses => 'the addresses at partners',
         };
     }
 }

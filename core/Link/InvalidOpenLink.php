@@ -25,6 +25,7 @@ final class InvalidOpenLink extends ToldRefusal
         'take.draft' => '“{name}” is a draft and can’t be bought yet; put it on sale at the product, or take it out.',
         'take.no_plan' => 'This is not sold by a plan; leave out what follows the @.',
         'kept' => '{text}',
+        'take.elsewhere' => '“{name}” is sold by a partner; a link that leads there names it alone, without a number.',
         'take.no_amount' => 'Of this the shopper can’t say how much to give; leave out what follows the =.',
     ];
 
@@ -96,6 +97,11 @@ final class InvalidOpenLink extends ToldRefusal
     public static function draft(string $sku, string $name): self
     {
         return self::of($sku, 'take.draft', ['name' => $name]);
+    }
+
+    public static function elsewhere(string $text, string $name): self
+    {
+        return self::of($text, 'take.elsewhere', ['name' => $name]);
     }
 
     public static function noPlan(string $text): self

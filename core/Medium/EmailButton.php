@@ -15,7 +15,7 @@ final readonly class EmailButton implements Medium
 {
     public const ELEMENTS = ['table', 'tr', 'td', 'a'];
 
-    public const ATTRIBUTES = ['role', 'border', 'cellpadding', 'cellspacing', 'align', 'bgcolor', 'href', 'dir', 'style'];
+    public const ATTRIBUTES = ['role', 'border', 'cellpadding', 'cellspacing', 'align', 'bgcolor', 'href', 'rel', 'dir', 'style'];
 
     public function key(): string
     {
@@ -60,6 +60,7 @@ final readonly class EmailButton implements Medium
 
         return Markup::open('table', ['role' => 'presentation', 'border' => '0', 'cellpadding' => '0', 'cellspacing' => '0'])
             .'<tr>'.Markup::open('td', ['align' => 'center', 'bgcolor' => $colours->fill->hex(), 'style' => $cell])
-            .Markup::open('a', ['href' => $placed->url, 'dir' => 'auto', 'style' => $link]).Markup::escaped($look->picture->text ?? $placed->caption).'</a></td></tr></table>';
+            .Markup::open('a', ['href' => $placed->url, 'rel' => $placed->partner === null ? null : PartnerNote::REL, 'dir' => 'auto', 'style' => $link]).Markup::escaped($look->picture->text ?? $placed->caption).'</a></td></tr>'
+            .($placed->partner === null ? '' : '<tr>'.Markup::open('td', ['dir' => 'auto', 'style' => 'font-family:Arial,sans-serif;font-size:13px;padding-top:6px']).Markup::escaped($placed->partner->disclosure).'</td></tr>').'</table>';
     }
 }

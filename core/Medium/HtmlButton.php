@@ -44,9 +44,9 @@ final readonly class HtmlButton implements Medium
             'class' => $look->classes === [] ? null : implode(' ', $look->classes),
             'dir' => $look->picture === null ? 'auto' : null,
             'target' => $placed->opensNewTab ? '_blank' : null,
-            'rel' => $placed->opensNewTab ? 'noopener' : null,
+            'rel' => $placed->partner !== null ? PartnerNote::REL : ($placed->opensNewTab ? 'noopener' : null),
             'style' => $look->picture === null ? Markup::style($style->values(LookColours::of($look)->idle())) : Markup::style(['display' => 'inline-block', 'max-width' => '100%']),
-        ]).($look->picture === null ? $style->content($placed->caption) : $this->picture($look->picture, $placed->base)).'</a>';
+        ]).($look->picture === null ? $style->content($placed->caption) : $this->picture($look->picture, $placed->base)).'</a>'.($placed->partner === null ? '' : ' '.Markup::open('small', ['dir' => 'auto', 'style' => 'display:inline-block']).Markup::escaped($placed->partner->disclosure).'</small>');
     }
 
     private function picture(ButtonPicture $picture, string $base): string

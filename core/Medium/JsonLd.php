@@ -66,7 +66,8 @@ final readonly class JsonLd implements Medium
             '@type' => 'Offer',
             'url' => $placed->url,
             ...($placed->price === null ? [] : ['price' => $placed->price->decimal(), 'priceCurrency' => $placed->price->currency->code]),
-            'availability' => 'https://schema.org/'.($placed->isAvailable ? 'InStock' : 'OutOfStock'),
+            // Of a partner's stock nobody here knows.
+            ...($placed->partner !== null ? [] : ['availability' => 'https://schema.org/'.($placed->isAvailable ? 'InStock' : 'OutOfStock')]),
         ];
     }
 

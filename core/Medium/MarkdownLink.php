@@ -29,7 +29,9 @@ final readonly class MarkdownLink implements Medium
 
     public function snippet(Placed $placed): string
     {
-        return "[{$this->escaped($placed->caption)}](<{$placed->url}>)";
+        $note = $placed->partner === null ? '' : " ({$this->escaped($placed->partner->disclosure)})";
+
+        return "[{$this->escaped($placed->caption)}](<{$placed->url}>){$note}";
     }
 
     /** Any punctuation of ASCII may be written with a backslash, and then means nothing but itself (CommonMark, 2.4). */

@@ -22,5 +22,7 @@ final readonly class Placed
         /** What all of it costs, without shipping; `null` where it can't be told, or the shopper says how much. For media that are about the price. */
         public ?Money $price,
         public bool $isAvailable,
+        /** `null` where it is sold here. */
+        public ?PartnerNote $partner = null,
     ) {}
 }

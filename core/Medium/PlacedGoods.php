@@ -17,8 +17,8 @@ final readonly class PlacedGoods
         /** A whole address. */
         public string $picture,
         public int $quantity,
-        /** Of one piece. */
-        public Money $price,
+        /** Of one piece; `null` where another merchant asks it. */
+        public ?Money $price,
         /** Whether it is given to, not bought. */
         public bool $isGiven = false,
         /** When it takes place, as RFC 3339; `null` where it does not. */

@@ -34,6 +34,9 @@ final readonly class TableColumn implements Medium
             $placed->goods,
         );
         $price = $placed->price === null ? '' : Markup::open('p', ['style' => 'margin:0;font-size:1.6em;font-weight:600']).Markup::escaped($placed->price->shown()).'</p>';
+        if ($placed->partner !== null && $placed->partner->price !== '') {
+            $price = Markup::open('p', ['style' => 'margin:0', 'dir' => 'auto']).Markup::escaped($placed->partner->price).'</p>';
+        }
 
         return implode('', $goods).$price.(new HtmlButton)->snippet($placed);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace PaperKite\Offer;
 
 use PaperKite\Offer\Destination\Destination;
+use PaperKite\Offer\Destination\LeadToPage;
+use PaperKite\Offer\Destination\LeadToPartner;
 use PaperKite\Offer\Destination\SellHere;
 use PaperKite\Offer\Destination\ShowCart;
 use PaperKite\Refusal;
@@ -23,6 +25,8 @@ final readonly class Draft
         public array $words,
         /** As typed; blank for where the shop leads anyway. */
         public string $landing,
+        /** As typed: where the click leads, where that is a page of the seller's own. */
+        public string $page,
         public ShopSetting $shop,
         public DraftLook $look,
     ) {}
@@ -58,9 +62,20 @@ final readonly class Draft
         return trim($this->landing, ' ') === '' ? null : trim($this->landing, ' ');
     }
 
+    public function readPage(): string
+    {
+        return trim($this->page, ' ');
+    }
+
     private function destination(): Destination
     {
         $items = $this->readItems();
+        if ($this->onwards === Onwards::Page) {
+            return new LeadToPage($this->readPage());
+        }
+        if (count($this->items) === 1 && $this->items[0]->partner !== null) {
+            return new LeadToPartner($this->items[0]->partner);
+        }
 
         return $items === []
             ? new ShowCart($this->onwards, $this->readLanding())

@@ -27,7 +27,15 @@ final readonly class DraftItem
         public bool $hasMutePicture = false,
         /** What a click gives, as typed; blank: the shopper says how much. */
         public string $amount = '',
+        /** Where it is a partner's that was picked; then there is no product of the shop. */
+        public ?PartnerGoods $partner = null,
     ) {}
+
+    /** Blank where what was picked is not in the shop. */
+    public function name(): string
+    {
+        return $this->product->name ?? $this->partner->name ?? '';
+    }
 
     /**
      * @return Money|null `null` where the shopper says how much, or where nothing is given

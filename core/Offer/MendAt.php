@@ -11,4 +11,5 @@ enum MendAt: string
     case Shipping = 'shipping';
     case Product = 'product';
     case Looks = 'looks';
+    case Partners = 'partners';
 }

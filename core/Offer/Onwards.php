@@ -11,6 +11,7 @@ enum Onwards: string
     case Cart = 'cart';
     case Stay = 'stay';
     case Choose = 'choose';
+    case Page = 'page';
 
     /** As the slot of the sentence reads, after "go". */
     public function words(): string
@@ -20,6 +21,7 @@ enum Onwards: string
             self::Cart => 'to the cart',
             self::Stay => 'on looking, with it in their cart',
             self::Choose => 'to its page, to choose how many',
+            self::Page => 'to a page of your own',
         };
     }
 
@@ -30,6 +32,7 @@ enum Onwards: string
             self::Cart => 'They see what they have, and can go on looking.',
             self::Stay => 'A notice says that it is in the cart; they pay when they are done.',
             self::Choose => 'Nothing is added before they say so.',
+            self::Page => 'Nothing is sold; the click is counted and leads on.',
         };
     }
 
@@ -41,11 +44,13 @@ enum Onwards: string
                 self::Pay => 'Buy now',
                 self::Cart, self::Stay => 'Add to cart',
                 self::Choose => 'Have a look',
+                self::Page => 'Read more',
             },
             Purpose::Give => match ($this) {
                 self::Pay => 'Donate now',
                 self::Cart, self::Stay => 'Add donation',
                 self::Choose => 'Donate',
+                self::Page => 'Read more',
             },
             Purpose::SeeCart => $this === self::Pay ? 'Pay for your cart' : 'See your cart',
         };
@@ -54,6 +59,6 @@ enum Onwards: string
     /** Whether a click that adds nothing can lead there. */
     public function isPossibleWithoutGoods(): bool
     {
-        return $this === self::Pay || $this === self::Cart;
+        return in_array($this, [self::Pay, self::Cart, self::Page], true);
     }
 }

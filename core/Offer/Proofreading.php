@@ -8,6 +8,7 @@ use PaperKite\Offer\Check\Check;
 use PaperKite\Offer\Check\EachItem;
 use PaperKite\Offer\Check\GoodsAreFew;
 use PaperKite\Offer\Check\LookIsClear;
+use PaperKite\Offer\Check\PartnerStandsAlone;
 use PaperKite\Offer\Check\PictureHasText;
 use PaperKite\Offer\Check\PlacesDiffer;
 use PaperKite\Offer\Check\ProductIsChosen;
@@ -47,6 +48,7 @@ final class Proofreading
             new GoodsAreFew,
             new EachItem(new ProductIsChosen),
             new EachItem(new ProductIsForSale),
+            new EachItem(new PartnerStandsAlone),
             ...$proof->offer->destination->checks(),
             new EachItem(new PictureHasText),
             new PlacesDiffer,

@@ -8,12 +8,14 @@ namespace PaperKite\Offer;
 final readonly class Steps
 {
     /**
-     * @param  non-empty-list<Step>  $pages  in order
+     * @param  list<Step>  $pages  of the shop, in order; none where the click itself leads out
      * @param  bool  $addsAtOnce  whether the click itself puts the goods into a cart
      */
     private function __construct(
         public array $pages,
         public bool $addsAtOnce,
+        /** Where it leads that is no page of this shop; `null`: to the payment here. */
+        public ?string $out = null,
     ) {}
 
     /**
@@ -37,14 +39,24 @@ final readonly class Steps
         return new self($onwards === Onwards::Pay ? [Step::Checkout] : [Step::Cart, Step::Checkout], false);
     }
 
-    public function first(): Step
+    /** @param  string  $where  as a person reads it */
+    public static function out(string $where, Opening $opening): self
     {
-        return $this->pages[0];
+        return new self($opening === Opening::OwnPage ? [Step::Offer] : [], false, $where);
+    }
+
+    /** @return Step|null `null` where the click itself leads out */
+    public function first(): ?Step
+    {
+        return $this->pages[0] ?? null;
     }
 
     /** "One step to payment: click, checkout, payment." */
     public function words(): string
     {
+        if ($this->out !== null) {
+            return $this->pages === [] ? "The click leads to {$this->out}; nothing is paid here." : "One step: click, page of the offer, {$this->out}; nothing is paid here.";
+        }
         $steps = count($this->pages) === 1 ? 'One step' : count($this->pages).' steps';
 
         return "{$steps} to payment: click, ".implode(', ', array_map(static fn (Step $page): string => $page->words(), $this->pages)).', payment.';

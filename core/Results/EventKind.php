@@ -21,4 +21,7 @@ enum EventKind: int
 
     /** Goods were ordered. */
     case Order = 5;
+
+    /** A shopper was sent on to a partner's marketplace. */
+    case Lead = 6;
 }

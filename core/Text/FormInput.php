@@ -25,6 +25,12 @@ final readonly class FormInput
         return self::of(json_decode(json_encode($form, JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR));
     }
 
+    /** @param  array<string, string>  $values  that stand in it instead */
+    public function with(array $values): self
+    {
+        return new self($values + $this->values, $this->at);
+    }
+
     public function text(string $key): string
     {
         $value = $this->values[$key] ?? null;

@@ -13,6 +13,7 @@ enum PhraseGroup: string
     case Amount = 'amount';
     case Event = 'event';
     case Offer = 'offer';
+    case Partner = 'partner';
     case Cart = 'cart';
     case Lines = 'line';
     case Bill = 'bill';
@@ -62,6 +63,7 @@ enum PhraseGroup: string
             self::Amount => 'Amount of a donation',
             self::Event => 'Date and place',
             self::Offer => 'Page of an offer',
+            self::Partner => 'Beside partners’ goods',
             self::Cart => 'Cart',
             self::Lines => 'Lines of a cart',
             self::Bill => 'Bill',

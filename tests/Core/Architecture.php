@@ -63,7 +63,7 @@ final class Architecture
     #[TestRule]
     public function the_offer_does_not_know_links_or_checkout(): Rule
     {
-        return $this->onlyOn('Offer', ['Money', 'Text', 'Time', 'Catalogue', 'Quote', 'Words']);
+        return $this->onlyOn('Offer', ['Money', 'Text', 'Time', 'Catalogue', 'Quote', 'Words', 'Partner']);
     }
 
     #[TestRule]

@@ -33,6 +33,7 @@ final class Rooms
         'OpenLinks' => ['Carts', 'Clicks', 'Models', 'Results', 'Shopfront', 'Time'],
         'Operator' => ['Models', 'Time'],
         'Orders' => ['Fulfilment', 'Models', 'Results', 'Text', 'Time'],
+        'Partners' => ['Changes', 'Database', 'Models'],
         'Payments' => ['Database', 'Fulfilment', 'Messages', 'Models', 'Orders', 'Time'],
         'People' => ['Models'],
         'Queue' => ['Operator', 'Time'],

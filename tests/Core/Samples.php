@@ -102,6 +102,7 @@ final class Samples
             $ask ?? new DraftAsk,
             ['idle' => $caption],
             $landing,
+            '',
             new ShopSetting($hasPayee, $hasProvider, StateWords::none(), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/'), $places),
             new DraftLook('Kite silk', $doubts, $lettersInALine),
         );

@@ -40,7 +40,7 @@ final class ProxiesTest extends TestCase
         putenv('KITE_TRUSTED_PROXIES=10.0.0.7,10.1.0.0/16');
         try {
             $_ENV['KITE_TRUSTED_PROXIES'] = '10.0.0.7,10.1.0.0/16';
-            self::assertSame(['proxies' => ['10.0.0.7', '10.1.0.0/16']], require config_path('trustedproxy.php'));
+            self::assertSame(['proxies' => ['10.0.0.7', '10.1.0.0/16'], 'country_header' => null], require config_path('trustedproxy.php'));
         } finally {
             unset($_ENV['KITE_TRUSTED_PROXIES']);
             putenv($previous === false ? 'KITE_TRUSTED_PROXIES' : "KITE_TRUSTED_PROXIES={$previous}");

@@ -93,6 +93,7 @@ final class RoundTripTest extends TestCase
             'words' => ['idle' => $word(), 'working' => $word(), 'added' => $word(), 'sold_out' => $word(), 'not_available' => $word()],
             'look_id' => $chance->getInt(0, 2) === 0 ? null : $looks[$chance->getInt(0, count($looks) - 1)],
             'landing' => $chance->getInt(0, 1) === 1 ? '' : 'https://fern.example/'.$chance->getInt(1, 99),
+            'page' => $chance->getInt(0, 1) === 1 ? '' : 'https://fern.example/page-'.$chance->getInt(1, 99),
         ];
     }
 

@@ -72,13 +72,14 @@ final class ScopeTest extends TestCase
         $addresses = [];
         $placement = $this->placement($offer);
         $table = $shop->priceTables()->create(['name' => 'Jars']);
+        $marketplace = $this->marketplace($shop);
         $coupon = $shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100]);
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/shops/{shop}')) {
                 $method = is_string($route->methods()[0] ?? null) ? $route->methods()[0] : self::fail('A route without a method.');
                 $path = strtr($route->uri(), [
                     '{shop}' => $shop->slug, '{offer}' => (string) $offer->id, '{product}' => (string) $offer->lines->firstOrFail()->product_id, '{order}' => '1001',
-                    '{look}' => (string) $shop->looks()->firstOrFail()->id, '{placement}' => (string) $placement->id, '{priceTable}' => (string) $table->id, '{coupon}' => (string) $coupon->id,
+                    '{look}' => (string) $shop->looks()->firstOrFail()->id, '{placement}' => (string) $placement->id, '{priceTable}' => (string) $table->id, '{coupon}' => (string) $coupon->id, '{marketplace}' => (string) $marketplace->id, '{key}' => 'nordkai',
                 ]);
                 $addresses[] = [$method, "/{$path}"];
             }

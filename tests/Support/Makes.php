@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Changes\Editing;
+use App\Models\Marketplace;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Offers\PlaceOffer;
+use App\Partners\SaveMarketplace;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
+use PaperKite\Partner\Item;
+use PaperKite\Partner\MarketplaceEntry;
 use PaperKite\Quote\ShippingBand;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Quote\ShippingTable;
@@ -22,6 +28,7 @@ use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
 use PaperKite\Results\EventKind;
+use PaperKite\Text\FormInput;
 
 /** One valid shop with what belongs to it, from which a test changes what it is about. */
 trait Makes
@@ -74,6 +81,36 @@ trait Makes
         $offer->lines()->create(['shop_id' => $product->shop_id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
 
         return $offer;
+    }
+
+    /**
+     * A marketplace with its item in a parameter.
+     *
+     * @param  array<string, mixed>  $with  of its form
+     */
+    protected function marketplace(Shop $shop, array $with = []): Marketplace
+    {
+        $entry = MarketplaceEntry::read(FormInput::of($with + [
+            'name' => 'Quay Sweden', 'partner' => 'Quay', 'scheme' => 'https', 'hosts' => ['quay.example'], 'port' => '', 'patterns' => [], 'item_address' => '/goods{?nr}', 'search_address' => '/find{?q}', 'keeps' => [],
+            'id_parameter' => 'kaj', 'sub_id_parameter' => 'note', 'country' => 'SE', 'currency' => 'SEK', 'counts' => 'any', 'counts_for_hours' => '24', 'partner_id' => 'moss-7',
+        ]));
+
+        return app(SaveMarketplace::class)($shop, null, $entry, new Editing(null, null));
+    }
+
+    /**
+     * Goods that a partner sells: the first marketplace is for everybody else.
+     *
+     * @param  array<string, mixed>  $with
+     */
+    protected function partnerProduct(Shop $shop, array $with = [], Marketplace ...$marketplaces): Product
+    {
+        $product = $this->product($shop, $with + ['kind' => ProductKind::Partner, 'sku' => 'lamp-'.bin2hex(random_bytes(3)), 'name' => 'Brass lamp']);
+        foreach (array_values($marketplaces) as $position => $marketplace) {
+            $product->addresses()->create(['shop_id' => $shop->id, 'marketplace_id' => $marketplace->id, 'position' => $position, 'target' => new Item(['nr' => '90210']), 'is_fallback' => $position === 0 ? true : null]);
+        }
+
+        return $product;
     }
 
     /** @return array<string, mixed> a form as it is sent */

@@ -28,6 +28,9 @@ use PaperKite\Offer\Slot;
 use PaperKite\Offer\WordSource;
 use PaperKite\Order\GoodsState;
 use PaperKite\Order\MoneyState;
+use PaperKite\Partner\Counting;
+use PaperKite\Partner\NamedBy;
+use PaperKite\Partner\Scheme;
 use PaperKite\Payment\RefundState;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
@@ -66,6 +69,9 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'CouponPlace', type: 'string', enum: CouponPlace::class),
         new OA\Schema(schema: 'Demand', type: 'string', enum: Demand::class),
         new OA\Schema(schema: 'ShippingMeasure', type: 'string', enum: ShippingMeasure::class),
+        new OA\Schema(schema: 'Scheme', type: 'string', enum: Scheme::class),
+        new OA\Schema(schema: 'NamedBy', type: 'string', enum: NamedBy::class),
+        new OA\Schema(schema: 'Counting', type: 'string', enum: Counting::class),
         new OA\Schema(schema: 'WeightUnit', type: 'string', enum: WeightUnit::class),
         new OA\Schema(schema: 'Seen', description: 'The version that a change begins with; left out, whatever is there is written over.', properties: [new OA\Property(property: 'version', description: 'Counts the changes.', type: 'integer', x: ['optional' => true])]),
         new OA\Schema(schema: 'Refusal', description: 'Why nothing was changed.', required: ['message'], properties: [
@@ -88,6 +94,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Parameter(parameter: 'offer', name: 'offer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'marketplace', name: 'marketplace', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'number', name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'search', name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),

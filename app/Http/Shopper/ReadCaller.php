@@ -7,11 +7,16 @@ namespace App\Http\Shopper;
 use App\Carts\Caller;
 use Illuminate\Http\Request;
 use PaperKite\Link\Device;
+use PaperKite\Link\ShopperCountry;
 
 /** What a request tells of whoever sends it; the address leaves this place as a keyed hash. */
 final readonly class ReadCaller
 {
-    public function __construct(private string $key) {}
+    /** @param  string|null  $countryHeader  in which a listed proxy says where the visitor is; `null`: in none */
+    public function __construct(
+        private string $key,
+        private ?string $countryHeader,
+    ) {}
 
     public function __invoke(Request $request): Caller
     {
@@ -20,6 +25,13 @@ final readonly class ReadCaller
             $request->userAgent() ?? '',
             $request->headers->get('Accept-Language') ?? '',
             Device::of(RequestHeaders::of($request)),
+            $this->located($request),
         );
+    }
+
+    /** Anybody can write a header: it counts from a proxy that the operator has listed. */
+    private function located(Request $request): ?string
+    {
+        return $this->countryHeader === null || ! $request->isFromTrustedProxy() ? null : ShopperCountry::named($request->headers->get($this->countryHeader) ?? '');
     }
 }

@@ -29,7 +29,7 @@ final readonly class ShopperHeaders
             'Referrer-Policy' => 'no-referrer',
             'Cache-Control' => 'no-store, private',
         ] as $name => $value) {
-            if (! $response->headers->has($name) || $name === 'Cache-Control') {
+            if (! $response->headers->has($name) || ($name === 'Cache-Control' && ! $response instanceof OutAnswer)) {
                 $response->headers->set($name, $value);
             }
         }

@@ -31,6 +31,16 @@ final readonly class PriceEntry
         return $regular === null ? null : new Price($regular, $this->sale($typed, $regular));
     }
 
+    /**
+     * Of what has no price here: one that was typed is kept.
+     *
+     * @return Price|null `null` where it is wrong, which has been noted
+     */
+    public function orNothing(FormInput $typed): ?Price
+    {
+        return trim($typed->text('price')) === '' ? new Price(Money::ofMinor(0, $this->currency)) : $this->required($typed);
+    }
+
     /** @return Money|null `null` where the field is blank, or wrong, which has been noted */
     public function amount(FormInput $typed, string $key): ?Money
     {

@@ -12,6 +12,7 @@ use PaperKite\Catalogue\ParcelAddress;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\Product;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Weight;
@@ -48,7 +49,8 @@ final readonly class ProductEntry
         $prices = new PriceEntry($currency, $zone, $wrong);
         $name = $wrong->at('name', static fn (): string => Line::of($typed->text('name'), 'The name', Product::LONGEST_NAME)->text);
         $sku = $wrong->at('sku', static fn (): Sku => Sku::of($typed->text('sku')));
-        $price = $prices->required($typed);
+        $kind = self::kind($typed, $wrong);
+        $price = $kind->has(ProductPart::Price) ? $prices->required($typed) : $prices->orNothing($typed);
         $options = (new OptionsEntry($prices, $wrong))->read($typed);
         $entered = $name === null || $sku === null || $price === null ? null : new EnteredProduct(
             name: $name,
@@ -66,7 +68,7 @@ final readonly class ProductEntry
             variants: (new VariantsEntry($prices, $wrong, $zone))->read($typed, $options, $sku),
             traits: self::traits($typed, $wrong),
             categories: self::categories($typed, $wrong),
-            kind: self::kind($typed, $wrong),
+            kind: $kind,
             amounts: AmountsEntry::read($typed, $prices, $price->regular, $wrong),
             thanks: self::thanks($typed, $wrong),
             event: EventEntry::read($typed, $zone, $wrong),

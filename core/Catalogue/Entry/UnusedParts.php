@@ -39,8 +39,8 @@ final class UnusedParts
 
     private static function isFilled(ProductPart $part, FormInput $typed): bool
     {
-        if ($part === ProductPart::Variants) {
-            return $typed->items('options') !== [];
+        if ($part === ProductPart::Variants || $part === ProductPart::Addresses) {
+            return $typed->items($part->fields()[0]) !== [];
         }
         foreach ($part->fields() as $field) {
             // What every form begins with is nobody’s entry.

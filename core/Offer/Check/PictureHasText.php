@@ -15,8 +15,8 @@ final readonly class PictureHasText implements ItemCheck
 {
     public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        return $item->product !== null && $item->hasMutePicture
-            ? Finding::caution(Slot::Product, "The picture of “{$item->product->name}” says nothing to those who can’t see it; write its alternative text at the product.")->mendedIn(MendAt::Product)
+        return $item->name() !== '' && $item->hasMutePicture
+            ? Finding::caution(Slot::Product, "The picture of “{$item->name()}” says nothing to those who can’t see it; write its alternative text at the product.")->mendedIn(MendAt::Product)
             : null;
     }
 }

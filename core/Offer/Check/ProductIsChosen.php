@@ -13,6 +13,6 @@ final readonly class ProductIsChosen implements ItemCheck
 {
     public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        return $item->product !== null ? null : Finding::error(Slot::Product, 'The product that was picked is not in this shop; pick another.');
+        return $item->name() !== '' ? null : Finding::error(Slot::Product, 'The product that was picked is not in this shop; pick another.');
     }
 }

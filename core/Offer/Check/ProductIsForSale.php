@@ -14,8 +14,8 @@ final readonly class ProductIsForSale implements ItemCheck
 {
     public function finding(DraftItem $item, Proof $proof): ?Finding
     {
-        return $item->product?->isDraft !== true
+        return $item->product?->isDraft !== true && $item->partner?->isDraft !== true
             ? null
-            : Finding::obstacle(Slot::Product, "“{$item->product->name}” is a draft and can’t be bought yet; put it on sale at the product, or pick another.")->mendedIn(MendAt::Product);
+            : Finding::obstacle(Slot::Product, "“{$item->name()}” is a draft and can’t be bought yet; put it on sale at the product, or pick another.")->mendedIn(MendAt::Product);
     }
 }

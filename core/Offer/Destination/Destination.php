@@ -7,7 +7,6 @@ namespace PaperKite\Offer\Destination;
 use PaperKite\Offer\Check\Check;
 use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\Opening;
-use PaperKite\Offer\Purpose;
 use PaperKite\Offer\Segment;
 use PaperKite\Offer\Steps;
 use PaperKite\Offer\TypicalBill;
@@ -20,8 +19,6 @@ interface Destination
 {
     /** @return list<OfferItem> what is sold here by it */
     public function items(): array;
-
-    public function purpose(): Purpose;
 
     /** What its button says where nobody has written anything for it. */
     public function caption(): string;

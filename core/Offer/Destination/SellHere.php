@@ -54,11 +54,6 @@ final readonly class SellHere implements Destination
         return $this->items;
     }
 
-    public function purpose(): Purpose
-    {
-        return Purpose::of(array_map(static fn (OfferItem $item): bool => $item->pick->product->kind->isGiven(), $this->items));
-    }
-
     public function caption(): string
     {
         return $this->onwards->caption($this->purpose());
@@ -138,6 +133,11 @@ final readonly class SellHere implements Destination
             new BillCanBeTold,
             new ShopCanBePaid,
         ];
+    }
+
+    private function purpose(): Purpose
+    {
+        return Purpose::of(array_map(static fn (OfferItem $item): bool => $item->pick->product->kind->isGiven(), $this->items));
     }
 
     private function leavesAChoice(): bool

@@ -33,11 +33,6 @@ final readonly class ShowCart implements Destination
         return [];
     }
 
-    public function purpose(): Purpose
-    {
-        return Purpose::SeeCart;
-    }
-
     public function caption(): string
     {
         return $this->onwards->caption(Purpose::SeeCart);

@@ -122,15 +122,17 @@ final readonly class Node
      * @template E of BackedEnum
      *
      * @param  class-string<E>  $enum
+     * @param  list<E>|null  $cases  those that may stand here; `null`: all
      * @return E|null
      */
-    public function oneOf(string $enum): ?BackedEnum
+    public function oneOf(string $enum, ?array $cases = null): ?BackedEnum
     {
+        $cases ??= $enum::cases();
         $case = is_string($this->value) ? $enum::tryFrom($this->value) : null;
-        if ($case !== null) {
+        if ($case !== null && in_array($case, $cases, true)) {
             return $case;
         }
-        $allowed = implode(', ', array_map(static fn (BackedEnum $case): string => "“{$case->value}”", $enum::cases()));
+        $allowed = implode(', ', array_map(static fn (BackedEnum $case): string => "“{$case->value}”", $cases));
 
         return $this->refuse("This must be one of {$allowed}.");
     }

@@ -45,7 +45,7 @@ final readonly class ProductReader
         }
         $sku = $this->skus->free($product->at('sku'));
         $name = $product->at('name')?->text();
-        $kind = $product->at('kind')?->oneOf(ProductKind::class);
+        $kind = $product->at('kind')?->oneOf(ProductKind::class, ProductKind::priced());
         $price = $this->prices->price($product);
         $cost = $this->prices->amount($product->at('cost'));
         $class = $product->at('tax_class')?->text();

@@ -191,6 +191,13 @@ final class EnglishPages
         'notice.off_sale' => 'The shop has taken this off sale for now. Come back a little later.',
         'notice.sold_out' => '{name} is sold out at the moment.',
         'notice.some_sold_out' => 'Not all of {names} is available at the moment.',
+        'partner.see_it' => 'See it at {partner}',
+        'partner.disclosure' => 'Advertising: if you buy at {partner}, this shop earns a commission.',
+        'partner.price' => '{price}, seen there on {day}',
+
+        'notice.nowhere' => 'Not to be reached from here',
+        'notice.nowhere_what' => '“{name}” is sold by a partner of this shop, who has no page for your country just now.',
+        'notice.nowhere_page' => 'The page that this led to is not there any more.',
         'notice.moment' => 'A moment, please',
         'notice.moment_what' => 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.',
         'notice.nothing_sold' => 'Nothing is sold here',

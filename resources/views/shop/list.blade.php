@@ -12,7 +12,7 @@
 @if ($products->isEmpty())
 <p class="lead">{{ $say->say('list.empty') }}</p>
 @else
-<x-shop.goods :products="$products" :shop="$shop" has-buttons />
+<x-shop.goods :products="$products" :shop="$shop" :country="$country" has-buttons />
 @if ($products->hasPages())
 @php $within = $category === null ? '' : "category={$category->id}&"; @endphp
 <nav class="pages" aria-label="{{ $say->say('list.pages') }}">

@@ -36,7 +36,11 @@
 @if ($answer->quantityError)<p class="field-error" id="quantity-error" role="alert">{{ $answer->quantityError }}</p>@endif
 </div>
 @endif
+@if ($offer->partnerLine())
+<x-shop.partner :product="$goods[0]->line->product" :country="$country" in="product" :code="$placement->code" :caption="$caption" />
+@else
 <button class="button" dir="auto">{{ $caption }}</button>
+@endif
 </div>
 </form>
 </x-shop.layout>

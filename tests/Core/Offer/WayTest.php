@@ -30,7 +30,7 @@ final class WayTest extends TestCase
         $way = $goods === 0 ? Steps::throughCart($destination) : Steps::selling($destination, $opening, $goods, $leavesSomethingOpen);
 
         self::assertSame([$pages, $addsAtOnce], [array_map(static fn (Step $page): string => $page->value, $way->pages), $way->addsAtOnce]);
-        self::assertSame($pages[0], $way->first()->value);
+        self::assertSame($pages[0], $way->first()?->value);
     }
 
     /** @return iterable<string, array{Onwards, Opening, int, bool, list<string>, bool}> */

@@ -38,7 +38,7 @@ final readonly class ProductController
     public function list(Request $request, Shop $shop): JsonResponse
     {
         $pattern = Search::pattern($request);
-        $products = CountedPage::of(Product::query()->where('shop_id', $shop->id)->with('variants')
+        $products = CountedPage::of(Product::query()->where('shop_id', $shop->id)->with(['variants', 'addresses.marketplace.partner'])
             ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->where('name', 'like', $pattern)
                 ->orWhere('sku', 'like', $pattern)
@@ -95,6 +95,6 @@ final readonly class ProductController
     {
         $version = $this->edits->version(EditKind::Product, $shop, $product->id);
 
-        return response()->json(ProductFormResource::of($product->refresh()->load(['variants', 'pictures', 'categories', 'addOns.variants']), $version, $this->tell->count($product), $shop, $this->clock->moment()), $status);
+        return response()->json(ProductFormResource::of($product->refresh()->load(['variants', 'pictures', 'categories', 'addOns.variants', 'addOns.addresses.marketplace.partner', 'addresses.marketplace.hosts', 'addresses.marketplace.partner']), $version, $this->tell->count($product), $shop, $this->clock->moment()), $status);
     }
 }

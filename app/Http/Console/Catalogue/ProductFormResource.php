@@ -8,6 +8,7 @@ use App\Catalogue\ProductForm;
 use App\Models\Product;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'ProductForm', description: 'A product as its form holds it, with what its form shows of it.')]
@@ -30,6 +31,8 @@ final readonly class ProductFormResource
         public array $add_ons,
         #[OA\Property(description: 'Bookings whose shoppers do not know yet that the date or place is another now.')]
         public int $untold,
+        #[OA\Property(ref: '#/components/schemas/ProductKind', description: 'What it was before it became a partner’s; null: nothing, or it is none.', nullable: true)]
+        public ?ProductKind $own_kind,
     ) {}
 
     /** @param  Product  $product  with variants, pictures, categories, and add-ons with theirs */
@@ -42,6 +45,7 @@ final readonly class ProductFormResource
             array_values($product->pictures->map(PictureResource::of(...))->all()),
             array_values($product->addOns->map(static fn (Product $other) => ProductResource::of($other, $at))->all()),
             $untold,
+            $product->kind->isElsewhere() ? $product->own_kind : null,
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Catalogue\ProductExtras;
 use App\Catalogue\TakenSkus;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Partners\ReadMarketplaces;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Catalogue\Entry\EnteredProduct;
@@ -50,7 +51,7 @@ final class ProductRequest extends FormRequest
 
     public function extras(): ProductExtras
     {
-        return once(fn (): ProductExtras => ProductExtras::of($this->typed()));
+        return once(fn (): ProductExtras => ProductExtras::of($this->typed(), app(ReadMarketplaces::class)($this->shop())));
     }
 
     private function typed(): FormInput

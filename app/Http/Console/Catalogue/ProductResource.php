@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Catalogue;
 
+use App\Models\PartnerAddress;
 use App\Models\Product;
 use App\Shopfront\PriceTag;
 use OpenApi\Attributes as OA;
@@ -39,8 +40,11 @@ final readonly class ProductResource
         public bool $is_draft,
         #[OA\Property(description: 'Whether the shopper says how much.')]
         public bool $is_given,
+        #[OA\Property(description: 'Whose goods they are; blank: the shop’s own.')]
+        public string $partner,
     ) {}
 
+    /** @param  Product  $product  with its variants, and the partners of its addresses */
     public static function of(Product $product, Moment $at): self
     {
         $tag = PriceTag::of($product, $at);
@@ -59,6 +63,12 @@ final readonly class ProductResource
             variant_count: $product->has_variants ? $product->variants->count() : 0,
             is_draft: $product->is_draft,
             is_given: $product->kind->isMoneyItself(),
+            partner: $product->kind->isElsewhere() ? self::partners($product) : '',
         );
+    }
+
+    private static function partners(Product $product): string
+    {
+        return implode(', ', array_unique($product->addresses->map(static fn (PartnerAddress $address): string => $address->marketplace->partner->name)->all()));
     }
 }

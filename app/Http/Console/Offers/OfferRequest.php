@@ -39,6 +39,7 @@ final class OfferRequest extends FormRequest
             'words' => ['present', 'array'],
             'look_id' => ['present', 'nullable', 'integer'],
             'landing' => ['present', 'string'],
+            'page' => ['sometimes', 'string'],
         ];
     }
 

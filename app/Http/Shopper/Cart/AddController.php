@@ -52,6 +52,9 @@ final readonly class AddController
     public function __invoke(Request $request, Shop $shop): Answer
     {
         $product = $this->find->bySku($shop, Input::text($request, 'sku'))->product ?? abort(404);
+        if ($product->kind->isElsewhere()) {
+            return $this->answer($request, '/p/'.rawurlencode($product->sku));
+        }
         $choices = array_values(array_map(static fn (mixed $choice): string => is_string($choice) ? $choice : '', (array) $request->input('choice', [])));
         $typed = Input::text($request, 'quantity', '1');
         $variant = $product->has_variants ? $product->variants->first(fn (Variant $variant): bool => $variant->choices === $choices) : null;

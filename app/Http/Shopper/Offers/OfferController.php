@@ -23,6 +23,7 @@ use Illuminate\Http\Response;
 use PaperKite\Link\Visit;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\Onwards;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
 /** The page of an offer: what it is, and what the shopper has still to say. */
@@ -54,7 +55,7 @@ final readonly class OfferController
             ($this->count)($placement->shop, Source::of($placement), $product, Visitor::of($request)->owner(), ($this->caller)($request));
         }
 
-        return $this->page($placement, OfferAnswer::none(), 200);
+        return $this->page($request, $placement, OfferAnswer::none(), 200);
     }
 
     public function submit(Request $request, string $code): Answer
@@ -70,7 +71,7 @@ final readonly class OfferController
         $this->withGoods($placement);
         $answer = OfferAnswer::read($placement->offer, $request);
         if ($answer->goods === []) {
-            return $this->page($placement, $answer, 422);
+            return $this->page($request, $placement, $answer, 422);
         }
         $visitor = Visitor::of($request);
         try {
@@ -87,10 +88,10 @@ final readonly class OfferController
     {
         $placement = ($this->requested)($request, $code);
 
-        return $placement?->offer->lines->isEmpty() === true ? null : $placement;
+        return $placement === null || $placement->offer->lines->isEmpty() || $placement->offer->destination === Onwards::Page ? null : $placement;
     }
 
-    private function page(Placement $placement, OfferAnswer $answer, int $status): Response
+    private function page(Request $request, Placement $placement, OfferAnswer $answer, int $status): Response
     {
         $this->withGoods($placement);
         $at = $this->clock->moment();
@@ -99,6 +100,7 @@ final readonly class OfferController
 
         return response()->view('shop.offer', [
             'shop' => $placement->shop,
+            'country' => ($this->caller)($request)->country(),
             'placement' => $placement,
             'offer' => $placement->offer,
             'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at, $placement->shop->zone(), $placement->shop->wording()), array_values($placement->offer->lines->all())),
@@ -113,6 +115,6 @@ final readonly class OfferController
     private function withGoods(Placement $placement): void
     {
         $lines = new Collection($placement->offer->lines->all());
-        $lines->load(['product.variants.picture', 'product.pictures', 'variant.picture']);
+        $lines->load(['product.variants.picture', 'product.pictures', 'variant.picture', ...($placement->offer->leadsOut() ? ['product.addresses.marketplace.partner', 'product.addresses.marketplace.hosts'] : [])]);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Offers;
 
+use App\Carts\CartOwner;
 use App\Carts\TooManyCarts;
 use App\Clicks\FollowPlacement;
+use App\Clicks\LeadOut;
+use App\Http\Shopper\OutAnswer;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
@@ -24,6 +27,7 @@ final readonly class PlacementController
     public function __construct(
         private RequestedPlacement $requested,
         private FollowPlacement $follow,
+        private LeadOut $leadOut,
         private PlacementNotices $notices,
         private ReadCaller $caller,
     ) {}
@@ -46,6 +50,9 @@ final readonly class PlacementController
     private function followed(Placement $placement, Request $request): Answer
     {
         $visitor = Visitor::of($request);
+        if ($placement->offer->way()->first() === null) {
+            return $this->out($placement, $visitor->owner(), $request);
+        }
         try {
             $answer = new RedirectResponse(($this->follow)($placement, $visitor->owner(), ($this->caller)($request)), Answer::HTTP_SEE_OTHER);
         } catch (TooManyCarts) {
@@ -56,6 +63,13 @@ final readonly class PlacementController
         }
 
         return $answer;
+    }
+
+    private function out(Placement $placement, CartOwner $owner, Request $request): Answer
+    {
+        $address = $this->leadOut->byPlacement($placement, $owner, ($this->caller)($request));
+
+        return $address === null ? $this->notices->nowhere($placement->shop, $placement->offer->lines->first()->product->name ?? '') : new OutAnswer($address, $placement->shop);
     }
 
     /** In a frame of another page nothing is added: one button opens the link in the whole window. */

@@ -57,6 +57,15 @@ final readonly class PlacementNotices
         return $this->page($shop, 200, $shop->wording()->say('notice.moment'), $shop->wording()->say('notice.moment_what'));
     }
 
+    /** @param  string  $name  of what the click was about; blank where it was a page */
+    public function nowhere(Shop $shop, string $name): Response
+    {
+        // Of its words, a click reads little.
+        $say = $shop->refresh()->wording();
+
+        return $this->page($shop, 200, $say->say('notice.nowhere'), $name === '' ? $say->say('notice.nowhere_page') : $say->say('notice.nowhere_what', name: $name));
+    }
+
     private function nothing(Shop $shop): Response
     {
         return $this->page($shop, 404, $shop->wording()->say('notice.nothing_sold'), $shop->wording()->say('notice.nothing_sold_what'));

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Offers;
 
 use App\Carts\TooManyCarts;
+use App\Http\Shopper\OutAnswer;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
+use App\Models\Product;
 use App\Models\Shop;
 use App\OpenLinks\FindOpenLinkGoods;
 use App\OpenLinks\FollowOpenLink;
@@ -51,6 +53,9 @@ final readonly class TakeController
         if ($visit === Visit::Frame) {
             return $this->frame($shop, $request->getRequestUri());
         }
+        if ($taken->partner !== null) {
+            return $this->out($request, $shop, $link, $taken->partner, hash('sha256', $path.'?'.$query));
+        }
         if ($taken->soldOut !== []) {
             $names = implode(', ', array_map(static fn (OpenItem $item): string => "“{$item->text()}”", $taken->soldOut));
 
@@ -58,6 +63,16 @@ final readonly class TakeController
         }
 
         return $this->onwards($request, $shop, $link, $taken, hash('sha256', $path.'?'.$query));
+    }
+
+    private function out(Request $request, Shop $shop, OpenLink $link, Product $product, string $digest): Answer
+    {
+        $address = $this->follow->out($shop, $link, $product, $digest, Visitor::of($request)->owner(), ($this->caller)($request));
+        $say = $shop->wording();
+
+        return $address === null
+            ? $this->page($shop, 200, $say->say('notice.nowhere'), $say->say('notice.nowhere_what', name: $product->name))
+            : new OutAnswer($address, $shop);
     }
 
     /** @param  string  $address  SHA-256 of the link, by which the same click is known again */

@@ -59,13 +59,15 @@ final readonly class ProductPage
      */
     private function page(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors, int $status): Response
     {
-        $product->load(['variants.picture', 'pictures', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
+        $product->load(['variants.picture', 'pictures', 'addresses.marketplace.partner', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
         $at = $this->clock->moment();
         $variants = ChoiceView::listOf($product, $at, $shop->zone(), $shop->wording());
         $rest = RestOfLink::read(Input::text($request, 'rest'));
 
         return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
             'shop' => $shop,
+            'country' => ($this->caller)($request)->country(),
+            'surface' => $request->boolean('glance') ? Surface::Glance : Surface::Product,
             'product' => $product,
             'tag' => PriceTag::of($product, $at),
             'at' => $at,
@@ -100,6 +102,9 @@ final readonly class ProductPage
     /** What sending one piece would cost, with the reason; blank where it can't be told. */
     private function shipping(Shop $shop, Product $product, string $country, Moment $at): string
     {
+        if ($product->kind->isElsewhere()) {
+            return '';
+        }
         $core = $product->toCore();
         if (! $core->ships()) {
             return $core->kind->ships() ? $shop->wording()->say('product.collected') : '';

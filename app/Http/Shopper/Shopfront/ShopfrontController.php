@@ -43,11 +43,12 @@ final readonly class ShopfrontController
         return response()->view('shop.list', [
             'shop' => $shop,
             'category' => $category,
+            'country' => ($this->caller)($request)->country(),
             'wasAdded' => $request->query('after') === 'added',
             'categories' => $shop->categories()->whereHas('products', fn (Builder $product) => $product->where('is_draft', false))->limit(24)->get(),
             'products' => Product::forSale($shop)
                 ->when($category !== null, fn (Builder $query) => $query->whereHas('categories', fn (Builder $in) => $in->whereKey($category?->id)))
-                ->with('variants')
+                ->with(['variants', 'addresses.marketplace.partner'])
                 ->orderBy('name')->orderBy('id')->simplePaginate(self::PER_PAGE),
         ]);
     }

@@ -11,13 +11,14 @@ const rooms = {
   shipping: 'Open the zones',
   product: 'Open the product',
   looks: 'Open the looks',
+  partners: 'Open the partners',
 }
 const session = useSession()
 const way = computed<RouteLocationRaw | null>(() => {
   const { room } = props.finding
   const shop = session.slug
   if (room === 'product') return props.product ? { name: 'product', params: { shop, id: props.product } } : null
-  if (room === 'looks') return { name: 'looks', params: { shop } }
+  if (room === 'looks' || room === 'partners') return { name: room, params: { shop } }
   return room ? { name: 'shop', params: { shop }, hash: `#${room}` } : null
 })
 </script>

@@ -240,6 +240,80 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/marketplaces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a marketplace */
+        post: operations["createMarketplace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/marketplaces/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try a marketplace on an address
+         * @description Says what is wrong in a marketplace, and what it makes of an address; nothing is saved.
+         */
+        post: operations["tryMarketplace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/marketplaces/{marketplace}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a marketplace */
+        put: operations["changeMarketplace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/marketplaces/{marketplace}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Archive a marketplace, or bring it back
+         * @description Products that are to be had there stay as they are; it is no longer offered for others.
+         */
+        post: operations["putMarketplaceAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/names": {
         parameters: {
             query?: never;
@@ -561,6 +635,40 @@ export interface paths {
         put?: never;
         /** Say what giving money back would come to */
         post: operations["tryRefund"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/partners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The partners */
+        get: operations["partners"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/partners/ready/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add the marketplaces of a partner that ship with Paper Kite */
+        post: operations["addReadyPartner"];
         delete?: never;
         options?: never;
         head?: never;
@@ -970,6 +1078,41 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description As typed. */
+        AddressEntry: {
+            by: components["schemas"]["NamedBy"];
+            /** @description Null: the address says. */
+            marketplace_id: number | null;
+            /** @description An address, a reference or words to search for. */
+            text: string;
+            /** @description As it was seen there, in the marketplace’s currency; blank: none is shown. */
+            price: string;
+            /** @description Whether shoppers of no listed country are sent there. */
+            is_fallback: boolean;
+        };
+        AddressFinding: {
+            severity: components["schemas"]["Severity"];
+            sentence: string;
+        };
+        AddressPart: {
+            part: string;
+            value: string;
+            /** @description What it is, and what becomes of it. */
+            meaning: string;
+            /** @description Whether it is in the address that comes out. */
+            stays: boolean;
+        };
+        /** @description What a pasted address, a reference or words to search for name at a marketplace. */
+        AddressReading: {
+            /** @description Blank: none of the shop’s. */
+            marketplace: string;
+            /** @description What it names; blank: nothing that can be kept. */
+            target: string;
+            /** @description Where a click would lead; blank: nowhere. */
+            address: string;
+            parts: components["schemas"]["AddressPart"][];
+            findings: components["schemas"]["AddressFinding"][];
+        };
         /** @enum {string} */
         AfterAdding: "stay" | "cart" | "checkout" | "address";
         /** @description An amount, to be typed and to be read. */
@@ -1143,6 +1286,8 @@ export interface components {
             /** @description SHA-256 of what was copied, in hexadecimal digits. */
             digest: string;
         };
+        /** @enum {string} */
+        Counting: "any" | "item" | "category";
         Country: {
             /** @description ISO 3166-1 alpha-2. */
             code: string;
@@ -1184,7 +1329,7 @@ export interface components {
         /** @enum {string} */
         Demand: "off" | "optional" | "required";
         /** @enum {string} */
-        Destination: "pay" | "cart" | "stay" | "choose";
+        Destination: "pay" | "cart" | "stay" | "choose" | "page";
         /** @description A destination that an offer can have. */
         DestinationChoice: {
             value: components["schemas"]["Destination"];
@@ -1326,6 +1471,58 @@ export interface components {
             };
             doubts: components["schemas"]["LookDoubt"][];
         };
+        Marketplace: {
+            id: number;
+            /** @description Counts the changes that sellers make. */
+            version: number;
+            /** @description Whether it is archived, and no longer offered for products. */
+            is_away: boolean;
+            /** @description How many products are to be had there. */
+            products: number;
+            /** @description What counts as the seller’s sale: “Whatever is bought within 24 hours”. */
+            counts: string;
+            entry: components["schemas"]["MarketplaceEntry"];
+        };
+        /** @description As typed. */
+        MarketplaceEntry: {
+            name: string;
+            /** @description The merchant’s name; one that is new is made. */
+            partner: string;
+            scheme: components["schemas"]["Scheme"];
+            /** @description The first is the one that links lead to. */
+            hosts: string[];
+            /** @description Blank: the scheme’s own. */
+            port: string;
+            /** @description RFC 6570 templates of paths by which items are found. */
+            patterns: string[];
+            /** @description The template by which the address of an item is built. */
+            item_address: string;
+            /** @description A template with one variable, for the words; blank: no search. */
+            search_address: string;
+            /** @description Parameters that stay in an address. */
+            keeps: string[];
+            /** @description The parameter of the partner ID. */
+            id_parameter: string;
+            /** @description The parameter of the sub-ID; blank: none. */
+            sub_id_parameter: string;
+            /** @description ISO 3166-1. */
+            country: string;
+            /** @description ISO 4217. */
+            currency: string;
+            counts: components["schemas"]["Counting"];
+            /** @description For how many hours after a click. */
+            counts_for_hours: string;
+            /** @description The seller’s; blank: not entered yet. */
+            partner_id: string;
+        };
+        /** @description A marketplace as it stands in its form, and an address that is tried on it. */
+        MarketplaceTrial: {
+            /** @description Sentences by field. */
+            errors: {
+                [key: string]: string;
+            };
+            reading: components["schemas"]["AddressReading"] | null;
+        };
         Medium: {
             key: components["schemas"]["MediumKey"];
             label: string;
@@ -1336,7 +1533,7 @@ export interface components {
         /** @enum {string} */
         MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
         /** @enum {string} */
-        MendAt: "payee" | "shipping" | "product" | "looks";
+        MendAt: "payee" | "shipping" | "product" | "looks" | "partners";
         MoneyCount: {
             state: components["schemas"]["MoneyState"];
             label: string;
@@ -1364,6 +1561,8 @@ export interface components {
             moved: number;
             stayed: components["schemas"]["OrderThatStayed"][];
         };
+        /** @enum {string} */
+        NamedBy: "address" | "reference" | "search";
         /** @description What a shop is called, and where it is, as typed. */
         NamesEntry: {
             name: string;
@@ -1400,6 +1599,8 @@ export interface components {
             look_id: number | null;
             /** @description Where the shopper lands afterwards; blank: as the shop has it. */
             landing: string;
+            /** @description Where the click leads, where that is a page of the seller’s own. */
+            page: string;
         };
         OfferHistory: {
             /** @description The latest first. */
@@ -1579,6 +1780,14 @@ export interface components {
             pages: number;
             total: number;
         };
+        Partners: {
+            /** @description By partner, then by name. */
+            marketplaces: components["schemas"]["Marketplace"][];
+            /** @description Those that ship and are not all here yet. */
+            ready: components["schemas"]["ReadyPartner"][];
+            /** @description What a new one begins with. */
+            blank: components["schemas"]["MarketplaceEntry"];
+        };
         Person: {
             name: string;
             email: string;
@@ -1702,6 +1911,8 @@ export interface components {
             is_draft: boolean;
             /** @description Whether the shopper says how much. */
             is_given: boolean;
+            /** @description Whose goods they are; blank: the shop’s own. */
+            partner: string;
         };
         /** @description What differs from the shop: buttons by surface, and what they say; blank: as the shop has it. */
         ProductButtonsEntry: {
@@ -1788,6 +1999,8 @@ export interface components {
             buttons: components["schemas"]["ProductButtonsEntry"];
             options: components["schemas"]["OptionEntry"][];
             variants: components["schemas"]["VariantEntry"][];
+            /** @description Where it is to be had, while a partner sells it. */
+            addresses: components["schemas"]["AddressEntry"][];
         };
         /** @description A product as its form holds it, with what its form shows of it. */
         ProductForm: {
@@ -1799,9 +2012,10 @@ export interface components {
             add_ons: components["schemas"]["Product"][];
             /** @description Bookings whose shoppers do not know yet that the date or place is another now. */
             untold: number;
+            own_kind: components["schemas"]["ProductKind"] | null;
         };
         /** @enum {string} */
-        ProductKind: "physical" | "digital" | "service" | "donation" | "gift_card";
+        ProductKind: "physical" | "digital" | "service" | "donation" | "gift_card" | "partner";
         /** @description A kind of product, and the parts of the form that it has. */
         ProductKindChoice: {
             value: components["schemas"]["ProductKind"];
@@ -1818,7 +2032,7 @@ export interface components {
             at: components["schemas"]["PageFacts"];
         };
         /** @enum {string} */
-        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates";
+        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates" | "price" | "addresses";
         /** @description An offer as it stands on the desk: said, looked at, reckoned. */
         Proof: {
             sentence: components["schemas"]["Segment"][];
@@ -1846,6 +2060,13 @@ export interface components {
         PutAwayEntry: {
             /** @description Whether it is put away or brought back. */
             is_away: boolean;
+        };
+        /** @description A partner whose marketplaces ship with Paper Kite. */
+        ReadyPartner: {
+            key: string;
+            name: string;
+            /** @description Names. */
+            marketplaces: string[];
         };
         /** @description One step of giving money of an order back. */
         Refund: {
@@ -1991,6 +2212,8 @@ export interface components {
                 tax_class: string;
             };
         };
+        /** @enum {string} */
+        Scheme: "https" | "http";
         /** @description The version that a change begins with; left out, whatever is there is written over. */
         Seen: {
             /** @description Counts the changes. */
@@ -2237,6 +2460,7 @@ export interface components {
         offer: number;
         placement: number;
         look: number;
+        marketplace: number;
         table: number;
         number: number;
         search: string;
@@ -2655,6 +2879,123 @@ export interface operations {
                     "application/json": components["schemas"]["LookList"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    createMarketplace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MarketplaceEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Partners"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tryMarketplace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MarketplaceEntry"] & {
+                    /** @description As pasted. */
+                    address: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarketplaceTrial"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changeMarketplace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                marketplace: components["parameters"]["marketplace"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MarketplaceEntry"] & components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Partners"];
+                };
+            };
+            409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    putMarketplaceAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                marketplace: components["parameters"]["marketplace"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PutAwayEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Partners"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };
@@ -3240,6 +3581,61 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RefundTrial"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    partners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Partners"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    addReadyPartner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description Blank: entered later. */
+                    partner_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Partners"];
                 };
             };
             422: components["responses"]["Refused"];

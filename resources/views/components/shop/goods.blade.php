@@ -1,4 +1,4 @@
-@props(['products', 'shop' => null, 'hasButtons' => false])
+@props(['products', 'shop' => null, 'hasButtons' => false, 'country' => null])
 @inject('clock', App\Time\Clock::class)
 @php
 use App\Shopfront\GoodsButton;
@@ -17,7 +17,10 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 <span class="goods-name" dir="auto">{{ $product->name }}</span>
 <span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? $say->say('list.sold_out') : GoodsButton::soldOut($shop) }} @else {{ $tag->shown($say) }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
 </a>
-@if ($hasButtons && ! $tag->isSoldOut)
+@if ($hasButtons && $product->kind->isElsewhere())
+<x-shop.partner :product="$product" :country="$country" in="list" />
+<a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance aria-label="{{ $say->say('list.look_at', name: $product->name) }}">{{ $say->say('list.look') }}</a>
+@elseif ($hasButtons && ! $tag->isSoldOut)
 @if ($product->leavesAChoice())
 <a class="plain" href="/p/{{ rawurlencode($product->sku) }}" data-glance aria-label="{{ $product->kind->isMoneyItself() ? $say->say('list.give_to', name: $product->name) : $say->say('list.choose_of', name: $product->name) }}">{{ $product->kind->isMoneyItself() ? $say->say('list.give') : $say->say('list.choose') }}</a>
 @else

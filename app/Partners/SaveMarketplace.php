@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Partners;
+
+use App\Changes\Changed;
+use App\Changes\ChangedMeanwhile;
+use App\Changes\Editing;
+use App\Changes\EditKind;
+use App\Changes\Edits;
+use App\Database\InTransaction;
+use App\Models\Marketplace;
+use App\Models\MarketplaceHost;
+use App\Models\Partner;
+use App\Models\Shop;
+use Carbon\CarbonInterface;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use PaperKite\Partner\AddressPattern;
+use PaperKite\Partner\Marketplace as CoreMarketplace;
+use PaperKite\Partner\MarketplaceEntry;
+use PaperKite\Text\HostName;
+
+/** Writes a marketplace with its hosts, or nothing of it. Addresses of products follow by themselves: they are built at each click. */
+final readonly class SaveMarketplace
+{
+    public function __construct(
+        private Changed $changed,
+        private Edits $edits,
+        private InTransaction $inTransaction,
+    ) {}
+
+    /**
+     * @param  Marketplace|null  $marketplace  the one that is changed; `null` for a new one
+     *
+     * @throws ChangedMeanwhile
+     * @throws ValidationException
+     */
+    public function __invoke(Shop $shop, ?Marketplace $marketplace, MarketplaceEntry $entry, Editing $editing): Marketplace
+    {
+        $read = $entry->marketplace ?? throw ValidationException::withMessages($entry->errors);
+        try {
+            return ($this->inTransaction)(fn (): Marketplace => $this->saved($shop, $marketplace, $read, $editing));
+        } catch (UniqueConstraintViolationException) {
+            // Somebody else has just taken the name or a host: what is taken is looked for anew, and said.
+            throw ValidationException::withMessages($this->taken($shop, $marketplace, $read) ?: ['name' => 'This was saved by somebody else at the same moment; save once more.']);
+        }
+    }
+
+    /** @param  CarbonInterface|null  $since  `null`: it is brought back */
+    public function putAway(Marketplace $marketplace, ?CarbonInterface $since): void
+    {
+        $marketplace->update(['put_away_at' => $since]);
+    }
+
+    private function saved(Shop $shop, ?Marketplace $marketplace, CoreMarketplace $read, Editing $editing): Marketplace
+    {
+        if ($marketplace !== null) {
+            $this->edits->claim(EditKind::Marketplace, $shop, $marketplace->id, $editing);
+        }
+        $errors = $this->taken($shop, $marketplace, $read) + ($marketplace === null ? [] : $this->stranded($marketplace, $read->itemAddress, $read->searchAddress));
+        if ($errors !== []) {
+            throw ValidationException::withMessages($errors);
+        }
+        $partner = Partner::query()->firstOrCreate(['shop_id' => $shop->id, 'name' => $read->partner]);
+        $attributes = ['partner_id' => $partner->id] + self::attributes($read);
+        $saved = ($marketplace ?? new Marketplace)->fill(['shop_id' => $shop->id] + $attributes);
+        $saved->save();
+        $this->writeHosts($saved, $read->hosts);
+        Partner::query()->where('shop_id', $shop->id)->whereDoesntHave('marketplaces')->delete();
+        $this->changed->shop($shop);
+
+        return $saved->refresh();
+    }
+
+    /** @return array<string, string> what another marketplace of the shop has already, by field */
+    private function taken(Shop $shop, ?Marketplace $marketplace, CoreMarketplace $read): array
+    {
+        $others = Marketplace::query()->where('shop_id', $shop->id)->whereKeyNot($marketplace->id ?? 0);
+        $namesake = (clone $others)->where('name', $read->name)->first();
+        $host = MarketplaceHost::query()->where('shop_id', $shop->id)->whereNot('marketplace_id', $marketplace->id ?? 0)->whereIn('host', self::spellings($read->hosts))->first();
+        $owner = $host === null ? null : (clone $others)->find($host->marketplace_id);
+
+        return array_filter([
+            'name' => $namesake === null ? null : "There is a marketplace called “{$namesake->name}” already; choose another name.",
+            'hosts' => $owner === null || $host === null ? null : "“{$host->host}” is a host of {$owner->name} already; an address there can’t be of two marketplaces.",
+        ]);
+    }
+
+    /**
+     * With and without `www.`, which are one host to whoever pastes an address.
+     *
+     * @param  list<HostName>  $hosts
+     * @return list<string>
+     */
+    private static function spellings(array $hosts): array
+    {
+        $bare = array_map(static fn (HostName $host): string => str_starts_with($host->text, 'www.') ? substr($host->text, 4) : $host->text, $hosts);
+
+        return [...$bare, ...array_map(static fn (string $host): string => "www.{$host}", $bare)];
+    }
+
+    /** @return array<string, string> why the addresses of products could not be built any more, by field */
+    private function stranded(Marketplace $marketplace, AddressPattern $item, ?AddressPattern $search): array
+    {
+        $before = AddressPattern::of($marketplace->item_address)->variables();
+        $products = static fn (string $kind): int => $marketplace->addresses()->where('kind', $kind)->count();
+        $items = array_diff($item->variables(), $before) === [] ? 0 : $products('item');
+        $searches = $search !== null ? 0 : $products('search');
+
+        return array_filter([
+            'item_address' => $items === 0 ? null : self::count($items).' named by '.implode(', ', array_map(static fn (string $name): string => "{{$name}}", $before)).'; keep these names, or give the products other addresses first.',
+            'search_address' => $searches === 0 ? null : self::count($searches).' reached by a search here; give the products other addresses first.',
+        ]);
+    }
+
+    private static function count(int $products): string
+    {
+        return $products === 1 ? 'One product is' : "{$products} products are";
+    }
+
+    /** @return array<string, mixed> */
+    private static function attributes(CoreMarketplace $read): array
+    {
+        return [
+            'name' => $read->name,
+            'scheme' => $read->scheme,
+            'port' => $read->port,
+            'patterns' => array_map(static fn (AddressPattern $pattern): string => $pattern->text, $read->patterns),
+            'item_address' => $read->itemAddress->text,
+            'search_address' => $read->searchAddress?->text,
+            'keeps' => $read->keeps,
+            'id_parameter' => $read->idParameter,
+            'sub_id_parameter' => $read->subIdParameter,
+            'country' => $read->country,
+            'currency' => $read->currency->code,
+            'counts' => $read->counts,
+            'counts_for_hours' => $read->countsForHours,
+            'own_id' => $read->partnerId?->text,
+        ];
+    }
+
+    /** @param  list<HostName>  $hosts */
+    private function writeHosts(Marketplace $marketplace, array $hosts): void
+    {
+        $marketplace->hosts()->delete();
+        DB::table('marketplace_hosts')->insert(array_map(static fn (HostName $host, int $position): array => [
+            'shop_id' => $marketplace->shop_id, 'marketplace_id' => $marketplace->id, 'position' => $position, 'host' => $host->text,
+        ], $hosts, array_keys($hosts)));
+    }
+}

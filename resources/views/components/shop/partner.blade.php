@@ -1,0 +1,10 @@
+@props(['product', 'country' => null, 'in', 'code' => '', 'caption' => ''])
+@php
+$tag = App\Shopfront\PartnerTag::of($product, $country, $say);
+$query = http_build_query(array_filter(['in' => $in, 'k' => $code], static fn (string $value): bool => $value !== ''));
+@endphp
+<div class="partner">
+@if ($tag->price !== '')<p class="partner-price">{{ $tag->price }}</p>@endif
+<a class="button" href="/to/{{ rawurlencode($product->sku) }}?{{ $query }}" rel="sponsored nofollow noopener" dir="auto">{{ $caption === '' ? $tag->caption : $caption }}</a>
+<p class="partner-note" dir="auto">{{ $tag->disclosure }}</p>
+</div>
