@@ -16,6 +16,10 @@ final readonly class Request
         public string $path,
         public array $headers,
         public array $form,
+        /** @var array<string, string> */
+        public array $query,
+        /** In lower case, without its port. */
+        public string $host,
     ) {}
 
     public static function fromGlobals(): self
@@ -25,6 +29,8 @@ final readonly class Request
             (string) parse_url(self::server('REQUEST_URI'), PHP_URL_PATH),
             array_change_key_case(self::texts((array) getallheaders())),
             self::texts($_POST),
+            self::texts($_GET),
+            strtolower((string) preg_replace('/:\d+\z/', '', self::server('HTTP_HOST'))),
         );
     }
 

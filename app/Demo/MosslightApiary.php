@@ -34,6 +34,7 @@ final readonly class MosslightApiary
         private MosslightGoods $goods,
         private MosslightRules $rules,
         private DemoOrders $orders,
+        private MosslightPartners $partners,
         private RecordEvent $record,
         private Clock $clock,
     ) {}
@@ -72,6 +73,7 @@ final readonly class MosslightApiary
         $this->priceTable($shop, 'Honey by the jar', [$offers[3], $offers[0], $offers[4]], $chance);
         $this->clicks($shop->refresh(), $placements, $chance);
         $this->orders->load($shop, $placements, $chance);
+        $this->partners->load($shop);
     }
 
     /**

@@ -20,6 +20,7 @@ use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Offer\ShopSetting;
 use PaperKite\Offer\StateWords;
+use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Shopfront\ShopfrontRules;
 use PaperKite\Words\Language;
@@ -36,7 +37,7 @@ use PaperKite\Words\Wording;
  * @property string $home_country
  * @property string|null $timezone IANA, of the rules; `null` where nothing is set yet
  * @property string|null $listed_hosts JSON: those of the checkout's rules
- * @property string $referrer_policy what pages that the shop leads to learn of where shoppers come from
+ * @property ReferrerPolicy $referrer_policy what pages that the shop leads to learn of where shoppers come from
  * @property CheckoutRules $checkout_rules
  * @property OpenDestination $take_to
  * @property string|null $payee
@@ -59,7 +60,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class, 'shopfront' => ShopfrontRulesCast::class];
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class, 'shopfront' => ShopfrontRulesCast::class, 'referrer_policy' => ReferrerPolicy::class];
     }
 
     protected static function booted(): void

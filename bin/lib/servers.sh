@@ -275,6 +275,7 @@ http {
     $(standin_server pay)
     $(standin_server blog)
     $(standin_server outbox)
+    $(standin_server market wicker-lane-ie wicker-lane-gb nordkai-se m.nordkai-se nordkai-de m.nordkai-de plaza-almendro)
     server {
         listen 127.0.0.1:$PORT default_server;
         root $ROOT/public;
@@ -305,15 +306,19 @@ CONF
     wait_for "The web server" curl -fsS -o /dev/null -H 'Host: seller.localhost' "http://127.0.0.1:$PORT/sign-in"
 }
 
+# The first is the folder of the stand-in, the others are the hosts at which it answers, by default its own.
 standin_server() {
+    local folder=$1 hosts
+    [ $# -eq 1 ] || shift
+    hosts=$(printf '%s.localhost ' "$@")
     cat <<CONF
 server {
         listen 127.0.0.1:$PORT;
-        server_name $1.localhost;
+        server_name $hosts;
         location / {
             include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$STANDIN_PORT;
-            fastcgi_param SCRIPT_FILENAME $ROOT/standins/$1/public/index.php;
+            fastcgi_param SCRIPT_FILENAME $ROOT/standins/$folder/public/index.php;
             fastcgi_param HTTP_PROXY "";
             # A stand-in that hangs up says so by 444, which closes the connection.
             fastcgi_intercept_errors on;

@@ -15,6 +15,9 @@ enum Drawing: string
     case Soap = 'soap';
     case Hedgerow = 'hedgerow';
     case Skep = 'skep';
+    case Lantern = 'lantern';
+    case Blanket = 'blanket';
+    case WateringCan = 'watering-can';
     case Parcel = 'parcel';
     case Kite = 'kite';
 
@@ -30,6 +33,9 @@ enum Drawing: string
             self::Soap => 'A bar of soap',
             self::Hedgerow => 'A hedgerow in flower, with bees',
             self::Skep => 'A straw skep on a bench',
+            self::Lantern => 'A storm lantern, lit',
+            self::Blanket => 'A folded wool blanket',
+            self::WateringCan => 'A watering can',
             self::Parcel => 'A parcel tied with string',
             self::Kite => 'A kite',
         };

@@ -99,11 +99,11 @@ return new class extends Migration
         });
         DB::statement("ALTER TABLE offers ADD CONSTRAINT offers_page_is_there CHECK (destination <> 'page' OR page IS NOT NULL)");
         Schema::table('shops', static function (Blueprint $table): void {
-            $table->string('referrer_policy', 40)->charset('ascii')->collation('ascii_bin')->default('strict-origin-when-cross-origin');
+            $table->string('referrer_policy', 40)->charset('ascii')->collation('ascii_bin')->default('strict-origin');
         });
         // So that a click that leads on need not read all that the checkout says.
         DB::statement("ALTER TABLE shops ADD COLUMN listed_hosts TEXT AS (JSON_EXTRACT(checkout_rules, '$.hosts')) STORED");
-        DB::statement("ALTER TABLE shops ADD CONSTRAINT shops_referrer_policy_is_known CHECK (referrer_policy IN ('no-referrer', 'strict-origin', 'strict-origin-when-cross-origin'))");
+        DB::statement("ALTER TABLE shops ADD CONSTRAINT shops_referrer_policy_is_known CHECK (referrer_policy IN ('no-referrer', 'strict-origin'))");
     }
 
     /** A product that is sold by a partner keeps what it was before. */

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Route;
 // Partners and their marketplaces.
 
 Route::get('partners', [PartnerController::class, 'list']);
+Route::put('partners/referrer', [PartnerController::class, 'changeReferrer']);
 Route::post('partners/ready/{key}', [PartnerController::class, 'addReady']);
 Route::post('marketplaces', [PartnerController::class, 'create']);
 Route::post('marketplaces/trial', [PartnerController::class, 'try']);

@@ -43,14 +43,15 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('What it has said')->seeing('each change from now on');
         $this->assertAccessible($browser, 'the history');
         $browser->press(WebDriverKeys::ESCAPE);
-        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'shop' => 'Shopfront', 'shop/words' => 'In every mail', 'links' => 'Its grammar', 'offers/looks' => 'Beside it', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/new' => 'Not saved yet'] as $path => $text) {
+        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Shopfront', 'shop/words' => 'In every mail', 'links' => 'Its grammar', 'offers/looks' => 'Beside it', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/new' => 'Not saved yet'] as $path => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
         }
         $goods = app(MosslightGoods::class)->load($this->shop);
         $wrap = $goods['wrap'];
-        foreach (['skep-course' => 'Ask who comes', 'hedgerow' => 'Suggested amounts'] as $name => $text) {
+        $goods['lamp'] = $this->shop->products()->where('kind', 'partner')->firstOrFail();
+        foreach (['skep-course' => 'Ask who comes', 'hedgerow' => 'Suggested amounts', 'lamp' => 'The click leads to'] as $name => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$goods[$name]->id}"))->seeing($text);
             $this->assertAccessible($browser, $name);
         }
@@ -71,7 +72,7 @@ final class AccessibilityTest extends BrowserTestCase
         if ($isDark) {
             $browser->useDarkScheme();
         }
-        foreach (['/' => 'Everything in the shop', '/p/long' => 'Add to cart', '/cart' => 'Nothing is in it yet.', '/k/zzzzzzz' => 'Nothing is sold here'] as $path => $text) {
+        foreach (['/' => 'Everything in the shop', '/p/long' => 'Add to cart', '/p/lamp' => 'See it at Quay', '/cart' => 'Nothing is in it yet.', '/k/zzzzzzz' => 'Nothing is sold here'] as $path => $text) {
             $browser->goTo($this->shop->base().$path)->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
@@ -116,6 +117,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $this->product($this->shop, ['stock' => 0, 'name' => 'Starter hive']);
         $this->product($this->shop, ['sku' => 'long', 'name' => 'A parcel of heather honey, willow honey, a tall candle and a very longwindedlynamedbeeswaxwrapthatneverends']);
+        $this->partnerProduct($this->shop, ['sku' => 'lamp'], $this->marketplace($this->shop));
         $offer = $this->offer($this->product($this->shop), ['caption' => 'Take one home', 'state' => OfferState::Live]);
 
         return $this->placement($offer)->code;

@@ -113,6 +113,14 @@ final class MarketplacesTest extends TestCase
         self::assertStringStartsWith('https://quay.example/item/90210?kaj=', Product::query()->where('shop_id', $this->shop->id)->with(['addresses.marketplace.partner', 'addresses.marketplace.hosts'])->firstOrFail()->addresses->firstOrFail()->outgoing(null));
     }
 
+    public function test_what_pages_learn_of_where_shoppers_come_from_is_the_sellers_to_say(): void
+    {
+        $this->putJson($this->api('/partners/referrer'), ['policy' => 'unsafe-url'])->assertUnprocessable();
+        $this->putJson($this->api('/partners/referrer'), ['policy' => 'no-referrer'])->assertOk()->assertJsonPath('referrer_policy', 'no-referrer');
+        $placement = $this->placement($this->offer($this->partnerProduct($this->shop, [], $this->marketplace($this->shop))));
+        $this->get($this->shop->base()."/k/{$placement->code}", ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(302)->assertHeader('Referrer-Policy', 'no-referrer');
+    }
+
     public function test_an_archived_marketplace_goes_on_for_its_products(): void
     {
         $quay = $this->marketplace($this->shop);

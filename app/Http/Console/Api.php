@@ -30,6 +30,7 @@ use PaperKite\Order\GoodsState;
 use PaperKite\Order\MoneyState;
 use PaperKite\Partner\Counting;
 use PaperKite\Partner\NamedBy;
+use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Partner\Scheme;
 use PaperKite\Payment\RefundState;
 use PaperKite\Quote\CouponKind;
@@ -71,6 +72,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'ShippingMeasure', type: 'string', enum: ShippingMeasure::class),
         new OA\Schema(schema: 'Scheme', type: 'string', enum: Scheme::class),
         new OA\Schema(schema: 'NamedBy', type: 'string', enum: NamedBy::class),
+        new OA\Schema(schema: 'ReferrerPolicy', type: 'string', enum: ReferrerPolicy::class),
         new OA\Schema(schema: 'Counting', type: 'string', enum: Counting::class),
         new OA\Schema(schema: 'WeightUnit', type: 'string', enum: WeightUnit::class),
         new OA\Schema(schema: 'Seen', description: 'The version that a change begins with; left out, whatever is there is written over.', properties: [new OA\Property(property: 'version', description: 'Counts the changes.', type: 'integer', x: ['optional' => true])]),

@@ -12,6 +12,6 @@ final class OutAnswer extends RedirectResponse
 {
     public function __construct(string $address, Shop $shop)
     {
-        parent::__construct($address, self::HTTP_FOUND, ['Cache-Control' => 'private', 'Referrer-Policy' => $shop->referrer_policy]);
+        parent::__construct($address, self::HTTP_FOUND, ['Cache-Control' => 'private', 'Referrer-Policy' => $shop->referrer_policy->value]);
     }
 }

@@ -50,6 +50,9 @@ interface Destination
      */
     public function bill(ShopRules $shop, string $country, Moment $at): TypicalBill;
 
+    /** @return string where and to whom it is paid that has no bill here; blank where it has one */
+    public function paidElsewhere(): string;
+
     /** @return list<Check> what it is held to, beside what every offer is held to */
     public function checks(): array;
 }

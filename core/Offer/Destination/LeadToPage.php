@@ -65,6 +65,11 @@ final readonly class LeadToPage implements Destination
         return TypicalBill::none();
     }
 
+    public function paidElsewhere(): string
+    {
+        return 'Nothing is paid: the click leads to a page of yours.';
+    }
+
     public function checks(): array
     {
         return [new PageIsAllowed($this->address)];

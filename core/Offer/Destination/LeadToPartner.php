@@ -72,6 +72,11 @@ final readonly class LeadToPartner implements Destination
         return TypicalBill::none();
     }
 
+    public function paidElsewhere(): string
+    {
+        return "Nothing is paid here: {$this->goods->partner()} sells it, and credits the sale to you.";
+    }
+
     public function checks(): array
     {
         return [new PartnerIdIsSet($this->goods), new EverybodyIsSent($this->goods), new CaptionNamesPartner($this->goods)];

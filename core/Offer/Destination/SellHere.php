@@ -115,6 +115,11 @@ final readonly class SellHere implements Destination
         return TypicalBill::of($this->items, $shop, $country, $at);
     }
 
+    public function paidElsewhere(): string
+    {
+        return '';
+    }
+
     public function checks(): array
     {
         return [

@@ -75,6 +75,11 @@ final readonly class ShowCart implements Destination
         return TypicalBill::none();
     }
 
+    public function paidElsewhere(): string
+    {
+        return 'They pay for what is in their cart.';
+    }
+
     public function checks(): array
     {
         return [new AskIsAnswerable, new DestinationHasGoods, new LandingIsAllowed($this->landing), new ShopCanBePaid];

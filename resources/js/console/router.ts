@@ -3,6 +3,7 @@ import { routes as links } from './rooms/links/routes'
 import { routes as looks } from './rooms/looks/routes'
 import { routes as offers } from './rooms/offers/routes'
 import { routes as orders } from './rooms/orders/routes'
+import { routes as partners } from './rooms/partners/routes'
 import { routes as products } from './rooms/products/routes'
 import { routes as session } from './rooms/session/routes'
 import { routes as shop } from './rooms/shop/routes'
@@ -25,6 +26,7 @@ export const router = createRouter({
     ...looks,
     ...links,
     ...products,
+    ...partners,
     ...orders,
     ...shop,
     {

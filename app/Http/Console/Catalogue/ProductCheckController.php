@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Catalogue;
 
 use App\Http\Console\Shared\Answer;
+use App\Http\Input;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
@@ -14,13 +15,13 @@ use PaperKite\Text\FormInput;
 /** Reads a product's form back while it is filled in; nothing is saved. */
 final readonly class ProductCheckController
 {
-    #[OA\Post(path: '/shops/{shop}/products/check', operationId: 'checkProduct', summary: 'Check a product that is not saved', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'except', description: 'The product that is being changed.', in: 'query', schema: new OA\Schema(type: 'integer'))])]
+    #[OA\Post(path: '/shops/{shop}/products/check', operationId: 'checkProduct', summary: 'Check a product that is not saved', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'except', description: 'The product that is being changed.', in: 'query', schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'country', description: 'From which a shopper is tried, ISO 3166-1.', in: 'query', schema: new OA\Schema(type: 'string'))])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
     #[Answer(ProductCheckResource::class)]
     public function __invoke(ProductRequest $request, Shop $shop, Clock $clock): JsonResponse
     {
         $product = $request->has('except') ? $shop->products()->whereKey($request->integer('except'))->first() : null;
 
-        return response()->json(ProductCheckResource::of($request->entry(), FormInput::of($request->all()), $request->findings($product), $shop, $clock->moment()));
+        return response()->json(ProductCheckResource::of($request->entry(), FormInput::of($request->all()), $request->findings($product), $request->extras()->addresses, Input::text($request, 'country'), $shop, $clock->moment()));
     }
 }

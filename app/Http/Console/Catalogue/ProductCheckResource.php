@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Catalogue;
 
+use App\Http\Console\Partners\AddressReadingResource;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Entry\OptionsEntry;
@@ -11,17 +12,24 @@ use PaperKite\Catalogue\Entry\ProductEntry;
 use PaperKite\Catalogue\Entry\UnusedParts;
 use PaperKite\Catalogue\PriceStretch;
 use PaperKite\Catalogue\ProductPart;
+use PaperKite\Partner\AddressesEntry;
+use PaperKite\Partner\Token;
 use PaperKite\Text\FormInput;
 use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'ProductCheck', description: 'What stands in the product’s form, read back.')]
 final readonly class ProductCheckResource
 {
+    /** Stands in an address for what each place has of its own. */
+    private const SAMPLE_SUB_ID = 'product';
+
     /**
      * @param  list<PriceStretchResource>  $timeline
      * @param  list<CombinationResource>  $combinations
      * @param  array<string, list<string>>|\stdClass  $errors
      * @param  list<ProductPart>  $wrong_parts
+     * @param  list<AddressReadingResource|null>  $readings
+     * @param  list<SentResource>  $sent
      */
     private function __construct(
         #[OA\Property(description: 'The price as the shopper will see it; null while it can’t be read.')]
@@ -36,10 +44,19 @@ final readonly class ProductCheckResource
         public string $unused,
         #[OA\Property(description: 'In which something is wrong, whether the kind has them or not.', type: 'array', items: new OA\Items(ref: '#/components/schemas/ProductPart'))]
         public array $wrong_parts,
+        #[OA\Property(description: 'What was made of each address, in the order of the form; null where it is blank.', type: 'array', items: new OA\Items(oneOf: [new OA\Schema(ref: AddressReadingResource::class), new OA\Schema(type: 'null')]))]
+        public array $readings,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SentResource::class))]
+        public array $sent,
+        #[OA\Property(description: 'Where a shopper of the country that was asked for is sent; blank: none was.')]
+        public string $tried,
     ) {}
 
-    /** @param  array<string, list<string>>  $findings */
-    public static function of(ProductEntry $entry, FormInput $typed, array $findings, Shop $shop, Moment $now): self
+    /**
+     * @param  array<string, list<string>>  $findings
+     * @param  string  $country  ISO 3166-1, from where a shopper is tried; blank: from none
+     */
+    public static function of(ProductEntry $entry, FormInput $typed, array $findings, AddressesEntry $addresses, string $country, Shop $shop, Moment $now): self
     {
         $combinations = OptionsEntry::combinations($entry->options);
 
@@ -50,6 +67,9 @@ final readonly class ProductCheckResource
             $findings === [] ? new \stdClass : $findings,
             UnusedParts::sentence($typed),
             UnusedParts::wrong(array_keys($findings)),
+            array_map(static fn (int $index): ?AddressReadingResource => ($addresses->readings[$index] ?? null) === null ? null : AddressReadingResource::of($addresses->readings[$index], Token::of(self::SAMPLE_SUB_ID)), array_keys($typed->items('addresses'))),
+            SentResource::listOf($addresses),
+            SentResource::tried($addresses, $country),
         );
     }
 }

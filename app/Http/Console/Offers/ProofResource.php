@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CaptionIdeas;
+use PaperKite\Offer\DestinationChoice;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Proof;
@@ -29,6 +30,7 @@ final readonly class ProofResource
      * @param  list<WordResource>  $words_without
      * @param  list<string>  $caption_ideas
      * @param  list<list<VariantChoiceResource>>  $variants
+     * @param  list<DestinationNowResource>  $destinations
      */
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: SegmentResource::class))]
@@ -55,6 +57,12 @@ final readonly class ProofResource
         public string $country,
         #[OA\Property(description: 'The steps from the click to the payment, as a sentence.')]
         public string $way,
+        #[OA\Property(description: 'Where it leads can be chosen among these.', type: 'array', items: new OA\Items(ref: DestinationNowResource::class))]
+        public array $destinations,
+        #[OA\Property(description: 'Who is paid where there is no bill, as a sentence; blank where there should be one.')]
+        public string $paid_elsewhere,
+        #[OA\Property(description: 'Whether anything is paid in this shop.')]
+        public bool $is_paid_here,
         #[OA\Property(description: 'The look that is used.')]
         public int $look_id,
     ) {}
@@ -78,6 +86,9 @@ final readonly class ProofResource
             no_bill_because: implode(' ', array_map(static fn (Fault $fault): string => $fault->message, $proof->faults)),
             country: $proof->country,
             way: $offer->way()->words(),
+            destinations: array_map(static fn (DestinationChoice $choice) => DestinationNowResource::of($choice), DestinationChoice::for($proof->draft)),
+            paid_elsewhere: $offer->destination->paidElsewhere(),
+            is_paid_here: $offer->way()->out === null,
             look_id: $lookId,
         );
     }

@@ -19,8 +19,10 @@ use App\Partners\SaveMarketplace;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use PaperKite\Partner\MarketplaceEntry;
+use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Partner\Token;
 use PaperKite\Text\FormInput;
 
@@ -103,6 +105,18 @@ final readonly class PartnerController
         return $this->answer($shop, 201);
     }
 
+    #[OA\Put(path: '/shops/{shop}/partners/referrer', operationId: 'changeReferrerPolicy', summary: 'Say what pages that a click leads out to learn', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(required: ['policy'], properties: [new OA\Property(property: 'policy', ref: '#/components/schemas/ReferrerPolicy')], type: 'object'))]
+    #[Answer(PartnersResource::class)]
+    #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
+    public function changeReferrer(Request $request, Shop $shop): JsonResponse
+    {
+        $request->validate(['policy' => ['required', Rule::enum(ReferrerPolicy::class)]]);
+        $shop->update(['referrer_policy' => ReferrerPolicy::from(Input::text($request, 'policy'))]);
+
+        return $this->answer($shop, 200);
+    }
+
     private function answer(Shop $shop, int $status): JsonResponse
     {
         $found = Marketplace::query()->where('shop_id', $shop->id)->with(Marketplace::READ_WITH)->withCount('addresses')->get()
@@ -115,6 +129,7 @@ final readonly class PartnerController
             array_values($found->map(static fn (Marketplace $marketplace) => MarketplaceResource::of($marketplace, $versions[$marketplace->id] ?? 1))->all()),
             array_values(array_map(static fn (string $key, $partner) => ReadyPartnerResource::of($key, $partner), array_keys($ready), $ready)),
             MarketplaceForm::blank($shop->home_country, $shop->currency),
+            $shop->referrer_policy,
         ), $status);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Console\Partners;
 
 use App\Partners\MarketplaceForm;
 use OpenApi\Attributes as OA;
+use PaperKite\Partner\ReferrerPolicy;
 
 #[OA\Schema(schema: 'Partners')]
 final readonly class PartnersResource
@@ -21,5 +22,7 @@ final readonly class PartnersResource
         public array $ready,
         #[OA\Property(description: 'What a new one begins with.')]
         public MarketplaceForm $blank,
+        #[OA\Property(ref: '#/components/schemas/ReferrerPolicy', description: 'What pages that a click leads out to learn.')]
+        public ReferrerPolicy $referrer_policy,
     ) {}
 }

@@ -11,6 +11,9 @@ use App\Http\Console\Offers\CartUseResource;
 use App\Http\Console\Offers\DestinationResource;
 use App\Http\Console\Offers\MediumResource;
 use App\Http\Console\Offers\OpeningResource;
+use App\Http\Console\Partners\CountingResource;
+use App\Http\Console\Partners\NamedByResource;
+use App\Http\Console\Partners\ReferrerPolicyResource;
 use App\Http\Console\Shop\CountryResource;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
@@ -20,6 +23,9 @@ use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\Partner\Counting;
+use PaperKite\Partner\NamedBy;
+use PaperKite\Partner\ReferrerPolicy;
 
 #[OA\Schema(schema: 'Lists', description: 'What forms choose from in every shop.')]
 final readonly class ListsResource
@@ -33,6 +39,9 @@ final readonly class ListsResource
      * @param  list<MediumResource>  $media
      * @param  list<ButtonStateResource>  $button_states
      * @param  list<CountryResource>  $countries
+     * @param  list<CountingResource>  $counting
+     * @param  list<NamedByResource>  $named_by
+     * @param  list<ReferrerPolicyResource>  $referrer_policies
      */
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: DrawingResource::class))]
@@ -51,6 +60,12 @@ final readonly class ListsResource
         public array $button_states,
         #[OA\Property(description: 'ISO 3166-1, by name.', type: 'array', items: new OA\Items(ref: CountryResource::class))]
         public array $countries,
+        #[OA\Property(description: 'What a marketplace may count as a sale.', type: 'array', items: new OA\Items(ref: CountingResource::class))]
+        public array $counting,
+        #[OA\Property(description: 'How what is to be had at a partner can be named.', type: 'array', items: new OA\Items(ref: NamedByResource::class))]
+        public array $named_by,
+        #[OA\Property(description: 'What pages that a click leads out to may learn.', type: 'array', items: new OA\Items(ref: ReferrerPolicyResource::class))]
+        public array $referrer_policies,
     ) {}
 
     public static function all(): self
@@ -64,6 +79,9 @@ final readonly class ListsResource
             media: array_map(MediumResource::of(...), Media::all()),
             button_states: array_map(ButtonStateResource::of(...), ButtonState::cases()),
             countries: CountryResource::all(),
+            counting: array_map(CountingResource::of(...), Counting::cases()),
+            named_by: array_map(NamedByResource::of(...), NamedBy::cases()),
+            referrer_policies: array_map(ReferrerPolicyResource::of(...), ReferrerPolicy::cases()),
         );
     }
 }

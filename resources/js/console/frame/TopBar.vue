@@ -11,6 +11,7 @@ const router = useRouter()
 const rooms = [
   { name: 'offers', label: 'Offers' },
   { name: 'products', label: 'Products' },
+  { name: 'partners', label: 'Partners' },
   { name: 'orders', label: 'Orders' },
   { name: 'shop', label: 'Shop' },
 ]

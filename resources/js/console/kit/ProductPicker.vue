@@ -21,6 +21,7 @@ watchDebounced(search, (typed) => latest.run(typed), { debounce: 120 })
 onMounted(() => latest.run(''))
 
 function stockWords(product: Schemas['Product']): string {
+  if (product.partner) return `${product.sku}, sold by ${product.partner}`
   if (product.is_draft) return `${product.sku}, a draft`
   if (product.is_sold_out) return 'None in stock'
   return product.stock === null ? product.sku : `${product.sku}, ${product.stock} in stock`

@@ -675,6 +675,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/partners/referrer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what pages that a click leads out to learn */
+        put: operations["changeReferrerPolicy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/payee": {
         parameters: {
             query?: never;
@@ -1288,6 +1305,11 @@ export interface components {
         };
         /** @enum {string} */
         Counting: "any" | "item" | "category";
+        /** @description What a marketplace may count as a sale. */
+        CountingChoice: {
+            value: components["schemas"]["Counting"];
+            label: string;
+        };
         Country: {
             /** @description ISO 3166-1 alpha-2. */
             code: string;
@@ -1339,6 +1361,14 @@ export interface components {
             note: string;
             /** @description Whether an offer that adds nothing can lead there. */
             is_possible_without_goods: boolean;
+        };
+        /** @description A destination that works with what stands on the desk. */
+        DestinationNow: {
+            value: components["schemas"]["Destination"];
+            /** @description As it reads in the sentence. */
+            words: string;
+            /** @description What choosing it means. */
+            note: string;
         };
         /** @enum {string} */
         Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "parcel" | "kite";
@@ -1399,6 +1429,12 @@ export interface components {
             button_states: components["schemas"]["ButtonStateChoice"][];
             /** @description ISO 3166-1, by name. */
             countries: components["schemas"]["Country"][];
+            /** @description What a marketplace may count as a sale. */
+            counting: components["schemas"]["CountingChoice"][];
+            /** @description How what is to be had at a partner can be named. */
+            named_by: components["schemas"]["NamedByChoice"][];
+            /** @description What pages that a click leads out to may learn. */
+            referrer_policies: components["schemas"]["ReferrerPolicyChoice"][];
         };
         Look: {
             id: number;
@@ -1563,6 +1599,11 @@ export interface components {
         };
         /** @enum {string} */
         NamedBy: "address" | "reference" | "search";
+        /** @description How what is to be had at a partner can be named. */
+        NamedByChoice: {
+            value: components["schemas"]["NamedBy"];
+            label: string;
+        };
         /** @description What a shop is called, and where it is, as typed. */
         NamesEntry: {
             name: string;
@@ -1787,6 +1828,8 @@ export interface components {
             ready: components["schemas"]["ReadyPartner"][];
             /** @description What a new one begins with. */
             blank: components["schemas"]["MarketplaceEntry"];
+            /** @description What pages that a click leads out to learn. */
+            referrer_policy: components["schemas"]["ReferrerPolicy"];
         };
         Person: {
             name: string;
@@ -1940,6 +1983,11 @@ export interface components {
             unused: string;
             /** @description In which something is wrong, whether the kind has them or not. */
             wrong_parts: components["schemas"]["ProductPart"][];
+            /** @description What was made of each address, in the order of the form; null where it is blank. */
+            readings: (components["schemas"]["AddressReading"] | null)[];
+            sent: components["schemas"]["Sent"][];
+            /** @description Where a shopper of the country that was asked for is sent; blank: none was. */
+            tried: string;
         };
         /** @description As typed; amounts with a point, moments as the shop’s clock shows them. */
         ProductEntry: {
@@ -2054,6 +2102,12 @@ export interface components {
             country: string;
             /** @description The steps from the click to the payment, as a sentence. */
             way: string;
+            /** @description Where it leads can be chosen among these. */
+            destinations: components["schemas"]["DestinationNow"][];
+            /** @description Who is paid where there is no bill, as a sentence; blank where there should be one. */
+            paid_elsewhere: string;
+            /** @description Whether anything is paid in this shop. */
+            is_paid_here: boolean;
             /** @description The look that is used. */
             look_id: number;
         };
@@ -2067,6 +2121,13 @@ export interface components {
             name: string;
             /** @description Names. */
             marketplaces: string[];
+        };
+        /** @enum {string} */
+        ReferrerPolicy: "strict-origin" | "no-referrer";
+        /** @description What pages that a click leads out to may learn. */
+        ReferrerPolicyChoice: {
+            value: components["schemas"]["ReferrerPolicy"];
+            label: string;
         };
         /** @description One step of giving money of an order back. */
         Refund: {
@@ -2227,6 +2288,13 @@ export interface components {
             item: number | null;
             /** @description Whether the words are the seller’s own. */
             is_quoted: boolean;
+        };
+        /** @description Which shoppers are sent where. */
+        Sent: {
+            /** @description A country, or everybody else. */
+            who: string;
+            /** @description A marketplace, or what they see instead. */
+            where: string;
         };
         Session: {
             person: components["schemas"]["Person"] | null;
@@ -3642,6 +3710,36 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    changeReferrerPolicy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    policy: components["schemas"]["ReferrerPolicy"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Partners"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     changePayee: {
         parameters: {
             query?: never;
@@ -4036,6 +4134,8 @@ export interface operations {
             query?: {
                 /** @description The product that is being changed. */
                 except?: number;
+                /** @description From which a shopper is tried, ISO 3166-1. */
+                country?: string;
             };
             header?: never;
             path: {

@@ -118,7 +118,7 @@ function settleAddress(): void {
         class="mt-5 border-t border-rule pt-4 max-lg:flex max-lg:snap-x max-lg:gap-6 max-lg:overflow-x-auto lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.25fr)] lg:gap-x-10 max-lg:[&>section]:w-[88%] max-lg:[&>section]:flex-none max-lg:[&>section]:snap-start"
       >
         <ProofPage :proof="proof" />
-        <ProofBill v-model="country" :bill="proof.bill ?? null" :because="proof.no_bill_because" />
+        <ProofBill v-model="country" :proof="proof" />
         <ProofLink
           :placements="offer?.placements ?? []"
           :way="proof.way"

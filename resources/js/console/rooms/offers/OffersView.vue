@@ -39,7 +39,7 @@ const { list, refusal, search, turnTo } = useList((asked) =>
       {{ way.label }}
     </RouterLink>
     <span v-if="session.shop?.payee" class="text-pencil sm:ml-auto"
-      >All of them pay <span class="font-mono">{{ session.shop.payee }}</span></span
+      >Payments go to <span class="font-mono">{{ session.shop.payee }}</span></span
     >
     <span v-else class="text-amber sm:ml-auto">Nobody is paid yet: set a payee under Shop.</span>
   </nav>

@@ -9,12 +9,14 @@ import ButtonsField from './ButtonsField.vue'
 import DrawingPicker from './DrawingPicker.vue'
 import PicturesField from './PicturesField.vue'
 import type { useProductForm } from './useProductForm'
+import { useProductKind } from './useProductKind'
 
 /** What stands beside a product's form: its pictures, where it is found, its buttons, what goes with it. */
 const props = defineProps<{ form: ReturnType<typeof useProductForm>; own: number | null }>()
 const session = useSession()
 const { entry, pictures, addOns, change, errorAt } = props.form
 const { value, field } = useFields(entry, change, errorAt)
+const { has } = useProductKind(props.form)
 
 function movePictures(moved: Schemas['Picture'][]): void {
   pictures.value = moved
@@ -42,7 +44,7 @@ function movePictures(moved: Schemas['Picture'][]): void {
       :known="session.shop?.categories ?? []"
       note="Type a new category, and it is made."
     />
-    <section>
+    <section v-if="has('price')">
       <h2 class="small-title mb-2">Buttons in the shop</h2>
       <ButtonsField v-bind="value('buttons')" :error-at="errorAt" />
     </section>

@@ -73,7 +73,7 @@ const address = computed({
       </div>
     </LedgerRow>
 
-    <LedgerRow title="At the checkout">
+    <LedgerRow v-if="has('price')" title="At the checkout">
       <PickField v-model="address" class="sm:w-64" label="Address" :choices="kind?.addresses ?? []" />
     </LedgerRow>
 

@@ -19,7 +19,7 @@ const { kind, has } = useProductKind(form)
 
 <template>
   <template v-if="entry">
-    <LedgerRow title="Sells for">
+    <LedgerRow v-if="has('price')" title="Sells for">
       <div
         class="grid gap-4"
         :class="

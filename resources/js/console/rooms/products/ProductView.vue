@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import ProductAside from './ProductAside.vue'
+import ProductAddresses from './ProductAddresses.vue'
 import OptionsField from './OptionsField.vue'
 import ProductGoods from './ProductGoods.vue'
 import ProductSale from './ProductSale.vue'
@@ -41,6 +42,7 @@ const note = computed(() => {
 })
 const kinds = computed(() => (session.lists?.product_kinds ?? []).map(({ value, label }) => ({ value, label })))
 const { kind, has } = useProductKind(form)
+const before = computed(() => kinds.value.find(({ value }) => value === form.ownKind.value))
 
 onMounted(form.load)
 
@@ -78,6 +80,14 @@ async function leave(): Promise<void> {
               <p class="mt-1 text-sm text-pencil">
                 {{ kind?.note }}<template v-if="check?.unused"> {{ check.unused }}</template>
               </p>
+              <button
+                v-if="before && entry.kind !== before.value"
+                type="button"
+                class="follow mt-1 min-h-8"
+                @click="change({ kind: before.value })"
+              >
+                Sell it yourself again, as {{ before.label.toLowerCase() }}
+              </button>
             </div>
             <div class="md:col-span-2">
               <SwitchField
@@ -92,6 +102,7 @@ async function leave(): Promise<void> {
           </div>
         </LedgerRow>
 
+        <ProductAddresses v-if="has('addresses')" :form="form" />
         <ProductSale :form="form" />
 
         <LedgerRow v-if="has('variants')" title="Comes in">

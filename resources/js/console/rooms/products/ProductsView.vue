@@ -12,6 +12,7 @@ const { list, refusal, search, turnTo } = useList((asked) =>
 )
 
 function stockOf(product: Schemas['Product']): string {
+  if (product.partner) return `sold by ${product.partner}`
   const variants = product.variant_count > 0 ? `${product.variant_count} variants, ` : ''
   if (product.is_sold_out) return `${variants}sold out`
   if (product.stock === null) return `${variants}not counted`

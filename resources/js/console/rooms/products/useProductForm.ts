@@ -21,6 +21,10 @@ export function useProductForm(id: number | undefined): {
   isTouched: ComputedRef<boolean>
   /** Bookings whose shoppers do not know yet of a moved date. */
   untold: Ref<number>
+  /** What it was before it became a partner’s. */
+  ownKind: Ref<Schemas['ProductKind'] | null>
+  /** From which a shopper is tried; blank: from none. */
+  country: Ref<string>
   change: (part: Partial<Entry>) => void
   errorAt: (path: string) => string | undefined
   load: () => Promise<void>
@@ -38,10 +42,12 @@ export function useProductForm(id: number | undefined): {
   const isWorking = ref(false)
   const version = ref(1)
   const untold = ref(0)
+  const ownKind = ref<Schemas['ProductKind'] | null>(null)
+  const country = ref('')
   const latest = useLatest((asked: Entry) =>
     outcome(
       api.POST('/shops/{shop}/products/check', {
-        params: { path: { shop: session.slug }, query: id ? { except: id } : {} },
+        params: { path: { shop: session.slug }, query: { ...(id ? { except: id } : {}), country: country.value } },
         body: asked,
       }),
     ),
@@ -72,13 +78,14 @@ export function useProductForm(id: number | undefined): {
     entry.value = data.entry
     version.value = data.version
     untold.value = data.untold
+    ownKind.value = data.own_kind
     pictures.value = data.pictures
     addOns.value = data.add_ons
     touched.value.clear()
   }
 
   watch(filled, (now, before) => now && !before && latest.run(now))
-  watchDebounced(filled, (now) => now && latest.run(now), { debounce: 150, deep: true })
+  watchDebounced([filled, country], () => filled.value && latest.run(filled.value), { debounce: 150, deep: true })
 
   function change(part: Partial<Entry>): void {
     if (entry.value) entry.value = { ...entry.value, ...part }
@@ -142,6 +149,8 @@ export function useProductForm(id: number | undefined): {
     isWorking,
     isTouched,
     untold,
+    ownKind,
+    country,
     change,
     errorAt,
     load,

@@ -3,6 +3,7 @@ import ChoiceList from '../../../kit/ChoiceList.vue'
 import type { Schemas } from '../../../lib/client'
 import AmountEditor from './AmountEditor.vue'
 import CaptionEditor from './CaptionEditor.vue'
+import DestinationEditor from './DestinationEditor.vue'
 import GoodsEditor from './GoodsEditor.vue'
 import LandingEditor from './LandingEditor.vue'
 import LookPick from './LookPick.vue'
@@ -117,9 +118,18 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
     }),
   },
   // A slot lists only what works now.
-  destination: choosing('Destination', 'Where the click leads', 'destination', ({ lists, entry }) =>
-    (lists?.destinations ?? []).filter((choice) => entry.items.length > 0 || choice.is_possible_without_goods),
-  ),
+  destination: {
+    name: 'Destination',
+    editor: DestinationEditor,
+    keepsByEnter: true,
+    bind: ({ entry, proof, change }) => ({
+      modelValue: entry.destination,
+      page: entry.page,
+      choices: proof.destinations,
+      'onUpdate:modelValue': (destination: Entry['destination']) => change({ destination }),
+      'onUpdate:page': (page: string) => change({ page }),
+    }),
+  },
   cart_use: choosing('What is paid', 'What is paid', 'cart_use', ({ lists }) => lists?.cart_uses ?? []),
   opening: choosing('How it opens', 'How it opens', 'opening', ({ lists }) => lists?.openings ?? []),
   landing: {

@@ -1,0 +1,149 @@
+import { watchDebounced } from '@vueuse/core'
+import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import { oneAtATime } from '../../lib/oneAtATime'
+import { useSession } from '../../lib/session'
+import { useLatest } from '../../lib/useLatest'
+
+type Entry = Schemas['MarketplaceEntry']
+type Answer = Promise<{ data?: Schemas['Partners']; refusal?: Refusal }>
+
+/** The marketplaces of the shop, and the one that is being changed, tried at every change on the address that was pasted. */
+export function usePartners(): {
+  partners: Ref<Schemas['Partners'] | null>
+  chosen: ComputedRef<Schemas['Marketplace'] | undefined>
+  entry: Ref<Entry | null>
+  address: Ref<string>
+  trial: ComputedRef<Schemas['MarketplaceTrial'] | null>
+  refusal: Ref<Refusal | null>
+  isDirty: ComputedRef<boolean>
+  choose: (id: number) => void
+  begin: () => void
+  load: () => Promise<void>
+  save: (over?: number) => Promise<void>
+  archive: (isAway: boolean) => Promise<void>
+  addReady: (key: string, partnerId: string) => Promise<Refusal | null>
+  setReferrer: (policy: Schemas['ReferrerPolicy']) => Promise<void>
+} {
+  const session = useSession()
+  const partners = ref<Schemas['Partners'] | null>(null)
+  const chosenId = ref<number | null>(null)
+  const entry = ref<Entry | null>(null)
+  const address = ref('')
+  const refusal = ref<Refusal | null>(null)
+  const path = (): { shop: string } => ({ shop: session.slug })
+  const chosen = computed(() => partners.value?.marketplaces.find(({ id }) => id === chosenId.value))
+  const isDirty = computed(
+    () =>
+      entry.value !== null &&
+      JSON.stringify(entry.value) !== JSON.stringify(chosen.value?.entry ?? partners.value?.blank),
+  )
+  const latest = useLatest((tried: Entry & { address: string }) =>
+    outcome(api.POST('/shops/{shop}/marketplaces/trial', { params: { path: path() }, body: tried })),
+  )
+
+  function take(data: Schemas['Partners']): void {
+    partners.value = data
+    const shown = chosen.value ?? data.marketplaces.find(({ is_away }) => !is_away)
+    if (shown) choose(shown.id)
+  }
+
+  async function load(): Promise<void> {
+    const { data, refusal: refused } = await outcome(api.GET('/shops/{shop}/partners', { params: { path: path() } }))
+    refusal.value = refused ?? null
+    if (data) take(data)
+  }
+
+  onMounted(load)
+
+  watchDebounced([entry, address], () => entry.value && latest.run({ ...entry.value, address: address.value }), {
+    debounce: 120,
+    deep: true,
+  })
+
+  function choose(id: number): void {
+    chosenId.value = id
+    refusal.value = null
+    entry.value = chosen.value ? { ...chosen.value.entry } : null
+  }
+
+  function begin(): void {
+    chosenId.value = null
+    refusal.value = null
+    entry.value = partners.value && { ...partners.value.blank }
+  }
+
+  async function settle(answer: Answer, name?: string): Promise<Refusal | null> {
+    const { data, refusal: refused } = await answer
+    if (data) {
+      const made = data.marketplaces.find((each) => each.entry.name === name)
+      if (made) chosenId.value = made.id
+      take(data)
+    }
+    return refused ?? null
+  }
+
+  const save = oneAtATime(async (over?: number): Promise<void> => {
+    if (!entry.value) return
+    const old = chosen.value
+    refusal.value = await settle(
+      old
+        ? outcome(
+            api.PUT('/shops/{shop}/marketplaces/{marketplace}', {
+              params: { path: { ...path(), marketplace: old.id } },
+              body: { ...entry.value, version: over ?? old.version },
+            }),
+          )
+        : outcome(api.POST('/shops/{shop}/marketplaces', { params: { path: path() }, body: entry.value })),
+      entry.value.name.trim(),
+    )
+  })
+
+  async function archive(isAway: boolean): Promise<void> {
+    if (!chosen.value) return
+    refusal.value = await settle(
+      outcome(
+        api.POST('/shops/{shop}/marketplaces/{marketplace}/away', {
+          params: { path: { ...path(), marketplace: chosen.value.id } },
+          body: { is_away: isAway },
+        }),
+      ),
+    )
+  }
+
+  async function addReady(key: string, partnerId: string): Promise<Refusal | null> {
+    return settle(
+      outcome(
+        api.POST('/shops/{shop}/partners/ready/{key}', {
+          params: { path: { ...path(), key } },
+          body: { partner_id: partnerId },
+        }),
+      ),
+    )
+  }
+
+  async function setReferrer(policy: Schemas['ReferrerPolicy']): Promise<void> {
+    const { data, refusal: refused } = await outcome(
+      api.PUT('/shops/{shop}/partners/referrer', { params: { path: path() }, body: { policy } }),
+    )
+    refusal.value = refused ?? null
+    if (data && partners.value) partners.value = { ...partners.value, referrer_policy: data.referrer_policy }
+  }
+
+  return {
+    partners,
+    chosen,
+    entry,
+    address,
+    trial: computed(() => latest.answer.value?.data ?? null),
+    refusal,
+    isDirty,
+    choose,
+    begin,
+    load,
+    save,
+    archive,
+    addReady,
+    setReferrer,
+  }
+}
