@@ -78,7 +78,8 @@ final readonly class SaveOffer
             'caption' => $words[ButtonState::Idle->value] ?? null,
             'words' => StateWords::of(array_diff_key($words, [ButtonState::Idle->value => true])),
             'landing' => $typed->readLanding(),
-            'page' => $typed->readPage() === '' ? null : $typed->readPage(),
+            // One that nobody may be led to is kept by no offer; where the click would lead there, it isn't saved at all.
+            'page' => $typed->shop->allows($typed->readPage()) ? $typed->readPage() : null,
             'look_id' => $draft->lookId,
         ];
         if ($offer === null) {

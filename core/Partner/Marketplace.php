@@ -61,7 +61,7 @@ final readonly class Marketplace
     /** A port that is written out, though it is the scheme's own, is none. */
     public function hasPort(?int $port): bool
     {
-        return $port === $this->port || $port === ($this->port ?? $this->scheme->port());
+        return ($port ?? $this->scheme->port()) === ($this->port ?? $this->scheme->port());
     }
 
     private static function bare(string $host): string

@@ -57,7 +57,7 @@ final readonly class Site
             return $this->page($goods->name, '<h1>'.htmlspecialchars($goods->name).'</h1><p>This is not sold any more.</p>', $request, 410);
         }
         $price = number_format($goods->price($this->now, $this->market->rate) / 100, 2, '.', '');
-        $data = json_encode(['@context' => 'https://schema.org', '@type' => 'Product', 'name' => $goods->name, 'sku' => $item, 'offers' => ['@type' => 'Offer', 'price' => $price, 'priceCurrency' => $this->market->currency, 'availability' => 'https://schema.org/InStock']], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP);
+        $data = json_encode(['@context' => 'https://schema.org', '@type' => 'Product', 'name' => $goods->name, 'sku' => $item, 'offers' => ['@type' => 'Offer', 'price' => $price, 'priceCurrency' => $this->market->currency, 'availability' => 'https://schema.org/InStock']], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP);
 
         return $this->page($goods->name, '<h1>'.htmlspecialchars($goods->name)."</h1><p class=\"price\">{$price} {$this->market->currency}</p><form method=\"post\" action=\"/basket\"><input type=\"hidden\" name=\"item\" value=\"".htmlspecialchars($item).'"><input type="hidden" name="by" value="'.htmlspecialchars($this->by($request)).'"><button>Into the basket</button></form><script type="application/ld+json">'.$data.'</script>', $request);
     }

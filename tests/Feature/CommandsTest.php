@@ -56,7 +56,7 @@ final class CommandsTest extends TestCase
 
     public function test_the_demo_is_loaded_once_and_the_same_every_time(): void
     {
-        config(['kite.demo.password' => 'a made-up password', 'kite.demo.button_file' => null]);
+        config(['kite.demo.password' => 'a made-up password', 'kite.demo.button_file' => null, 'kite.standin_port' => null]);
 
         $this->command('demo:load')->assertSuccessful();
         $this->command('demo:load')->assertSuccessful();

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Catalogue\ProductForm;
+use App\Models\Marketplace;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Offers\OfferForm;
+use App\Partners\MarketplaceForm;
+use App\Partners\ReadyMarketplaces;
 use App\Shopfront\ShopfrontForm;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Queue;
@@ -22,7 +25,7 @@ final class MangledFormsTest extends TestCase
     use TakesOrders;
 
     private const PRODUCT = [
-        'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'kind' => 'service', 'least' => '2.00', 'most' => '', 'suggested' => '5, 10', 'begins' => '2026-05-01T10:00', 'ends' => '2026-05-01T13:00', 'place' => 'Weir Cottage',
+        'addresses' => [['by' => 'reference', 'marketplace_id' => 1, 'text' => '90210', 'price' => '9.80', 'is_fallback' => true]], 'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'kind' => 'service', 'least' => '2.00', 'most' => '', 'suggested' => '5, 10', 'begins' => '2026-05-01T10:00', 'ends' => '2026-05-01T13:00', 'place' => 'Weir Cottage',
         'asks_attendees' => true, 'parcel_address' => 'optional', 'thanks' => 'In spring.', 'summary' => '<p>Short.</p>', 'description' => '', 'price' => '7.00', 'sale_price' => '6.00', 'sale_from' => '2026-05-01T00:00', 'sale_until' => '',
         'cost' => '', 'tax_class' => '', 'weight' => '60', 'weight_unit' => 'g', 'shipping_first' => '2.00', 'shipping_more' => '', 'picture' => 'food-wrap', 'tracks_stock' => true, 'stock' => '5', 'stock_seen' => 5,
         'allows_back_order' => false, 'low_stock' => '', 'categories' => ['Wraps'], 'traits' => [['name' => 'Made of', 'values' => ['Cotton']]], 'add_ons' => [1], 'pictures' => [['id' => 1, 'alt' => '']],
@@ -48,6 +51,7 @@ final class MangledFormsTest extends TestCase
         parent::setUp();
         Queue::fake();
         config(['kite.hosts.renames_per_day' => 100_000]);
+        $this->app->instance(ReadyMarketplaces::class, new ReadyMarketplaces(resource_path('marketplaces'), 8400));
         $this->shop = $this->shop();
         $this->offer = $this->offer($this->product($this->shop));
         $this->placement = $this->placement($this->offer);
@@ -129,6 +133,9 @@ final class MangledFormsTest extends TestCase
         $prices = ['name' => 'Jars', 'offers' => [$this->offer->id, $other->id], 'stressed' => $other->id];
         $code = ['code' => 'MAY', 'kind' => 'amount', 'value' => '1.00', 'min_spend' => '', 'skus' => ['honey'], 'from' => '2026-05-01T00:00', 'until' => '', 'most_uses' => '3', 'most_uses_each' => ''];
 
+        $quay = $this->marketplace($this->shop, ['name' => 'Quay '.Marketplace::query()->count(), 'hosts' => ['quay'.Marketplace::query()->count().'.example']]);
+        $market = self::sent(MarketplaceForm::of($quay->load(Marketplace::READ_WITH)));
+
         return [
             'post /shops/{shop}/offers/proof' => ['offers/proof', $offer + ['country' => 'IE']],
             'post /shops/{shop}/offers' => ['offers', $offer],
@@ -148,6 +155,12 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/products/check' => ['products/check', self::PRODUCT],
             'post /shops/{shop}/products' => ['products', self::PRODUCT],
             'put /shops/{shop}/products/{product}' => ["products/{$goods->id}", self::PRODUCT],
+            'post /shops/{shop}/marketplaces' => ['marketplaces', $market],
+            'post /shops/{shop}/marketplaces/trial' => ['marketplaces/trial', $market + ['address' => 'https://quay.example/goods?nr=1']],
+            'put /shops/{shop}/marketplaces/{marketplace}' => ["marketplaces/{$quay->id}", $market],
+            'post /shops/{shop}/marketplaces/{marketplace}/away' => ["marketplaces/{$quay->id}/away", ['is_away' => true]],
+            'put /shops/{shop}/partners/referrer' => ['partners/referrer', ['policy' => 'no-referrer']],
+            'post /shops/{shop}/partners/ready/{key}' => ['partners/ready/nordkai', ['partner_id' => 'moss-7']],
             'put /shops/{shop}/rules' => ['rules', ['currency' => 'EUR', 'home_country' => 'IE', 'rules' => self::RULES]],
             'post /shops/{shop}/rules/trial' => ['rules/trial', ['rules' => self::RULES, 'sample' => ['amount' => '25.00', 'weight' => '900', 'pieces' => '2', 'country' => 'IE', 'tax_class' => 'standard']]],
             'put /shops/{shop}/checkout' => ['checkout', ['company' => 'off', 'postcode' => 'optional', 'phone' => 'required', 'comment' => 'off', 'coupon_place' => 'cart', 'terms' => '<p>Fair.</p>', 'policy' => '', 'hosts' => ['www.fern.example'], 'after_paying' => 'https://www.fern.example/thanks', 'after_cancelling' => '']],
@@ -170,7 +183,7 @@ final class MangledFormsTest extends TestCase
 
     private function everythingCanBeRead(): void
     {
-        foreach (['offers', "offers/{$this->offer->id}", "offers/{$this->offer->id}/history", 'looks', 'price-tables', 'copies', 'products', 'coupons', 'rules', 'checkout', 'open-links', 'shopfront', 'orders'] as $path) {
+        foreach (['offers', "offers/{$this->offer->id}", "offers/{$this->offer->id}/history", 'looks', 'price-tables', 'copies', 'products', 'partners', 'coupons', 'rules', 'checkout', 'open-links', 'shopfront', 'orders'] as $path) {
             $this->getJson($this->address($path))->assertOk();
         }
         foreach ($this->shop->products()->get() as $product) {

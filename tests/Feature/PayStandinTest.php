@@ -162,12 +162,13 @@ final class PayStandinTest extends TestCase
     /**
      * @param  array<string, string>  $headers
      * @param  array<string, string>  $form
+     * @param  array<string, string>  $query
      */
-    public static function request(string $method, string $path, array $headers = [], array $form = []): Request
+    public static function request(string $method, string $path, array $headers = [], array $form = [], array $query = [], string $host = ''): Request
     {
         $class = new ReflectionClass(Request::class);
         $request = $class->newInstanceWithoutConstructor();
-        $class->getConstructor()?->invoke($request, $method, $path, $headers, $form);
+        $class->getConstructor()?->invoke($request, $method, $path, $headers, $form, $query, $host);
 
         return $request;
     }

@@ -90,6 +90,16 @@ final class MarketplaceEntryTest extends TestCase
         }
     }
 
+    public function test_a_port_that_is_the_schemes_own_is_none(): void
+    {
+        foreach (['', '443'] as $port) {
+            $market = MarketplaceEntry::read(FormInput::of(Markets::form(['port' => $port])))->marketplace;
+            self::assertSame([true, true, false], [$market?->hasPort(null), $market?->hasPort(443), $market?->hasPort(80)]);
+        }
+        $market = MarketplaceEntry::read(FormInput::of(Markets::form(['port' => '8443'])))->marketplace;
+        self::assertSame([false, false, true], [$market?->hasPort(null), $market?->hasPort(443), $market?->hasPort(8443)]);
+    }
+
     public function test_a_shopper_is_sent_to_their_country_or_to_the_one_that_is_named(): void
     {
         $route = new Route([4 => 'SE', 9 => 'DE'], 4);

@@ -1371,7 +1371,7 @@ export interface components {
             note: string;
         };
         /** @enum {string} */
-        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "parcel" | "kite";
+        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "lantern" | "blanket" | "watering-can" | "parcel" | "kite";
         DrawingChoice: {
             value: components["schemas"]["Drawing"];
             label: string;
