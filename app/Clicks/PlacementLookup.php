@@ -32,7 +32,7 @@ final class PlacementLookup
         'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],
         'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'own_kind', 'begins_at', 'ends_at', 'place'],
         'variants' => ['id', 'sku', 'stock', 'choices', 'begins_at', 'ends_at', 'place'],
-        'partner_addresses' => ['id', 'product_id', 'marketplace_id', 'kind', 'target', 'is_fallback'],
+        'partner_addresses' => ['id', 'product_id', 'marketplace_id', 'kind', 'target', 'is_fallback', 'price_minor', 'priced_on'],
         'marketplaces' => ['id', 'name', 'scheme', 'port', 'patterns', 'item_address', 'search_address', 'keeps', 'id_parameter', 'sub_id_parameter', 'country', 'currency', 'counts', 'counts_for_hours', 'own_id'],
         'marketplace_hosts' => ['id', 'host'],
         'partners' => ['id', 'name'],

@@ -27,14 +27,13 @@ try {
     $take('offers');
     $browser->goTo("{$console}/mosslight/offers/1")->seeing('On the bill')->seeing('Copy HTML button');
     $take('desk');
-    $browser->click('Destination: straight to paying. Change it')->seeing('Enter keeps it');
-    usleep(600_000);
-    $browser->picture("{$folder}/slot.png");
     $browser->goTo("{$console}/mosslight/offers/looks")->seeing('Beside it');
     $take('looks');
     $browser->goTo("{$console}/mosslight/offers/tables/1")->seeing('Copy the table');
     $take('price-table');
     $table = $browser->evaluate("const request = new XMLHttpRequest(); request.open('GET', '/api/shops/mosslight/price-tables/1', false); request.send(); return JSON.parse(request.responseText).snippet");
+    $browser->goTo("{$console}/mosslight/partners")->click('Wicker Lane Ireland')->type('Try it: paste the address of a page there', "http://wicker-lane-ie.localhost:{$port}/w204-storm-lantern-brass?lane=somebody-9&seen=2#reviews")->seeing('another’s partner ID');
+    $take('partners');
     foreach (['products' => 'Starter hive', 'orders' => 'Ada Nwosu-Reed'] as $view => $text) {
         $browser->goTo("{$console}/mosslight/{$view}")->seeing($text);
         $take($view);

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Looks\ReadLooks;
 use App\Models\Marketplace;
+use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Offers\OfferSnippets;
 use App\Results\Labels;
+use App\Time\Clock;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -185,6 +189,20 @@ final class PartnerClickTest extends TestCase
         $this->click((string) $answer->headers->get('Location'))->assertOk()->assertDontSee('This is not sold any longer');
     }
 
+    public function test_in_a_frame_one_button_leads_on_and_says_who_earns(): void
+    {
+        $this->click('/k/'.$this->placement->code, ['Sec-Fetch-Dest' => 'iframe'])->assertOk()->assertSee('See it at Quay')->assertSee('rel="sponsored nofollow noopener"', false)->assertSee('this shop earns a commission')->assertDontSee('quay.example');
+    }
+
+    public function test_what_is_sent_to_the_page_of_its_own_puts_nothing_into_a_cart(): void
+    {
+        $this->placement->offer->update(['opening' => Opening::OwnPage]);
+        $answer = $this->post($this->shop->base()."/o/{$this->placement->code}", [], ['Origin' => $this->shop->base()]);
+
+        self::assertContains($answer->getStatusCode(), [303, 422]);
+        self::assertSame(0, DB::table('carts')->where('shop_id', $this->shop->id)->count());
+    }
+
     public function test_a_page_of_its_own_leads_out_by_its_button(): void
     {
         $this->placement->offer->update(['opening' => Opening::OwnPage]);
@@ -215,6 +233,44 @@ final class PartnerClickTest extends TestCase
         $this->click("/k/{$code}")->assertStatus(302)->assertHeader('Location', 'https://fern.example/story?a=1');
         $this->click("/o/{$code}")->assertNotFound();
         self::assertSame([1, 0], [$this->acts($this->shop, EventKind::Click), $this->acts($this->shop, EventKind::Lead)]);
+    }
+
+    public function test_beside_own_goods_in_a_price_table_it_tells_its_price_with_the_day_and_the_disclosure(): void
+    {
+        $this->lamp->addresses()->where('is_fallback', true)->update(['price_minor' => 49900, 'priced_on' => '2026-11-20']);
+        $own = $this->offer($this->product($this->shop));
+        $table = $this->actingAs($this->person($this->shop))->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), ['name' => 'Light', 'offers' => [$own->id, $this->placement->offer_id], 'stressed' => null])->assertCreated();
+        $snippet = $table->json('snippet');
+        self::assertIsString($snippet);
+
+        self::assertStringContainsString('€9.80', $snippet);
+        self::assertStringContainsString('SEK 499.00, seen there on 20 Nov 2026', str_replace("\u{A0}", ' ', $snippet));
+        self::assertSame(1, substr_count($snippet, 'this shop earns a commission'));
+        self::assertSame(1, substr_count($snippet, 'sponsored nofollow noopener'));
+        self::assertStringNotContainsString('quay.example', $snippet);
+    }
+
+    public function test_a_link_by_hand_is_built_for_it_alone(): void
+    {
+        $honey = $this->product($this->shop);
+        $this->actingAs($this->person($this->shop));
+        $build = fn (string ...$skus): TestResponse => $this->postJson($this->console("/api/shops/{$this->shop->slug}/open-links/build"), ['items' => array_map(static fn (string $sku): array => ['sku' => $sku, 'quantity' => '1', 'amount' => ''], $skus), 'to' => '', 'coupon' => '', 'back' => '', 'from' => 'may'])->assertOk();
+
+        $build($this->lamp->sku)->assertJsonPath('url', "{$this->shop->base()}/take/{$this->lamp->sku}?from=may");
+        self::assertStringContainsString('names it alone', (string) $build($this->lamp->sku, $honey->sku)->getContent());
+    }
+
+    public function test_each_medium_says_who_earns_where_it_shows_words(): void
+    {
+        foreach (['html' => true, 'email' => true, 'markdown' => true, 'link' => false, 'qr' => false, 'json_ld' => false] as $medium => $says) {
+            $this->placement->update(['medium' => $medium]);
+            $offer = $this->placement->offer->refresh()->load(Offer::TOLD_WITH);
+            $snippet = OfferSnippets::of($offer, $this->shop->refresh(), app(ReadLooks::class)($this->shop)->chosen(null)->values, app(Clock::class)->moment())->snippet($this->placement->refresh());
+
+            self::assertSame($says, str_contains($snippet, 'earns a commission'), $medium);
+            self::assertStringNotContainsString('quay.example', $snippet, $medium);
+            self::assertStringNotContainsString('9.80', $snippet, $medium);
+        }
     }
 
     public function test_at_another_shops_host_there_is_no_such_thing(): void

@@ -64,6 +64,7 @@ final class WrongDocumentTest extends TestCase
             'a moment without a zone' => [['products.0.sale.from' => '2026-05-01T00:00:00'], 'products[0].sale.from'],
             'a day that does not exist' => [['at' => '2026-02-29T10:00:00Z'], 'at'],
             'a kind that is none' => [['products.0.kind' => 'magic'], 'products[0].kind'],
+            'a partner’s goods, which have no price here' => [['products.0.kind' => 'partner'], 'products[0].kind'],
             'a SKU with a separator' => [['products.3.sku' => 'hi,ve'], 'products[3].sku'],
             'a SKU with a space' => [['products.3.sku' => 'hive '], 'products[3].sku'],
             'a SKU twice' => [['products.3.sku' => 'wrap-s'], 'products[3].sku'],

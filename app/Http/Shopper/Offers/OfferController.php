@@ -68,6 +68,9 @@ final readonly class OfferController
         if ($obstacle !== null) {
             return $obstacle;
         }
+        if ($placement->offer->leadsOut()) {
+            return new RedirectResponse("/o/{$placement->code}", Answer::HTTP_SEE_OTHER);
+        }
         $this->withGoods($placement);
         $answer = OfferAnswer::read($placement->offer, $request);
         if ($answer->goods === []) {

@@ -13,6 +13,7 @@ use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Placement;
+use App\Shopfront\PartnerTag;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -75,10 +76,13 @@ final readonly class PlacementController
     /** In a frame of another page nothing is added: one button opens the link in the whole window. */
     private function frame(Placement $placement): Response
     {
+        $partner = $placement->offer->partnerLine();
+
         return response()->view('shop.frame', [
             'shop' => $placement->shop,
             'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
             'link' => PlacementLink::PATH.$placement->code,
+            'partner' => $partner === null ? null : PartnerTag::of($partner->product, null, $placement->shop->wording()),
         ], 200, [
             'X-Robots-Tag' => 'noindex',
             'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; base-uri 'none'; form-action 'none'",
