@@ -46,14 +46,16 @@ final class PartnerTripTest extends BrowserTestCase
     {
         $browser = $this->signedIn(1280)->goTo($this->consoleAddress("/{$this->shop->slug}/partners"))->seeing('Begin with a partner that is known')->click('New marketplace')->seeing('Address of an item')
             ->type('Name', ' ')->click('Save')->seeing('The name is missing.')
-            ->type('Name', 'Tide & Tallow Norway')->type('Partner', 'Tide & Tallow')->type('Currency', 'NOK')->type('Partner ID', 'moss~1')->type('Its parameter', 'by')->type('Sub-ID parameter', 'at')
+            ->type('Name', 'Tide & Tallow Norway');
+        $browser->proposing('Partner')->sendKeys('Tide & Tallow');
+        $browser->type('Currency', 'NOK')->type('Partner ID', 'moss~1')->type('Its parameter', 'by')->type('Sub-ID parameter', 'at')
             ->type('Hosts', 'tide.example, shop.tide.example')->type('Address of an item', '/w/{nr}.{v}')->type('Other addresses of an item', '/{lang}/ware/{nr}')
             ->seeing('has no {v}, which the address of an item needs')->type('Other addresses of an item', '/{lang}/ware/{nr}.{v}')
             ->type('Try it: paste the address of a page there', 'https://shop.tide.example/en/ware/77.b?by=thief')->seeing('https://tide.example/w/77.b?by=moss~1&at=abc1234')
             ->click('Save')->seeing('moss~1, 0 products');
 
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->type('Name', 'Sea lantern')->type('SKU', 'sea-lantern')->click('Partner’s goods')->seeing('Address of its page')
-            ->click('Item number')->click('Marketplace')->click('Tide & Tallow Norway')->type('Item number there', '77')->seeing('it is written as nr/v')->type('Item number there', '77/b')->seeing('item 77/b')->click('Save')->seeing('sold by Tide & Tallow');
+            ->click('Item number')->click('choose')->click('Tide & Tallow Norway')->type('Item number there', '77')->seeing('it is written as nr/v')->type('Item number there', '77/b')->seeing('item 77/b')->click('Save')->seeing('sold by Tide & Tallow');
     }
 
     public function test_an_own_product_becomes_a_partners_and_comes_back(): void

@@ -32,5 +32,6 @@ const found = computed(() => {
         </li>
       </ComboboxOption>
     </ComboboxOptions>
+    <p v-if="error" class="mt-1 text-sm text-wrong" role="alert">{{ error }}</p>
   </Combobox>
 </template>

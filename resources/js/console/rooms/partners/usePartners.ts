@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue'
+import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useSession } from '../../lib/session'
@@ -60,6 +60,9 @@ export function usePartners(): {
     debounce: 120,
     deep: true,
   })
+
+  // What was refused was what stood there before.
+  watch(entry, () => refusal.value?.errors && (refusal.value = null), { deep: true })
 
   function choose(id: number): void {
     chosenId.value = id

@@ -40,12 +40,8 @@ function change(at: number, part: Partial<TraitEntry>): void {
       <button type="button" class="side-deed" @click="traits = traits.filter((_, index) => index !== at)">
         Remove
       </button>
-      <p
-        v-if="errorAt(`traits.${at}.name`) ?? errorAt(`traits.${at}.values`)"
-        class="text-sm text-wrong md:col-span-3"
-        role="alert"
-      >
-        {{ errorAt(`traits.${at}.name`) ?? errorAt(`traits.${at}.values`) }}
+      <p v-if="errorAt(`traits.${at}.values`)" class="text-sm text-wrong md:col-span-3" role="alert">
+        {{ errorAt(`traits.${at}.values`) }}
       </p>
     </div>
     <div>
