@@ -26,6 +26,9 @@ use PaperKite\Text\HostName;
 /** Writes a marketplace with its hosts, or nothing of it. Addresses of products follow by themselves: they are built at each click. */
 final readonly class SaveMarketplace
 {
+    /** So few that a form can be held against all of them at every key. */
+    private const MOST = 100;
+
     public function __construct(
         private Changed $changed,
         private Edits $edits,
@@ -60,12 +63,15 @@ final readonly class SaveMarketplace
         if ($marketplace !== null) {
             $this->edits->claim(EditKind::Marketplace, $shop, $marketplace->id, $editing);
         }
+        if ($marketplace === null && Marketplace::query()->where('shop_id', $shop->id)->count() >= self::MOST) {
+            throw ValidationException::withMessages(['name' => 'A shop has '.self::MOST.' marketplaces at most; change one that is there.']);
+        }
         $errors = $this->taken($shop, $marketplace, $read) + ($marketplace === null ? [] : $this->stranded($marketplace, $read->itemAddress, $read->searchAddress));
         if ($errors !== []) {
             throw ValidationException::withMessages($errors);
         }
         $partner = Partner::query()->firstOrCreate(['shop_id' => $shop->id, 'name' => $read->partner]);
-        $attributes = ['partner_id' => $partner->id] + self::attributes($read);
+        $attributes = ['partner_id' => $partner->id, 'patterns' => $this->patterns($marketplace, $read)] + self::attributes($read);
         $saved = ($marketplace ?? new Marketplace)->fill(['shop_id' => $shop->id] + $attributes);
         $saved->save();
         $this->writeHosts($saved, $read->hosts);
@@ -128,7 +134,6 @@ final readonly class SaveMarketplace
             'name' => $read->name,
             'scheme' => $read->scheme,
             'port' => $read->port,
-            'patterns' => array_map(static fn (AddressPattern $pattern): string => $pattern->text, $read->patterns),
             'item_address' => $read->itemAddress->text,
             'search_address' => $read->searchAddress?->text,
             'keeps' => $read->keeps,
@@ -140,6 +145,20 @@ final readonly class SaveMarketplace
             'counts_for_hours' => $read->countsForHours,
             'own_id' => $read->partnerId?->text,
         ];
+    }
+
+    /**
+     * Addresses as they were built before stand in open forms and in the seller's notes: they are read for as long as goods were named by them.
+     *
+     * @return list<string>
+     */
+    private function patterns(?Marketplace $marketplace, CoreMarketplace $read): array
+    {
+        $patterns = array_map(static fn (AddressPattern $pattern): string => $pattern->text, $read->patterns);
+        $before = $marketplace?->item_address;
+        $isLeft = $before !== null && $before !== $read->itemAddress->text && ! in_array($before, $patterns, true) && count($patterns) < MarketplaceEntry::MOST && $marketplace->addresses()->where('kind', 'item')->exists();
+
+        return $isLeft ? [...$patterns, $before] : $patterns;
     }
 
     /** @param  list<HostName>  $hosts */

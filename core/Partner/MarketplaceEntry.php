@@ -17,7 +17,7 @@ final readonly class MarketplaceEntry
 {
     public const LONGEST_NAME = 60;
 
-    private const MOST = 10;
+    public const MOST = 10;
 
     private const MOST_HOURS = 8760;
 

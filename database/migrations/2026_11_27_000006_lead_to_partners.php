@@ -35,6 +35,7 @@ return new class extends Migration
             $table->unsignedTinyInteger('position')->comment('the first is the one that links lead to');
             $table->string('host', 190)->charset('ascii')->collation('ascii_general_ci');
             $table->unique(['shop_id', 'host']);
+            $table->unique(['marketplace_id', 'position']);
             $table->foreign(['shop_id', 'marketplace_id'])->references(['shop_id', 'id'])->on('marketplaces')->cascadeOnDelete();
         });
         Schema::create('partner_addresses', $this->addresses(...));
@@ -88,6 +89,7 @@ return new class extends Migration
         $table->date('priced_on')->nullable();
         $table->unique(['product_id', 'marketplace_id']);
         $table->unique(['product_id', 'is_fallback']);
+        $table->index('marketplace_id');
         $table->foreign(['shop_id', 'marketplace_id'])->references(['shop_id', 'id'])->on('marketplaces');
     }
 

@@ -7,11 +7,13 @@ namespace Tests\Feature;
 use App\Models\Marketplace;
 use App\Models\Offer;
 use App\Models\Partner;
+use App\Models\PartnerAddress;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Partners\MarketplaceForm;
 use App\Partners\ReadyMarketplaces;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Results\EventKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -93,6 +95,15 @@ final class MarketplacesTest extends TestCase
         self::assertSame(1, Marketplace::query()->where('shop_id', $this->shop->id)->count());
     }
 
+    public function test_a_shop_has_a_hundred_at_most(): void
+    {
+        $quay = $this->marketplace($this->shop);
+        $row = array_diff_key((array) DB::table('marketplaces')->where('id', $quay->id)->first(), ['id' => true]);
+        DB::table('marketplaces')->insert(array_map(static fn (int $i): array => ['name' => "Quay {$i}"] + $row, range(2, 100)));
+
+        $this->postJson($this->api('/marketplaces'), Markets::form([]))->assertUnprocessable()->assertJsonPath('errors.name.0', 'A shop has 100 marketplaces at most; change one that is there.');
+    }
+
     public function test_a_change_that_was_begun_before_another_is_not_written_over_it(): void
     {
         $quay = $this->marketplace($this->shop)->load(Marketplace::READ_WITH);
@@ -108,7 +119,10 @@ final class MarketplacesTest extends TestCase
         $this->partnerProduct($this->shop, [], $quay);
         $form = self::sent(MarketplaceForm::of($quay));
         $this->putJson($this->api("/marketplaces/{$quay->id}"), ['item_address' => '/goods{?number}'] + $form)->assertUnprocessable()->assertJsonPath('errors.item_address.0', 'One product is named by {nr}; keep these names, or give the products other addresses first.');
-        $this->putJson($this->api("/marketplaces/{$quay->id}"), ['item_address' => '/item/{nr}', 'search_address' => ''] + $form)->assertOk();
+        $this->putJson($this->api("/marketplaces/{$quay->id}"), ['item_address' => '/item/{nr}', 'search_address' => ''] + $form)->assertOk()->assertJsonPath('marketplaces.0.entry.patterns', ['/goods{?nr}']);
+        // An address that was pasted before still names the same goods.
+        $this->goods([['by' => 'address', 'marketplace_id' => null, 'text' => 'https://quay.example/goods?nr=7', 'price' => '', 'is_fallback' => false]]);
+        self::assertSame(2, PartnerAddress::query()->where(['marketplace_id' => $quay->id, 'kind' => 'item'])->count());
 
         self::assertStringStartsWith('https://quay.example/item/90210?kaj=', Product::query()->where('shop_id', $this->shop->id)->with(['addresses.marketplace.partner', 'addresses.marketplace.hosts'])->firstOrFail()->addresses->firstOrFail()->outgoing(null));
     }

@@ -50,7 +50,7 @@ async function save(over?: number): Promise<void> {
         <PickField
           v-if="partners.marketplaces.length > 0"
           :model-value="partners.referrer_policy"
-          label="Where shoppers come from: told to partners"
+          label="Referrer sent to partners"
           :choices="session.lists?.referrer_policies ?? []"
           @update:model-value="room.setReferrer"
         />
