@@ -38,6 +38,9 @@ final readonly class TableColumn implements Medium
             $price = Markup::open('p', ['style' => 'margin:0', 'dir' => 'auto']).Markup::escaped($placed->partner->price).'</p>';
         }
 
-        return implode('', $goods).$price.(new HtmlButton)->snippet($placed);
+        $button = (new HtmlButton)->snippet($placed);
+
+        // What is said beside a button stays with it, wherever its column puts it.
+        return implode('', $goods).$price.($placed->partner === null ? $button : "<div>{$button}</div>");
     }
 }
