@@ -27,7 +27,7 @@ use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Offer\PartnerGoods;
-use PaperKite\Partner\Marketplace;
+use PaperKite\Partner\PartnerPage;
 use PaperKite\Partner\Route;
 
 /**
@@ -108,8 +108,7 @@ final class Product extends Model
 
         return new PartnerGoods(
             $this->name,
-            array_values($addresses->map(static fn (PartnerAddress $address): Marketplace => $address->marketplace->toCore())->all()),
-            $this->route(),
+            array_values($addresses->map(static fn (PartnerAddress $address): PartnerPage => new PartnerPage($address->marketplace->toCore(), $address->target, $address->is_fallback === true))->all()),
             $this->is_draft,
         );
     }

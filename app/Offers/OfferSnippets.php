@@ -66,45 +66,47 @@ final readonly class OfferSnippets
 
     public function placed(Placement $placement): Placed
     {
-        if ($this->offer->leadsOut()) {
-            return $this->leadingOut($placement);
-        }
-        $goods = [];
-        $sum = $this->shop->money(0);
-        foreach ($this->prices === [] ? [] : $this->offer->lines->values() as $index => $line) {
-            $goods[] = $this->goods($line, $this->prices[$index]);
-            $sum = $sum->plus($this->prices[$index]->multipliedBy($line->quantity));
-        }
+        $partner = $this->offer->partnerLine();
+        $goods = $partner === null ? $this->goodsOfShop() : [$this->goods($partner, null)];
 
         return new Placed(
-            $placement->link($this->shop)->url(),
-            $placement->word(ButtonState::Idle, $this->offer, $this->shop),
-            $this->look,
-            $this->offer->opening === Opening::NewTab,
-            $this->shop->base(),
-            $goods,
-            $goods === [] || $this->offer->lines->contains(static fn (OfferLine $line): bool => $line->leavesAmountOpen()) ? null : $sum,
-            ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
+            url: $placement->link($this->shop)->url(),
+            caption: $placement->word(ButtonState::Idle, $this->offer, $this->shop),
+            look: $this->look,
+            opensNewTab: $this->offer->opening === Opening::NewTab,
+            base: $this->shop->base(),
+            goods: $goods,
+            price: $partner === null && $goods !== [] ? $this->price() : null,
+            isAvailable: ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
+            partner: $partner === null ? null : $this->note($partner),
         );
     }
 
-    /** What is sold elsewhere has no price here. */
-    private function leadingOut(Placement $placement): Placed
+    /** @return list<PlacedGoods> none where one of them has no price, or nothing is sold */
+    private function goodsOfShop(): array
     {
-        $line = $this->offer->partnerLine();
-        $tag = $line === null ? null : PartnerTag::of($line->product, null, $this->shop->wording());
+        return $this->prices === [] || $this->offer->leadsOut() ? [] : array_values($this->offer->lines->values()->map(fn (OfferLine $line, int $index): PlacedGoods => $this->goods($line, $this->prices[$index]))->all());
+    }
 
-        return new Placed(
-            $placement->link($this->shop)->url(),
-            $placement->word(ButtonState::Idle, $this->offer, $this->shop),
-            $this->look,
-            $this->offer->opening === Opening::NewTab,
-            $this->shop->base(),
-            $line === null ? [] : [$this->goods($line, null)],
-            null,
-            ! $this->offer->holdsADraft(),
-            $tag === null ? null : new PartnerNote($tag->disclosure, $tag->price),
-        );
+    /** @return Money|null `null` where the shopper says how much */
+    private function price(): ?Money
+    {
+        $sum = $this->shop->money(0);
+        foreach ($this->offer->lines->values() as $index => $line) {
+            if ($line->leavesAmountOpen()) {
+                return null;
+            }
+            $sum = $sum->plus($this->prices[$index]->multipliedBy($line->quantity));
+        }
+
+        return $sum;
+    }
+
+    private function note(OfferLine $line): PartnerNote
+    {
+        $tag = PartnerTag::of($line->product, null, $this->shop->wording());
+
+        return new PartnerNote($tag->disclosure, $tag->price);
     }
 
     private function goods(OfferLine $line, ?Money $price): PlacedGoods

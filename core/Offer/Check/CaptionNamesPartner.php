@@ -18,9 +18,9 @@ final readonly class CaptionNamesPartner implements Check
     public function findings(Proof $proof): array
     {
         $caption = $proof->offer->caption();
-        $named = array_filter($this->goods->marketplaces, static fn (Marketplace $marketplace): bool => mb_stripos($caption, $marketplace->partner) !== false);
+        $named = array_filter($this->goods->marketplaces(), static fn (Marketplace $marketplace): bool => mb_stripos($caption, $marketplace->partner) !== false);
 
-        return $named !== [] || $this->goods->marketplaces === []
+        return $named !== [] || $this->goods->marketplaces() === []
             ? []
             : [Finding::caution(Slot::Caption, "“{$caption}” does not say that the click leads to {$this->goods->partner()}; write it in, so that nobody expects to buy here.")];
     }

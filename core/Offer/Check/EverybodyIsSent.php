@@ -18,8 +18,8 @@ final readonly class EverybodyIsSent implements Check
     public function findings(Proof $proof): array
     {
         return match (true) {
-            $this->goods->marketplaces === [] => [Finding::obstacle(Slot::Product, "“{$this->goods->name}” has no address at a partner; give it one at the product.")->mendedIn(MendAt::Product)],
-            $this->goods->route->for(null) === null => [Finding::caution(Slot::Destination, 'Shoppers of other countries are sent nowhere; choose a marketplace for everybody else at the product.')->mendedIn(MendAt::Product)],
+            $this->goods->marketplaces() === [] => [Finding::obstacle(Slot::Product, "“{$this->goods->name}” has no address at a partner; give it one at the product.")->mendedIn(MendAt::Product)],
+            $this->goods->pageFor(null) === null => [Finding::caution(Slot::Destination, 'Shoppers of other countries are sent nowhere; choose a marketplace for everybody else at the product.')->mendedIn(MendAt::Product)],
             default => [],
         };
     }

@@ -18,7 +18,7 @@ final readonly class PartnerIdIsSet implements Check
     public function findings(Proof $proof): array
     {
         $findings = [];
-        foreach ($this->goods->marketplaces as $marketplace) {
+        foreach ($this->goods->marketplaces() as $marketplace) {
             if ($marketplace->partnerId === null) {
                 $findings[] = Finding::obstacle(Slot::Destination, "You have no partner ID for {$marketplace->name} yet, so a sale would pay you nothing; enter it under Partners.")->mendedIn(MendAt::Partners);
             }

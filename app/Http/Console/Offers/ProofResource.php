@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CaptionIdeas;
+use PaperKite\Offer\Destination\LeadToPartner;
 use PaperKite\Offer\DestinationChoice;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
@@ -31,6 +32,7 @@ final readonly class ProofResource
      * @param  list<string>  $caption_ideas
      * @param  list<list<VariantChoiceResource>>  $variants
      * @param  list<DestinationNowResource>  $destinations
+     * @param  list<LedToResource>  $led_to
      */
     private function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: SegmentResource::class))]
@@ -59,6 +61,8 @@ final readonly class ProofResource
         public string $way,
         #[OA\Property(description: 'Where it leads can be chosen among these.', type: 'array', items: new OA\Items(ref: DestinationNowResource::class))]
         public array $destinations,
+        #[OA\Property(description: 'Where shoppers are led, where a partner sells it.', type: 'array', items: new OA\Items(ref: LedToResource::class))]
+        public array $led_to,
         #[OA\Property(description: 'Who is paid where there is no bill, as a sentence; blank where there should be one.')]
         public string $paid_elsewhere,
         #[OA\Property(description: 'Whether anything is paid in this shop.')]
@@ -87,6 +91,7 @@ final readonly class ProofResource
             country: $proof->country,
             way: $offer->way()->words(),
             destinations: array_map(static fn (DestinationChoice $choice) => DestinationNowResource::of($choice), DestinationChoice::for($proof->draft)),
+            led_to: $offer->destination instanceof LeadToPartner ? LedToResource::listOf($proof->draft->items) : [],
             paid_elsewhere: $offer->destination->paidElsewhere(),
             is_paid_here: $offer->way()->out === null,
             look_id: $lookId,

@@ -1416,6 +1416,15 @@ export interface components {
         };
         /** @enum {string} */
         Icon: "none" | "kite" | "line" | "parcel" | "leaf";
+        /** @description Where shoppers of a country are led by a click on a partner’s goods. */
+        LedTo: {
+            /** @description A country, or everybody else. */
+            who: string;
+            /** @description A marketplace, or what they see instead. */
+            where: string;
+            /** @description With the partner ID, and without what each place adds; blank: nowhere. */
+            address: string;
+        };
         /** @description What forms choose from in every shop. */
         Lists: {
             drawings: components["schemas"]["DrawingChoice"][];
@@ -2104,6 +2113,8 @@ export interface components {
             way: string;
             /** @description Where it leads can be chosen among these. */
             destinations: components["schemas"]["DestinationNow"][];
+            /** @description Where shoppers are led, where a partner sells it. */
+            led_to: components["schemas"]["LedTo"][];
             /** @description Who is paid where there is no bill, as a sentence; blank where there should be one. */
             paid_elsewhere: string;
             /** @description Whether anything is paid in this shop. */

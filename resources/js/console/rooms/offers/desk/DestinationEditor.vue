@@ -2,15 +2,13 @@
 import { computed } from 'vue'
 import ChoiceList from '../../../kit/ChoiceList.vue'
 import type { Schemas } from '../../../lib/client'
-import { useSession } from '../../../lib/session'
+import ListedHosts from './ListedHosts.vue'
 import SlotInput from './SlotInput.vue'
 
 /** Where the click leads; a page of the seller’s own has its address here. */
 const props = defineProps<{ choices: Schemas['DestinationNow'][] }>()
 const destination = defineModel<Schemas['Destination']>({ required: true })
 const page = defineModel<string>('page', { required: true })
-const session = useSession()
-const hosts = computed(() => session.shop?.hosts ?? [])
 // What was chosen for goods that are sold here is not among those of a partner's.
 const shown = computed<Schemas['Destination']>({
   get: () => props.choices.find(({ value }) => value === destination.value)?.value ?? props.choices[0]?.value ?? 'pay',
@@ -23,12 +21,7 @@ const shown = computed<Schemas['Destination']>({
     <ChoiceList v-model="shown" label="Where the click leads" :choices="choices" />
     <div v-if="destination === 'page'" class="mt-2 border-l-4 border-silk px-3">
       <SlotInput v-model="page" label="Address of the page" placeholder="https://" inputmode="url" />
-      <p class="mt-1 text-sm">
-        <template v-if="hosts.length > 0"
-          >Hosts that you have listed: <span class="font-mono">{{ hosts.join(', ') }}</span></template
-        >
-        <template v-else>No host is listed yet; list one under Shop, Checkout.</template>
-      </p>
+      <ListedHosts class="mt-1" />
     </div>
   </div>
 </template>

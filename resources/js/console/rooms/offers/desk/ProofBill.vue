@@ -24,5 +24,13 @@ const session = useSession()
       The total can’t be worked out yet. {{ proof.no_bill_because }}
     </p>
     <p v-else class="text-pencil">{{ proof.paid_elsewhere }}</p>
+    <dl v-if="proof.led_to.length > 0" class="mt-3">
+      <div v-for="row in proof.led_to" :key="row.who" class="border-t border-rule py-1.5">
+        <dt>
+          {{ row.who }}: <bdi>{{ row.where }}</bdi>
+        </dt>
+        <dd v-if="row.address" class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ row.address }}</dd>
+      </div>
+    </dl>
   </section>
 </template>
