@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
-use App\Models\Cart;
-use App\Models\CartLine;
 use App\Models\Shop;
 use App\Time\Clock;
 use PaperKite\Quote\Because;
@@ -19,13 +17,13 @@ final readonly class ReckonCart
     public function __construct(private Clock $clock) {}
 
     /** @param  string  $country  ISO 3166-1 alpha-2 */
-    public function __invoke(Shop $shop, Cart $cart, string $country): CartBill
+    public function __invoke(Shop $shop, CartContents $contents, string $country): CartBill
     {
-        $coupon = $cart->coupon_code === null ? null : $shop->coupons()->where('code', $cart->coupon_code)->first();
+        $coupon = $contents->couponCode === null ? null : $shop->coupons()->where('code', $contents->couponCode)->first();
         $counts = $coupon?->isValid($this->clock->now()) === true;
         $asked = new QuoteRequest(
             $shop->rules(),
-            array_values($cart->lines->map(fn (CartLine $line) => $line->toCore())->all()),
+            $contents->picks(),
             $country,
             $this->clock->moment(),
             $counts ? $coupon?->toCore($shop->currency()) : null,
@@ -36,8 +34,8 @@ final readonly class ReckonCart
             return new CartBill($country, null, $unquotable->faults, $coupon, null);
         }
         $finding = match (true) {
-            $cart->coupon_code === null => null,
-            ! $counts => ApplyCoupon::notValid($shop->wording(), $cart->coupon_code),
+            $contents->couponCode === null => null,
+            ! $counts => ApplyCoupon::notValid($shop->wording(), $contents->couponCode),
             default => (Because::findings($receipt)[0] ?? null)?->in($shop->wording()),
         };
 

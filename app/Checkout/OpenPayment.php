@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checkout;
 
-use App\Carts\LineNotices;
+use App\Carts\CartContents;
 use App\Carts\ReckonCart;
 use App\Database\InTransaction;
 use App\Models\Cart;
@@ -82,13 +82,14 @@ final readonly class OpenPayment
     private function checkoutOf(Shop $shop, Cart $cart, ShopperDetails $shopper, string $shownDigest): Checkout
     {
         $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
+        $contents = CartContents::of($cart);
         // Where the country changes nothing, it is not asked.
-        $bill = ($this->reckon)($shop, $cart, $shopper->country === '' ? $shop->home_country : $shopper->country);
+        $bill = ($this->reckon)($shop, $contents, $shopper->country === '' ? $shop->home_country : $shopper->country);
         $receipt = $bill->receipt;
         if ($receipt === null || $receipt->lines === [] || CartDigest::of($receipt) !== $shownDigest) {
             throw BillChanged::sinceShown($shop->wording());
         }
-        if (! $cart->lines->every(LineNotices::covers(...))) {
+        if (! $contents->areForSale()) {
             throw BillChanged::stock($shop->wording());
         }
         $frozen = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Carts\CartContents;
 use App\Carts\CartNeeds;
 use App\Carts\ReckonCart;
 use App\Models\Cart;
@@ -86,7 +87,7 @@ final readonly class DemoOrders
     {
         $cart = $this->cart($shop, $index, $goods, $placements);
         $shopper = $this->shopper($index, CartNeeds::of($shop, $cart));
-        $bill = ($this->reckon)($shop, $cart, $shopper->country === '' ? $shop->home_country : $shopper->country);
+        $bill = ($this->reckon)($shop, CartContents::of($cart), $shopper->country === '' ? $shop->home_country : $shopper->country);
         $receipt = $bill->receipt ?? throw new LogicException('A cart of the demo can’t be reckoned.');
         $checkout = Checkout::query()->create([
             'shop_id' => $shop->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Carts\CartContents;
 use App\Carts\ReckonCart;
 use App\Models\Cart;
 use App\Models\Checkout;
@@ -234,6 +235,6 @@ final class CheckoutTest extends TestCase
 
     private function digest(): string
     {
-        return CartDigest::of(app(ReckonCart::class)(Shop::query()->findOrFail($this->shop->id), Cart::query()->findOrFail($this->cart->id), 'GB')->receipt ?? self::fail('The cart can’t be reckoned.'));
+        return CartDigest::of(app(ReckonCart::class)(Shop::query()->findOrFail($this->shop->id), CartContents::of(Cart::query()->findOrFail($this->cart->id)), 'GB')->receipt ?? self::fail('The cart can’t be reckoned.'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Carts\CartContents;
 use App\Carts\ReckonCart;
 use App\Models\Cart;
 use App\Models\Payment;
@@ -274,7 +275,7 @@ final class ResultsTest extends TestCase
 
     private function pay(Cart $cart, string $visitor): void
     {
-        $receipt = app(ReckonCart::class)($this->shop, $cart->load('lines'), 'IE')->receipt ?? self::fail('The cart can’t be reckoned.');
+        $receipt = app(ReckonCart::class)($this->shop, CartContents::of($cart->load('lines')), 'IE')->receipt ?? self::fail('The cart can’t be reckoned.');
         $details = ['email' => 'ada@letters.example', 'name' => 'Ada Nwosu-Reed', 'street' => '12 Chandler Court', 'postcode' => '', 'town' => 'Tarnmouth', 'country' => 'IE'];
         $this->as($visitor)->post($this->at("/checkout/{$cart->ref}"), ['digest' => CartDigest::of($receipt), 'pay' => '1'] + $details)->assertStatus(303);
         $payment = Payment::query()->whereRelation('checkout', 'cart_id', $cart->id)->firstOrFail();

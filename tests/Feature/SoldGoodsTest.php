@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Carts\CartContents;
 use App\Carts\ReckonCart;
 use App\Catalogue\SaveVariants;
 use App\Models\CheckoutState;
@@ -90,7 +91,7 @@ final class SoldGoodsTest extends TestCase
             $this->shop->update(['rules' => new ShopRules($rules->currency, $rules->timezone, new TaxRates($areContained, ['GB' => ['standard' => Percentage::fromEntry('20')]]), 'standard', $rules->zones)]);
             $this->shop->coupons()->updateOrCreate(['code' => 'MAY'], ['kind' => CouponKind::Amount, 'amount_minor' => 100]);
             $payment = $this->opened($this->shop, $this->honey, 1, coupon: 'MAY', email: 'ada'.(int) $areContained.'@letters.example');
-            $shown = app(ReckonCart::class)($this->shop, $payment->checkout->cart?->load('lines') ?? self::fail('The cart is gone.'), 'GB')->bill();
+            $shown = app(ReckonCart::class)($this->shop, CartContents::of($payment->checkout->cart?->load('lines') ?? self::fail('The cart is gone.')), 'GB')->bill();
 
             $this->settle($payment);
 

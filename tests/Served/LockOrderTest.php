@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Carts\CartContents;
 use App\Carts\EditCart;
 use App\Carts\ReckonCart;
 use App\Catalogue\SaveVariants;
@@ -139,7 +140,7 @@ final class LockOrderTest extends ServedTestCase
 
     private function open(Cart $cart): void
     {
-        $receipt = app(ReckonCart::class)($this->shop, $cart, 'IE')->receipt ?? self::fail('The cart can’t be reckoned.');
+        $receipt = app(ReckonCart::class)($this->shop, CartContents::of($cart), 'IE')->receipt ?? self::fail('The cart can’t be reckoned.');
         app(OpenPayment::class)($this->shop, $cart, new ShopperDetails('ada@letters.example', 'Ada', '1 Row', '', 'Tarn', 'IE'), CartDigest::of($receipt));
     }
 

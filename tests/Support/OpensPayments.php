@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Carts\CartContents;
 use App\Carts\ReckonCart;
 use App\Models\Cart;
 use App\Models\Checkout;
@@ -25,7 +26,7 @@ trait OpensPayments
     {
         $cart = Cart::query()->create(['shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => bin2hex(random_bytes(32)), 'coupon_code' => $coupon, 'created_at' => now()]);
         $cart->lines()->create(['product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity]);
-        $bill = app(ReckonCart::class)($shop, $cart, 'GB');
+        $bill = app(ReckonCart::class)($shop, CartContents::of($cart), 'GB');
         $receipt = $bill->receipt ?? self::fail('The cart can’t be reckoned.');
 
         $checkout = Checkout::query()->create([

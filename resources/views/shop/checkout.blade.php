@@ -1,6 +1,5 @@
 @php
 use PaperKite\Checkout\CheckoutField;
-$receipt = $bill->receipt;
 $wrong = count($errors) + count($lineErrors);
 @endphp
 <x-shop.layout :shop="$shop" :title="$say->say('checkout.title')">
@@ -11,12 +10,12 @@ $wrong = count($errors) + count($lineErrors);
 @if ($wrong > 0)
 <p class="notice" role="alert">{{ $wrong === 1 ? $say->say('checkout.one_wrong') : $say->say('checkout.some_wrong', count: $wrong) }}</p>
 @endif
-<form method="post" action="{{ $shop->checkoutPath($cart->ref) }}" class="two-columns" novalidate data-once data-live>
+<form method="post" action="{{ $address }}" class="two-columns" novalidate data-once data-live>
 <input type="hidden" name="digest" value="{{ $digest }}">
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">{{ $say->say('checkout.pay_short') }}</button>
 <section aria-label="{{ $isSent ? $say->say('checkout.goods_address') : $say->say('checkout.goods_receipt') }}">
-<x-shop.lines :cart="$cart" :bill="$bill" :words="$shop->wording()" :zone="$shop->zone()" :quantities="$quantities" :errors="$lineErrors" :notices="$lineNotices" asks-attendees />
+<x-shop.lines :rows="$view->rows" :quantities="$quantities" :errors="$lineErrors" asks-attendees />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>
 <h2>{{ $isSent ? $say->say('checkout.where') : $say->say('checkout.where_receipt') }}</h2>
 <p class="fields-note">{!! $say->html('checkout.no_account', link: '<a href="/account">'.e($say->say('checkout.have_link')).'</a>') !!}</p>
@@ -36,9 +35,9 @@ $wrong = count($errors) + count($lineErrors);
 </div>
 </section>
 <section class="slip" aria-label="{{ $say->say('cart.bill') }}">
-<x-shop.reckoned :reckoned="$bill" :words="$shop->wording()" :zone="$shop->zone()" />
+<x-shop.reckoned :reckoned="$view->bill" :words="$shop->wording()" :zone="$shop->zone()" />
 @if ($shop->checkout_rules->couponPlace->isInCheckout())
-<x-shop.coupon :bill="$bill" :cart="$cart" :typed="$typed['coupon'] ?? ''" :error="$errors['coupon'] ?? null" />
+<x-shop.coupon :view="$view" :typed="$typed['coupon'] ?? ''" :error="$errors['coupon'] ?? null" />
 @endif
 @if ($receipt !== null)
 <button class="button wide" name="pay" value="1">{{ $receipt->dueNow->isZero() ? $say->say('checkout.free') : $say->say('checkout.pay', amount: $receipt->dueNow) }}</button>

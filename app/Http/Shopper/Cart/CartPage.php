@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Cart;
 
+use App\Carts\CartContents;
 use App\Carts\CartCountry;
-use App\Carts\LineNotices;
+use App\Carts\CartView;
 use App\Carts\ReckonCart;
+use App\Carts\RememberSeen;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Models\Cart;
 use App\Models\Shop;
 use App\Shopfront\Suggestions;
+use App\Time\Clock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -20,7 +23,8 @@ final readonly class CartPage
 {
     public function __construct(
         private ReckonCart $reckon,
-        private LineNotices $notices,
+        private RememberSeen $remember,
+        private Clock $clock,
         private Suggestions $suggestions,
         private ReadCaller $caller,
     ) {}
@@ -42,18 +46,26 @@ final readonly class CartPage
      */
     private function page(Shop $shop, ?Cart $cart, Request $request, array $quantities, array $lineErrors, ?string $couponError, int $status): Response
     {
-        $bill = $cart === null ? null : ($this->reckon)($shop, $cart, CartCountry::of($shop, $cart, ($this->caller)($request)));
+        $view = $cart === null || $cart->lines->isEmpty() ? null : $this->view($shop, $cart, $request);
 
         return response()->view('shop.cart', [
             'shop' => $shop,
-            'cart' => $cart,
-            'bill' => $bill,
+            'view' => $view,
             'quantities' => $quantities,
-            'errors' => $lineErrors + ($cart === null ? [] : LineNotices::stock($cart, $shop->wording())),
-            'notices' => $cart === null ? [] : $this->notices->of($cart, $bill?->receipt, $shop->wording()),
+            'errors' => $lineErrors + ($view?->obstacles() ?? []),
             'couponTyped' => Input::text($request, 'coupon'),
             'couponError' => $couponError,
             'suggestions' => $cart === null ? [] : $this->suggestions->for($cart),
         ], $status);
+    }
+
+    private function view(Shop $shop, Cart $cart, Request $request): CartView
+    {
+        $contents = CartContents::of($cart);
+        $bill = ($this->reckon)($shop, $contents, CartCountry::of($shop, $cart, ($this->caller)($request)));
+        $view = CartView::of($contents, $bill, $shop, $this->clock->moment());
+        ($this->remember)($contents, $bill->receipt);
+
+        return $view;
     }
 }

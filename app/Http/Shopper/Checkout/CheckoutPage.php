@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Checkout;
 
+use App\Carts\CartContents;
 use App\Carts\CartCountry;
 use App\Carts\CartNeeds;
-use App\Carts\LineNotices;
+use App\Carts\CartView;
 use App\Carts\ReckonCart;
+use App\Carts\RememberSeen;
 use App\Http\Shopper\ReadCaller;
 use App\Models\Cart;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
+use App\Time\Clock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Checkout\CartDigest;
@@ -26,7 +29,8 @@ final readonly class CheckoutPage
     public function __construct(
         private PaymentProvider $provider,
         private ReckonCart $reckon,
-        private LineNotices $notices,
+        private RememberSeen $remember,
+        private Clock $clock,
         private ReadCaller $caller,
     ) {}
 
@@ -59,21 +63,24 @@ final readonly class CheckoutPage
      */
     private function page(Shop $shop, Cart $cart, Request $request, array $typed, int $status, ?string $notice, array $errors = [], array $quantities = [], array $lineErrors = []): Response
     {
-        $bill = ($this->reckon)($shop, $cart, CartCountry::of($shop, $cart, ($this->caller)($request)));
+        $contents = CartContents::of($cart);
+        $bill = ($this->reckon)($shop, $contents, CartCountry::of($shop, $cart, ($this->caller)($request)));
+        $view = CartView::of($contents, $bill, $shop, $this->clock->moment());
+        ($this->remember)($contents, $bill->receipt);
         $unreachable = $bill->faultAt('country');
 
         return response()->view('shop.checkout', [
             'shop' => $shop,
-            'cart' => $cart,
-            'bill' => $bill,
+            'address' => $shop->checkoutPath($cart->ref),
+            'view' => $view,
+            'receipt' => $bill->receipt,
             'digest' => $bill->receipt === null ? '' : CartDigest::of($bill->receipt),
             'typed' => ['country' => $bill->country] + array_filter($typed, static fn (string $text): bool => $text !== '') + $typed,
             'demands' => self::demands($shop, $cart),
             'isSent' => CartNeeds::of($shop, $cart)->address,
             'errors' => $errors + ($unreachable === null ? [] : ['country' => $unreachable]),
             'quantities' => $quantities,
-            'lineErrors' => $lineErrors + LineNotices::stock($cart, $shop->wording()),
-            'lineNotices' => $this->notices->of($cart, $bill->receipt, $shop->wording()),
+            'lineErrors' => $lineErrors + $view->obstacles(),
             'notice' => $notice,
             'payNotice' => $this->provider->notice(),
             'countries' => self::countries($shop),

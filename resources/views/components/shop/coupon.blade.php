@@ -1,8 +1,8 @@
-@props(['bill', 'cart', 'typed' => '', 'error' => null])
+@props(['view', 'typed' => '', 'error' => null])
 <div class="coupon">
-@if ($cart->coupon_code !== null)
-<p class="coupon-in">{!! $say->html('coupon.in', code: '<strong dir="auto">'.e($cart->coupon_code).'</strong>') !!} <button class="plain" name="remove_coupon" value="1">{{ $say->say('coupon.out') }}</button></p>
-@if ($bill->couponFinding)<p class="coupon-finding" role="status">{{ $bill->couponFinding }}</p>@endif
+@if ($view->couponCode !== null)
+<p class="coupon-in">{!! $say->html('coupon.in', code: '<strong dir="auto">'.e($view->couponCode).'</strong>') !!} <button class="plain" name="remove_coupon" value="1">{{ $say->say('coupon.out') }}</button></p>
+@if ($view->bill->couponFinding)<p class="coupon-finding" role="status">{{ $view->bill->couponFinding }}</p>@endif
 @else
 <label for="coupon">{{ $say->say('coupon.label') }}</label>
 <div class="coupon-row">
