@@ -1,32 +1,32 @@
 @php
 use PaperKite\Checkout\CheckoutField;
-$wrong = count($errors) + count($lineErrors);
+$wrong = $view->wrong();
 @endphp
 <x-shop.layout :shop="$shop" :title="$say->say('checkout.title')">
 <h1>{{ $say->say('checkout.title') }}</h1>
-@if ($notice)
-<p class="notice" role="alert">{{ $notice }}</p>
+@if ($view->notice)
+<p class="notice" role="alert">{{ $view->notice }}</p>
 @endif
 @if ($wrong > 0)
 <p class="notice" role="alert">{{ $wrong === 1 ? $say->say('checkout.one_wrong') : $say->say('checkout.some_wrong', count: $wrong) }}</p>
 @endif
-<form method="post" action="{{ $address }}" class="two-columns" novalidate data-once data-live>
-<input type="hidden" name="digest" value="{{ $digest }}">
+<form method="post" action="{{ $view->address }}" class="two-columns" novalidate data-once data-live>
+<input type="hidden" name="digest" value="{{ $view->digest }}">
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">{{ $say->say('checkout.pay_short') }}</button>
-<section aria-label="{{ $isSent ? $say->say('checkout.goods_address') : $say->say('checkout.goods_receipt') }}">
-<x-shop.lines :rows="$view->rows" :quantities="$quantities" :errors="$lineErrors" asks-attendees />
+<section aria-label="{{ $view->isSent ? $say->say('checkout.goods_address') : $say->say('checkout.goods_receipt') }}">
+<x-shop.lines :rows="$view->cart->rows" :quantities="$view->quantities" :errors="$view->lineErrors" asks-attendees />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>
-<h2>{{ $isSent ? $say->say('checkout.where') : $say->say('checkout.where_receipt') }}</h2>
+<h2>{{ $view->isSent ? $say->say('checkout.where') : $say->say('checkout.where_receipt') }}</h2>
 <p class="fields-note">{!! $say->html('checkout.no_account', link: '<a href="/account">'.e($say->say('checkout.have_link')).'</a>') !!}</p>
 <div class="fields">
-@foreach ($demands as $name => $demand)
+@foreach ($view->demands as $name => $demand)
 @php $field = CheckoutField::from($name); @endphp
-<x-shop.field :field="$field" :typed="$typed" :errors="$errors" :demand="$demand">
+<x-shop.field :field="$field" :typed="$view->typed" :errors="$view->errors" :demand="$demand">
 @if ($field === CheckoutField::Country)
-<select id="country" name="country" autocomplete="country" data-reckon @isset($errors['country']) aria-invalid="true" aria-describedby="country-error" @endisset>
-@foreach ($countries as $code => $countryName)
-<option value="{{ $code }}" @selected($typed['country'] === $code)>{{ $countryName }}</option>
+<select id="country" name="country" autocomplete="country" data-reckon @isset($view->errors['country']) aria-invalid="true" aria-describedby="country-error" @endisset>
+@foreach ($view->countries as $code => $countryName)
+<option value="{{ $code }}" @selected($view->typed['country'] === $code)>{{ $countryName }}</option>
 @endforeach
 </select>
 @endif
@@ -35,15 +35,15 @@ $wrong = count($errors) + count($lineErrors);
 </div>
 </section>
 <section class="slip" aria-label="{{ $say->say('cart.bill') }}">
-<x-shop.reckoned :reckoned="$view->bill" :words="$shop->wording()" :zone="$shop->zone()" />
+<x-shop.reckoned :reckoned="$view->cart->bill" :words="$shop->wording()" :zone="$shop->zone()" />
 @if ($shop->checkout_rules->couponPlace->isInCheckout())
-<x-shop.coupon :view="$view" :typed="$typed['coupon'] ?? ''" :error="$errors['coupon'] ?? null" />
+<x-shop.coupon :view="$view->cart" :typed="$view->typed['coupon'] ?? ''" :error="$view->errors['coupon'] ?? null" />
 @endif
-@if ($receipt !== null)
-<button class="button wide" name="pay" value="1">{{ $receipt->dueNow->isZero() ? $say->say('checkout.free') : $say->say('checkout.pay', amount: $receipt->dueNow) }}</button>
+@if ($view->receipt !== null)
+<button class="button wide" name="pay" value="1">{{ $view->receipt->dueNow->isZero() ? $say->say('checkout.free') : $say->say('checkout.pay', amount: $view->receipt->dueNow) }}</button>
 @endif
 <x-shop.texts :shop="$shop" />
-@if ($payNotice)<p class="pay-notice">{{ $say->text($payNotice) }}</p>@endif
+@if ($view->payNotice)<p class="pay-notice">{{ $say->text($view->payNotice) }}</p>@endif
 </section>
 </form>
 </x-shop.layout>
