@@ -4,7 +4,16 @@ import globals from 'globals'
 import ts from 'typescript-eslint'
 
 export default ts.config(
-  { ignores: ['public/**', 'vendor/**', 'node_modules/**', '.run/**', 'resources/js/console/lib/api.d.ts'] },
+  {
+    ignores: [
+      'public/**',
+      'vendor/**',
+      'node_modules/**',
+      '.run/**',
+      'resources/js/console/lib/api.d.ts',
+      'resources/js/embed/api.d.ts',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.strict,
   ...vue.configs['flat/recommended'],
@@ -18,7 +27,7 @@ export default ts.config(
     },
   },
   {
-    files: ['**/*.mjs', '*.js', 'vite.config.ts'],
+    files: ['**/*.mjs', '*.js', 'vite*.config.ts'],
     languageOptions: { globals: globals.node },
   },
   {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Console\Scheduled;
 use App\Http\Console\CheckToken;
 use App\Http\Console\ConsoleHeaders;
+use App\Http\Embed\EmbedHeaders;
 use App\Http\ErrorPages;
 use App\Http\Shopper\FindShop;
 use App\Http\Shopper\SameOrigin;
@@ -29,6 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ...array_fill_keys(['offer', 'product', 'placement', 'look', 'priceTable', 'coupon', 'order'], '[0-9]{1,18}'),
         ]);
         Route::domain(config()->string('kite.console_host'))->middleware('console')->group(base_path('routes/console.php'));
+        Route::group([], base_path('routes/embed.php'));
         Route::group([], base_path('routes/shop.php'));
     })
     ->withMiddleware(function (Middleware $middleware): void {
@@ -42,6 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
             CheckToken::class,
             SubstituteBindings::class,
         ]);
+        $middleware->group('embed', [EmbedHeaders::class, FindShop::class]);
         $middleware->group('shopper', [ShopperHeaders::class, FindShop::class, SameOrigin::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })

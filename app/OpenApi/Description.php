@@ -11,15 +11,34 @@ use OpenApi\Annotations\Property;
 use OpenApi\Annotations\Response;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
+use OpenApi\Util;
 use RuntimeException;
 
-/** The description of the console's interface, gathered from the attributes. */
+/** The descriptions of the interfaces of console and widgets, gathered from the attributes. */
 final class Description
 {
-    /** @return string JSON, OpenAPI 3.1 */
+    /** @return string JSON, OpenAPI 3.1, of the console's */
     public static function json(): string
     {
-        $api = (new Generator)->setVersion('3.1.0')->generate([app_path()]) ?? throw new RuntimeException('No attributes were found.');
+        return self::of(Util::finder(app_path(), self::embed()));
+    }
+
+    /** @return string JSON, OpenAPI 3.1, of the widgets' */
+    public static function ofWidgets(): string
+    {
+        return self::of(self::embed());
+    }
+
+    /** @return list<string> */
+    private static function embed(): array
+    {
+        return [app_path('Embed'), app_path('Http/Embed')];
+    }
+
+    /** @param  iterable<mixed>  $sources */
+    private static function of(iterable $sources): string
+    {
+        $api = (new Generator)->setVersion('3.1.0')->generate($sources) ?? throw new RuntimeException('No attributes were found.');
         foreach ($api->components->schemas as $schema) {
             self::requireAll($schema);
             self::sayNullOnce($schema);
@@ -67,9 +86,12 @@ final class Description
         $property->{$what} = Generator::UNDEFINED;
     }
 
-    /** What is true of each: who may ask, and that whatever goes wrong is said in a sentence. */
+    /** What is true of each of the console's: who may ask, and that whatever goes wrong is said in a sentence. */
     private static function describeOperations(OpenApi $api): void
     {
+        if (! is_array($api->components->responses)) {
+            return;
+        }
         foreach ($api->paths as $path) {
             foreach (array_filter([$path->get, $path->post, $path->put], static fn (mixed $operation): bool => $operation instanceof Operation) as $operation) {
                 if ($operation->security === Generator::UNDEFINED) {

@@ -77,11 +77,11 @@ build_front_end() {
 prepare_packages() {
     [ -f vendor/autoload.php ] || rm -f .run/stamps/composer
     [ -d node_modules ] || rm -f .run/stamps/npm
-    [ -f public/build/manifest.json ] || rm -f .run/stamps/build
+    [ -f public/build/manifest.json ] && [ -f public/embed/kite.js ] || rm -f .run/stamps/build
     when_changed composer "$(print_of composer.json)" install_php_packages || stop_with "Composer failed; its lines above say why."
     when_changed autoload "$(find app core standins tests compat -name '*.php' | sort | sha1sum)" map_classes || stop_with "Composer failed; its lines above say why."
     when_changed npm "$(print_of package-lock.json)" install_node_packages || stop_with "npm failed; its lines above say why."
-    when_changed build "$(print_of resources vite.config.ts package-lock.json core/Offer)" build_front_end || stop_with "The build failed; its lines above say why."
+    when_changed build "$(print_of resources vite.config.ts vite.embed.config.ts package.json package-lock.json core/Offer)" build_front_end || stop_with "The build failed; its lines above say why."
 }
 
 DEBIAN_TO_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-sqlite3 php8.2-curl php8.2-gd php8.2-intl php8.2-mbstring php8.2-xml php8.2-zip php8.2-apcu composer unzip curl mariadb-server nginx-light"

@@ -12,7 +12,7 @@ final class Media
     /** @return non-empty-list<Medium> */
     public static function all(): array
     {
-        return [new PlainLink, new HtmlButton, new EmailButton, new MarkdownLink, new QrCode, new JsonLd];
+        return [new PlainLink, new HtmlButton, new Widget, new EmailButton, new MarkdownLink, new QrCode, new JsonLd];
     }
 
     public static function find(string $key): ?Medium

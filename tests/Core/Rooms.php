@@ -23,6 +23,7 @@ final class Rooms
         'Checkout' => ['Carts', 'Database', 'Models', 'Orders', 'Payments', 'Text'],
         'Clicks' => ['Carts', 'Database', 'Models', 'Results', 'Time'],
         'Database' => [],
+        'Embed' => ['Looks', 'Models', 'Shopfront'],
         'Erasing' => ['Models', 'Time'],
         'Files' => [],
         'Fulfilment' => ['Database', 'Messages', 'Models', 'Time'],

@@ -61,6 +61,7 @@ final class CopiesTest extends TestCase
         yield 'words of Markdown' => ['markdown', $words, true];
         yield 'words beside a link' => ['link', $words, false];
         yield 'words beside a QR code' => ['qr', $words, false];
+        yield 'words of a widget, which follows' => ['widget', [...$words, 'opening' => 'new_tab'], false];
         yield 'words beside JSON-LD, which has none' => ['json_ld', $words, false];
         yield 'where the click leads, in words of its own' => ['html', ['destination' => 'cart', 'words' => ['idle' => 'Buy now']], false];
         yield 'a tab of its own' => ['html', ['opening' => 'new_tab'], true];

@@ -11,6 +11,7 @@ use PaperKite\Medium\JsonLd;
 use PaperKite\Medium\Placed;
 use PaperKite\Medium\PlacedGoods;
 use PaperKite\Medium\PriceTable;
+use PaperKite\Medium\Widget;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,6 +40,7 @@ final class HtmlTest extends TestCase
         $silk = ShippedLooks::all()['Kite silk'];
         foreach (['Buy now', '<script>alert("x")</script>', 'קנה & שמור 🍯'] as $caption) {
             yield "a button: {$caption}" => [(new HtmlButton)->snippet(self::placed($caption, $silk))];
+            yield "a widget: {$caption}" => [(new Widget)->snippet(self::placed($caption, $silk))];
             yield "a price table: {$caption}" => [(new PriceTable($caption, [self::placed($caption, $silk), self::placed($caption, $silk), self::placed($caption, $silk)], 1))->html()];
             yield "JSON-LD: {$caption}" => [(new JsonLd)->snippet(self::placed($caption, $silk)), true];
         }

@@ -117,7 +117,7 @@ final class SnippetsTest extends TestCase
     private function snippets(string $caption): array
     {
         $offer = $this->offer($this->product, ['caption' => $caption === '' ? null : $caption]);
-        foreach (['link', 'html', 'email', 'markdown', 'qr', 'json_ld'] as $medium) {
+        foreach (['link', 'html', 'widget', 'email', 'markdown', 'qr', 'json_ld'] as $medium) {
             $this->placement($offer, $medium, ['medium' => $medium]);
         }
         /** @var list<array{page: string, snippet: string}> $placements */

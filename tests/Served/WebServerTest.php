@@ -43,13 +43,14 @@ final class WebServerTest extends ServedTestCase
         self::assertSame([301, "https://{$this->shop->host}/p/honey?x=1"], [$plain->getStatusCode(), $plain->getHeaderLine('Location')]);
 
         $drawing = basename((glob(public_path('drawings/*.svg')) ?: [''])[0]);
-        foreach (['/' => 200, '/p/nothing-of-ours' => 404, "/drawings/{$drawing}" => 200, '/drawings/none.svg' => 404, '/build/manifest.json' => 200, '/favicon.svg' => 200, '/pictures/none.webp' => 404, '/away.html' => 404] as $path => $status) {
+        foreach (['/' => 200, '/p/nothing-of-ours' => 404, "/drawings/{$drawing}" => 200, '/drawings/none.svg' => 404, '/build/manifest.json' => 200, '/embed/kite.js' => 200, '/embed/none.js' => 404, '/favicon.svg' => 200, '/pictures/none.webp' => 404, '/away.html' => 404] as $path => $status) {
             $answer = $this->ask($path);
             self::assertSame($status, $answer->getStatusCode(), $path);
             if ($status === 200) {
                 self::assertSame(['max-age=31536000; includeSubDomains'], $answer->getHeader('Strict-Transport-Security'), $path);
             }
         }
+        self::assertSame(['*', 'cross-origin'], [$this->ask('/embed/kite.js')->getHeaderLine('Access-Control-Allow-Origin'), $this->ask('/embed/kite.js')->getHeaderLine('Cross-Origin-Resource-Policy')]);
         self::assertStringContainsString('immutable', $this->ask('/build/manifest.json')->getHeaderLine('Cache-Control'));
     }
 

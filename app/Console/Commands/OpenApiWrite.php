@@ -9,22 +9,23 @@ use Illuminate\Console\Command;
 
 final class OpenApiWrite extends Command
 {
-    protected $signature = 'openapi:write {--check : Write nothing; fail when the file is out of date}';
+    protected $signature = 'openapi:write {--check : Write nothing; fail when a file is out of date}';
 
-    protected $description = 'Writes openapi.json from the attributes in the controllers and resources';
+    protected $description = 'Writes openapi.json and openapi-embed.json from the attributes in the controllers and resources';
 
     public function handle(): int
     {
-        $file = base_path('openapi.json');
-        $json = Description::json();
-        if ($this->option('check')) {
-            $isCurrent = is_file($file) && file_get_contents($file) === $json;
-            $isCurrent ? $this->info('openapi.json is current.') : $this->error('openapi.json is out of date; run “npm run api”.');
-
-            return $isCurrent ? self::SUCCESS : self::FAILURE;
+        $status = self::SUCCESS;
+        foreach (['openapi.json' => Description::json(), 'openapi-embed.json' => Description::ofWidgets()] as $name => $json) {
+            $file = base_path($name);
+            if (! $this->option('check')) {
+                file_put_contents($file, $json);
+            } elseif (! is_file($file) || file_get_contents($file) !== $json) {
+                $this->error("{$name} is out of date; run “npm run api”.");
+                $status = self::FAILURE;
+            }
         }
-        file_put_contents($file, $json);
 
-        return self::SUCCESS;
+        return $status;
     }
 }

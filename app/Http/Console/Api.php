@@ -57,7 +57,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'Icon', type: 'string', enum: Icon::class),
         new OA\Schema(schema: 'Side', type: 'string', enum: Side::class),
         new OA\Schema(schema: 'Width', type: 'string', enum: Width::class),
-        new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
+        new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'widget', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'GoodsState', type: 'string', enum: GoodsState::class),

@@ -20,6 +20,7 @@ use PaperKite\Medium\PlacedGoods;
 use PaperKite\Medium\PlainLink;
 use PaperKite\Medium\PriceTable;
 use PaperKite\Medium\QrCode;
+use PaperKite\Medium\Widget;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Samples;
@@ -41,6 +42,20 @@ final class MediaTest extends TestCase
         self::assertSame($caption, $table->getElementsByTagName('ul')->item(0)?->getAttribute('aria-label'));
         self::assertSame(2, $table->getElementsByTagName('a')->length);
         self::assertSame(0, $table->getElementsByTagName('script')->length + $table->getElementsByTagName('img')->length);
+    }
+
+    #[DataProvider('hostile')]
+    public function test_a_widget_is_a_plain_link_and_the_script_of_its_shop(string $caption): void
+    {
+        $snippet = (new Widget)->snippet(self::placed($caption));
+        $document = self::parsed($snippet);
+        $widget = $document->getElementsByTagName('paper-kite')->item(0);
+        $script = $document->getElementsByTagName('script')->item(0);
+
+        self::assertSame([2, 'abc1234', $caption], [count(explode("\n", $snippet)), $widget?->getAttribute('code'), $widget?->textContent]);
+        self::assertSame('https://honey.example/k/abc1234', $document->getElementsByTagName('a')->item(0)?->getAttribute('href'));
+        self::assertSame(['https://honey.example/embed/kite.js', true, ''], [$script?->getAttribute('src'), $script?->hasAttribute('async'), $script?->textContent]);
+        self::assertSame([1, 1, 0], [$document->getElementsByTagName('a')->length, $document->getElementsByTagName('script')->length, $document->getElementsByTagName('img')->length]);
     }
 
     #[DataProvider('hostile')]
@@ -87,7 +102,7 @@ final class MediaTest extends TestCase
     {
         self::assertSame('https://honey.example/k/abc1234', (new PlainLink)->snippet(self::placed('Buy now')));
         self::assertSame('HTTPS://HONEY.EXAMPLE/K/ABC1234', (new QrCode)->snippet(self::placed('Buy now')));
-        self::assertSame(['link', 'qr'], array_values(array_map(static fn ($medium): string => $medium->key(), array_filter(Media::all(), static fn ($medium): bool => $medium->isLive()))));
+        self::assertSame(['link', 'widget', 'qr'], array_values(array_map(static fn ($medium): string => $medium->key(), array_filter(Media::all(), static fn ($medium): bool => $medium->isLive()))));
         self::assertNull(Media::find('carrier pigeon'));
     }
 

@@ -1576,7 +1576,7 @@ export interface components {
             note: string;
         };
         /** @enum {string} */
-        MediumKey: "link" | "html" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
+        MediumKey: "link" | "html" | "widget" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
         /** @enum {string} */
         MendAt: "payee" | "shipping" | "product" | "looks" | "partners";
         MoneyCount: {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
-import { ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../../lib/client'
 import { useKeys } from '../../../lib/useKeys'
 import { useSession } from '../../../lib/session'
@@ -12,7 +12,7 @@ import { useDates } from '../../../lib/useDates'
 
 const { dayAndTime } = useDates()
 /** One place of an offer: its link taken apart, what is pasted there, and what became of the copy. */
-defineProps<{
+const props = defineProps<{
   placement: Schemas['Placement']
   isUnsaved: boolean
   isDraft: boolean
@@ -20,6 +20,10 @@ defineProps<{
 }>()
 const emit = defineEmits<{ copied: [digest: string] }>()
 const session = useSession()
+/** A link and its QR code hold nothing but the address, which has a button of its own. */
+const isPasted = computed(
+  () => props.placement.price_table_id === null && !['link', 'qr'].includes(props.placement.medium.key),
+)
 const snippetButton = useTemplateRef<{ run: () => void }>('snippetButton')
 const mailed = ref<{ isSent: boolean; words: string } | null>(null)
 const linkButton = useTemplateRef<{ run: () => void }>('linkButton')
@@ -52,7 +56,7 @@ useKeys(
   <div class="mb-2 flex flex-wrap gap-2">
     <CopyButton ref="linkButton" :text="placement.url" label="Copy link" shortcut="l" />
     <CopyButton
-      v-if="!placement.medium.is_live && placement.price_table_id === null"
+      v-if="isPasted"
       ref="snippetButton"
       :text="placement.snippet"
       :label="`Copy ${placement.medium.label}`"
@@ -68,7 +72,7 @@ useKeys(
   </p>
   <QrPicture v-if="placement.medium.key === 'qr'" :text="placement.snippet" :name="placement.page" />
   <pre
-    v-if="!placement.medium.is_live && placement.price_table_id === null"
+    v-if="isPasted"
     tabindex="0"
     role="region"
     :aria-label="`What is pasted: ${placement.medium.label}`"

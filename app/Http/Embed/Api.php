@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Embed;
+
+use OpenApi\Attributes as OA;
+
+/** What is true of the interface that pages of other sites ask. */
+#[OA\OpenApi(openapi: '3.1.0')]
+#[OA\Info(version: '1', title: 'Paper Kite widgets', license: new OA\License(name: 'Proprietary', identifier: 'LicenseRef-Proprietary'), description: 'Between the widgets on anybody’s page and the shop that they belong to. Public, the same for everybody; no cookie is read or set.')]
+#[OA\Server(url: '/embed')]
+final class Api {}
