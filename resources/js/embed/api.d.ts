@@ -4,113 +4,113 @@
  */
 
 export interface paths {
-  '/data': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /**
-     * What the widgets of a page show
-     * @description Codes that are sorted, each once and 50 at most, are kept by caches.
-     */
-    get: operations['widgets']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/data": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What the widgets of a page show
+         * @description Codes that are sorted, each once and 50 at most, are kept by caches.
+         */
+        get: operations["widgets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    /** @description What a widget shows now: the same for everybody who sees it. */
-    Widget: {
-      /** @description Of the placement. */
-      code: string
-      /** @description Where a click leads; a whole address of the shop. */
-      href: string
-      /** @enum {string} */
-      state: 'idle' | 'sold_out' | 'not_available'
-      /** @description What the button says in this state. */
-      caption: string
-      opens_new_tab: boolean
-      /** @description What the link says of itself; blank: nothing. */
-      rel: string
-      /** @description A style sheet for the element with the class “button”. */
-      css: string
-      icon: components['schemas']['WidgetIcon'] | null
-      picture: components['schemas']['WidgetPicture'] | null
-      /** @description Stands beside the button; blank: nothing does. */
-      note: string
-    }
-    /** @description A mark beside the words, drawn with the colour of the words. */
-    WidgetIcon: {
-      /** @description The path of SVG, in a box of 20 by 20. */
-      path: string
-      /** @description In px. */
-      size: number
-      /** @description To the words, in px. */
-      gap: number
-      /** @description Whether it stands after the words. */
-      is_last: boolean
-    }
-    /** @description The seller’s own picture in place of words. */
-    WidgetPicture: {
-      /** @description A whole address. */
-      src: string
-      alt: string
-      /** @description Declarations of CSS. */
-      style: string
-    }
-    Widgets: {
-      widgets: components['schemas']['Widget'][]
-      /** @description Of the form of this answer. */
-      v: number
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        /** @description What a widget shows now: the same for everybody who sees it. */
+        Widget: {
+            /** @description Of the placement. */
+            code: string;
+            /** @description Where a click leads; a whole address of the shop. */
+            href: string;
+            /** @enum {string} */
+            state: "idle" | "sold_out" | "not_available";
+            /** @description What the button says in this state. */
+            caption: string;
+            opens_new_tab: boolean;
+            /** @description What the link says of itself; blank: nothing. */
+            rel: string;
+            /** @description A style sheet for the element with the class “button”. */
+            css: string;
+            icon: components["schemas"]["WidgetIcon"] | null;
+            picture: components["schemas"]["WidgetPicture"] | null;
+            /** @description Stands beside the button; blank: nothing does. */
+            note: string;
+        };
+        /** @description A mark beside the words, drawn with the colour of the words. */
+        WidgetIcon: {
+            /** @description The path of SVG, in a box of 20 by 20. */
+            path: string;
+            /** @description In px. */
+            size: number;
+            /** @description To the words, in px. */
+            gap: number;
+            /** @description Whether it stands after the words. */
+            is_last: boolean;
+        };
+        /** @description The seller’s own picture in place of words. */
+        WidgetPicture: {
+            /** @description A whole address. */
+            src: string;
+            alt: string;
+            /** @description Declarations of CSS. */
+            style: string;
+        };
+        Widgets: {
+            widgets: components["schemas"]["Widget"][];
+            /** @description Of the form of this answer. */
+            v: number;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  widgets: {
-    parameters: {
-      query: {
-        /** @description Of placements of this shop, with commas between them. */
-        codes: string
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Those that there are. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Widgets']
-        }
-      }
-      /** @description Too many codes. */
-      400: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Widgets']
-        }
-      }
-    }
-  }
+    widgets: {
+        parameters: {
+            query: {
+                /** @description Of placements of this shop, with commas between them. */
+                codes: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that there are. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Widgets"];
+                };
+            };
+            /** @description Too many codes. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Widgets"];
+                };
+            };
+        };
+    };
 }
