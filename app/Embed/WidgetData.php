@@ -12,7 +12,6 @@ use PaperKite\Look\Look;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Medium\PartnerNote;
 use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Opening;
 
 /** What a widget shows now: the same for everybody who sees it. */
@@ -47,19 +46,16 @@ final readonly class WidgetData
     {
         $offer = $placement->offer;
         $partner = $offer->partnerLine();
-        $state = match (true) {
-            $offer->state !== OfferState::Live, $placement->paused_at !== null, $offer->holdsADraft() => ButtonState::NotAvailable,
-            $offer->isSoldOut() => ButtonState::SoldOut,
-            default => ButtonState::Idle,
-        };
+        $state = $placement->state($offer);
+        $opensNewTab = $offer->opening === Opening::NewTab;
 
         return new self(
             code: $placement->code,
             href: $placement->link($shop)->url(),
             state: $state->value,
             caption: $placement->word($state, $offer, $shop),
-            opens_new_tab: $offer->opening === Opening::NewTab,
-            rel: $partner === null ? '' : PartnerNote::REL,
+            opens_new_tab: $opensNewTab,
+            rel: $partner === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
             css: (new LookSheet($look, '.button'))->css(),
             icon: WidgetIcon::of($look),
             picture: $state === ButtonState::Idle ? WidgetPicture::of($look, $shop->base()) : null,

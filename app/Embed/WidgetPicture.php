@@ -26,6 +26,6 @@ final readonly class WidgetPicture
      */
     public static function of(Look $look, string $base): ?self
     {
-        return $look->picture === null ? null : new self($base.$look->picture->path, $look->picture->text, Markup::style(['display' => 'block', ...$look->picture->css(), 'max-width' => '100%']));
+        return $look->picture === null ? null : new self($base.$look->picture->path, $look->picture->text, Markup::style($look->picture->drawn()));
     }
 }

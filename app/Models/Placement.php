@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Link\PlacementLink;
 use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\OfferState;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\WordLadder;
 
@@ -43,6 +44,22 @@ final class Placement extends Model
     public function link(Shop $shop): PlacementLink
     {
         return new PlacementLink($shop->base(), PlacementCode::read($this->code) ?? throw new \LogicException("Placement {$this->id} has no readable code."));
+    }
+
+    /** Whether the seller holds it back for now: here, or wherever its offer stands. */
+    public function isPaused(Offer $offer): bool
+    {
+        return $offer->state === OfferState::Paused || $this->paused_at !== null;
+    }
+
+    /** What whoever clicks will find, of an offer that is live or paused. */
+    public function state(Offer $offer): ButtonState
+    {
+        return match (true) {
+            $this->isPaused($offer), $offer->holdsADraft() => ButtonState::NotAvailable,
+            $offer->isSoldOut() => ButtonState::SoldOut,
+            default => ButtonState::Idle,
+        };
     }
 
     /** What the button says here: this place's own words, else the offer's, else the shop's. */

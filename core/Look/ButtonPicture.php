@@ -29,6 +29,12 @@ final readonly class ButtonPicture
         return $this->givesWidth ? ['width' => $size, 'height' => 'auto'] : ['width' => 'auto', 'height' => $size];
     }
 
+    /** @return array<string, string> values of CSS by property, never wider than there is room */
+    public function drawn(): array
+    {
+        return ['display' => 'block', ...$this->css(), 'max-width' => '100%'];
+    }
+
     /**
      * The smaller side as it will stand; `null` where it depends on the page.
      *

@@ -54,7 +54,7 @@ final readonly class HtmlButton implements Medium
         return Markup::open('img', [
             'src' => $base.$picture->path,
             'alt' => $picture->text,
-            'style' => Markup::style(['display' => 'block', ...$picture->css(), 'max-width' => '100%']),
+            'style' => Markup::style($picture->drawn()),
         ]);
     }
 }

@@ -36,7 +36,7 @@ final class WidgetTest extends TestCase
         $answer = $this->data($placement->code)->assertOk();
 
         self::assertSame(1, $answer->json('v'));
-        self::assertSame([$placement->code, $placement->link($this->shop)->url(), 'idle', 'Taste it', true, '', ''], array_map(static fn (string $key): mixed => $answer->json("widgets.0.{$key}"), ['code', 'href', 'state', 'caption', 'opens_new_tab', 'rel', 'note']));
+        self::assertSame([$placement->code, $placement->link($this->shop)->url(), 'idle', 'Taste it', true, 'noopener', ''], array_map(static fn (string $key): mixed => $answer->json("widgets.0.{$key}"), ['code', 'href', 'state', 'caption', 'opens_new_tab', 'rel', 'note']));
         $css = $answer->json('widgets.0.css');
         self::assertIsString($css);
         self::assertStringContainsString('.button', $css);

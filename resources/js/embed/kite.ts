@@ -107,7 +107,7 @@ class PaperKite extends HTMLElement {
     button.part.add('button')
     button.dir = 'auto'
     button.href = widget.href
-    button.rel = widget.rel || (widget.opens_new_tab ? 'noopener' : '')
+    button.rel = widget.rel
     if (widget.opens_new_tab) button.target = '_blank'
     if (widget.state !== 'idle') button.setAttribute('aria-disabled', 'true')
     button.append(...content(widget))

@@ -19,7 +19,7 @@ small { display: block; margin-top: 4px; font-size: 12px; opacity: .8; }
 @foreach ($states as $state)
 <li @class(['wide' => $look->width !== PaperKite\Look\Width::Own])>
 @if ($look->picture !== null)
-<img src="{{ $base.$look->picture->path }}" alt="{{ $look->picture->text }}" style="{{ PaperKite\Medium\Markup::style(['display' => 'block', ...$look->picture->css(), 'max-width' => '100%', 'opacity' => $state['isOff'] ? '.5' : null]) }}">
+<img src="{{ $base.$look->picture->path }}" alt="{{ $look->picture->text }}" style="{{ PaperKite\Medium\Markup::style([...$look->picture->drawn(), 'opacity' => $state['isOff'] ? '.5' : null]) }}">
 @else
 <span class="button" dir="auto" @if ($state['isOff']) aria-disabled="true" @endif @if ($state['isBusy']) aria-busy="true" @endif>{!! $style->content($state['words']) !!}</span>
 @endif

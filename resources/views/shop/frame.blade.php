@@ -9,7 +9,7 @@
 <body>
 <main class="shop-frame">
 <p>{!! $say->html('frame.window', shop: "<bdi>".e($shop->name)."</bdi>") !!}</p>
-<a class="button" href="{{ $link }}" target="_top" @isset($partner) rel="sponsored nofollow noopener" @endisset dir="auto">{{ $caption }}</a>
+<a class="button" href="{{ $link }}" target="_top" @isset($partner) rel="{{ PaperKite\Medium\PartnerNote::REL }}" @endisset dir="auto">{{ $caption }}</a>
 @isset($partner)<p class="partner-note" dir="auto">{{ $partner->disclosure }}</p>@endisset
 </main>
 </body>

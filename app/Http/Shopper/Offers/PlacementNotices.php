@@ -38,10 +38,11 @@ final readonly class PlacementNotices
         return match (true) {
             $offer->state === OfferState::Draft => $this->page($placement->shop, 404, $say('notice.draft'), $say('notice.draft_what')),
             $offer->state === OfferState::Archived => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
-            $offer->state === OfferState::Paused, $placement->paused_at !== null => $this->resting($placement, $request, ButtonState::NotAvailable, $say('notice.paused')),
-            $offer->holdsADraft() => $this->resting($placement, $request, ButtonState::NotAvailable, $say('notice.off_sale')),
-            $offer->isSoldOut() => $this->resting($placement, $request, ButtonState::SoldOut, $this->soldOut($placement)),
-            default => null,
+            default => match ($state = $placement->state($offer)) {
+                ButtonState::NotAvailable => $this->resting($placement, $request, $state, $say($placement->isPaused($offer) ? 'notice.paused' : 'notice.off_sale')),
+                ButtonState::SoldOut => $this->resting($placement, $request, $state, $this->soldOut($placement)),
+                default => null,
+            },
         };
     }
 

@@ -5,6 +5,6 @@ $query = http_build_query(array_filter(['in' => $in, 'k' => $code], static fn (s
 @endphp
 <div class="partner">
 @if ($tag->price !== '')<p class="partner-price">{{ $tag->price }}</p>@endif
-<a class="button" href="/to/{{ rawurlencode($product->sku) }}?{{ $query }}" rel="sponsored nofollow noopener" dir="auto">{{ $caption === '' ? $tag->caption : $caption }}</a>
+<a class="button" href="/to/{{ rawurlencode($product->sku) }}?{{ $query }}" rel="{{ PaperKite\Medium\PartnerNote::REL }}" dir="auto">{{ $caption === '' ? $tag->caption : $caption }}</a>
 <p class="partner-note" dir="auto">{{ $tag->disclosure }}</p>
 </div>
