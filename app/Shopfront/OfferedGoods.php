@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Shopfront;
 
 use App\Models\OfferLine;
+use App\Models\Shop;
 use App\Models\Variant;
-use DateTimeZone;
 use PaperKite\Time\Moment;
 use PaperKite\Words\Wording;
 
@@ -20,30 +20,25 @@ final readonly class OfferedGoods
         public string $price,
         /** What its variant is told by; blank where the shopper says which, or there is none. */
         public string $choices,
-        /** @var list<string> what is chosen at first where the shopper says which */
-        public array $preselected,
-        /** @var list<ChoiceView> none where nothing is to be chosen */
-        public array $variants,
+        public Questions $questions,
         /** When and where it takes place; blank where it does not. */
         public string $when,
     ) {}
 
-    public static function of(OfferLine $line, Moment $at, DateTimeZone $zone, Wording $say): self
+    public static function of(OfferLine $line, Moment $at, Shop $shop): self
     {
         $product = $line->product;
         $variant = $line->variant;
         $lead = $product->lead();
-        $mine = $line->leavesVariantOpen() ? $product->variants->firstWhere('is_preselected', true) : null;
 
         return new self(
             $line,
             $variant?->picture?->path() ?? $lead->path,
             $lead->alt,
-            self::price($line, $variant, $at, $say),
+            self::price($line, $variant, $at, $shop->wording()),
             implode(', ', $variant->choices ?? []),
-            $mine->choices ?? [],
-            $line->leavesVariantOpen() ? ChoiceView::listOf($product, $at, $zone, $say) : [],
-            $product->event($variant)?->shown($zone, $say) ?? '',
+            Questions::ofLine($line, $at, $shop),
+            $product->event($variant)?->shown($shop->zone(), $shop->wording()) ?? '',
         );
     }
 

@@ -14,14 +14,14 @@
 @if ($each->choices !== '')<p class="stock" dir="auto">{{ $each->choices }}</p>@endif
 <p class="when" data-when dir="auto">{{ $each->when }}</p>
 @if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
-@if ($each->variants !== [])
-<div data-variants="{{ json_encode($each->variants, JSON_THROW_ON_ERROR) }}">
-<x-shop.options :options="$product->options" :chosen="$answer->choices[$i] ?? $each->preselected" name="choice[{{ $i }}]" />
+@if ($which = $each->questions->which)
+<div data-variants="{{ json_encode($which->variants, JSON_THROW_ON_ERROR) }}">
+<x-shop.options :options="$which->options" :chosen="$answer->choices[$i] ?? $which->preselected" name="choice[{{ $i }}]" />
 </div>
 <p class="stock" data-stock aria-live="polite"></p>
 @endif
-@if ($each->line->leavesAmountOpen())
-<x-shop.amounts :product="$product" name="amount[{{ $i }}]" own="own_amount[{{ $i }}]" :picked="$answer->picked[$i] ?? null" :typed="$answer->amounts[$i] ?? ''" />
+@if ($howMuch = $each->questions->howMuch)
+<x-shop.amounts :question="$howMuch" :id="'amount-'.$product->id" name="amount[{{ $i }}]" own="own_amount[{{ $i }}]" :picked="$answer->picked[$i] ?? null" :typed="$answer->amounts[$i] ?? ''" />
 @endif
 @isset($answer->choiceErrors[$i])<p class="field-error" role="alert">{{ $answer->choiceErrors[$i] }}</p>@endisset
 </div>

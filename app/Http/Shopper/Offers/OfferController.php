@@ -106,7 +106,7 @@ final readonly class OfferController
             'country' => ($this->caller)($request)->country(),
             'placement' => $placement,
             'offer' => $placement->offer,
-            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at, $placement->shop->zone(), $placement->shop->wording()), array_values($placement->offer->lines->all())),
+            'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at, $placement->shop), array_values($placement->offer->lines->all())),
             'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
             'css' => (new LookSheet(($this->looks)($placement->shop)->chosen($placement->offer->look_id)->values, '.offer-end .button'))->css(),
             'ask' => $placement->offer->ask(),

@@ -13,6 +13,7 @@ use App\Models\Variant;
 use App\Shopfront\ChoiceView;
 use App\Shopfront\GoodsButton;
 use App\Shopfront\PriceTag;
+use App\Shopfront\Questions;
 use App\Shopfront\StockWords;
 use App\Time\Clock;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -41,7 +42,7 @@ final readonly class ProductPage
 
     public function shown(Request $request, Shop $shop, Product $product, ?Variant $chosen, string $quantity, string $code): Response
     {
-        return $this->page($request, $shop, $product, $chosen->choices ?? $this->preselected($product), $quantity, $code, [], 200);
+        return $this->page($request, $shop, $product, $chosen?->choices, $quantity, $code, [], 200);
     }
 
     /**
@@ -54,14 +55,15 @@ final readonly class ProductPage
     }
 
     /**
-     * @param  list<string>  $choices
+     * @param  list<string>|null  $choices  `null`: as the seller prefers
      * @param  array{quantity?: string, choices?: string, amount?: string}  $errors
      */
-    private function page(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors, int $status): Response
+    private function page(Request $request, Shop $shop, Product $product, ?array $choices, string $quantity, string $code, array $errors, int $status): Response
     {
         $product->load(['variants.picture', 'pictures', 'addresses.marketplace.partner', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
         $at = $this->clock->moment();
-        $variants = ChoiceView::listOf($product, $at, $shop->zone(), $shop->wording());
+        $questions = Questions::ofProduct($product, $at, $shop);
+        $variants = $questions->which->variants ?? [];
         $rest = RestOfLink::read(Input::text($request, 'rest'));
 
         return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
@@ -72,8 +74,9 @@ final readonly class ProductPage
             'tag' => PriceTag::of($product, $at),
             'at' => $at,
             'buttons' => $this->buttons($shop, $product, $request->boolean('glance') ? Surface::Glance : Surface::Product, $rest),
+            'questions' => $questions,
             'variants' => $variants,
-            'chosen' => $choices,
+            'chosen' => $choices ??= $questions->which->preselected ?? [],
             'now' => $this->variantOf($variants, $choices),
             'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $shop->wording(), $product->isOver(null)),
             'when' => $product->event(null)?->shown($shop->zone(), $shop->wording()) ?? '',
@@ -117,12 +120,6 @@ final readonly class ProductPage
         $say = $shop->wording();
 
         return $shipping->fee->isZero() ? $say->say('product.ships_free', country: new Country($country)) : $say->say('product.ships_for', country: new Country($country), fee: $shipping->fee).' '.ShippingWords::of($shipping)->in($say);
-    }
-
-    /** @return list<string> */
-    private function preselected(Product $product): array
-    {
-        return $product->has_variants ? $product->variants->firstWhere('is_preselected', true)->choices ?? [] : [];
     }
 
     /**

@@ -16,14 +16,14 @@
 <input type="hidden" name="sku" value="{{ $product->sku }}">
 <input type="hidden" name="k" value="{{ $code }}">
 @if ($rest !== '')<input type="hidden" name="rest" value="{{ $rest }}">@endif
-@if ($product->kind->isMoneyItself())
-<x-shop.amounts :product="$product" :picked="$picked" :typed="$ownAmount" :error="$errors['amount'] ?? null" />
+@if ($questions->howMuch)
+<x-shop.amounts :question="$questions->howMuch" :id="'amount-'.$product->id" :picked="$picked" :typed="$ownAmount" :error="$errors['amount'] ?? null" />
 @else
-<x-shop.options :options="$product->has_variants ? $product->options : []" :chosen="$chosen" name="choice" />
+<x-shop.options :options="$questions->which->options ?? []" :chosen="$chosen" name="choice" />
 @endif
 @isset($errors['choices'])<p class="field-error" role="alert">{{ $errors['choices'] }}</p>@endisset
 <p class="stock" data-stock aria-live="polite">{{ $now->stock ?? $stock }}</p>
-@unless ($product->kind->isMoneyItself())
+@unless ($questions->howMuch)
 <div class="field">
 <label for="quantity">{{ $say->say('product.how_many') }}</label>
 <input id="quantity" name="quantity" value="{{ $quantity }}" inputmode="numeric" autocomplete="off" @isset($errors['quantity']) aria-invalid="true" aria-describedby="quantity-error" @endisset>
