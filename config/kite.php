@@ -34,7 +34,11 @@ return [
     'clicks' => [
         // The same placement by the same visitor within this many seconds is the same click.
         'same_click_seconds' => 2,
-        'new_carts_per_minute' => (int) env('KITE_NEW_CARTS_PER_MINUTE', 30),
+        // From a request that is repeated within so many seconds, since its answer did not arrive.
+        'same_request_seconds' => 10,
+        // From one address, behind which a whole classroom may sit.
+        'widget_requests_per_minute' => (int) env('KITE_WIDGET_REQUESTS_PER_MINUTE', 1200),
+        'new_carts_per_minute' => (int) env('KITE_NEW_CARTS_PER_MINUTE', 60),
     ],
 
     'payments' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Shopper\Account\AccountController;
 use App\Http\Shopper\Cart\AddController;
 use App\Http\Shopper\Cart\CartController;
+use App\Http\Shopper\Cart\HandOverController;
 use App\Http\Shopper\Checkout\CancelledController;
 use App\Http\Shopper\Checkout\CheckoutController;
 use App\Http\Shopper\Checkout\KnowCheckout;
@@ -43,6 +44,7 @@ Route::middleware('shopper')->group(function (): void {
     Route::get('/cart', [CartController::class, 'show']);
     Route::post('/cart', [CartController::class, 'edit']);
     Route::post('/cart/add', AddController::class);
+    Route::get('/hand-over/{token}', HandOverController::class);
 
     Route::get('/return/{reference}', ReturnController::class);
     Route::get('/cancelled/{reference}', CancelledController::class);

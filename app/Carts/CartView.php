@@ -59,7 +59,7 @@ final readonly class CartView
                 $isAmount => $unit->shown(),
                 default => $say->say('line.each', price: $unit),
             },
-            regularPrice: $priced?->unit->sale === null ? '' : $priced->unit->regular->plus($priced->unit->added)->shown(),
+            regularPrice: $priced?->unit->beforeSale()?->shown() ?? '',
             because: $priced === null || $bill->receipt === null ? null : LineBecause::of($priced, $bill->receipt)->unit?->in($say),
             subtotal: $priced?->subtotal->shown() ?? '',
             obstacle: self::obstacle($pick, $shop, $at),

@@ -61,7 +61,7 @@ final readonly class FillCart
     private function shared(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Filled
     {
         $cart = $this->carts->shared($shop, $owner, $caller, $now);
-        if ($filling->isOf($cart) && $cart->last_added_at?->greaterThan($this->sameClickSince($now)) === true) {
+        if ($filling->isOf($cart) && ($filling->isNamed || $cart->last_added_at?->greaterThan($this->sameClickSince($now)) === true)) {
             return new Filled($cart, false);
         }
 
@@ -74,7 +74,7 @@ final readonly class FillCart
         $earlier = $owner->isNew || ! $filling->isClick ? null : Cart::query()
             ->where(['shop_id' => $shop->id, 'visitor' => $owner->digest, 'last_placement_id' => $filling->placement?->id, 'last_take' => $filling->link])
             ->whereNull('shared_by')
-            ->where('last_added_at', '>', $this->sameClickSince($now))
+            ->when(! $filling->isNamed, fn (Builder $recent) => $recent->where('last_added_at', '>', $this->sameClickSince($now)))
             // Two buttons of the shop's own are told apart by what they sell.
             ->whereHas('lines', static fn (Builder $lines) => $lines->where('pick_key', $first->key()))
             ->first();

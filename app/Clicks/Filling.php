@@ -29,12 +29,27 @@ final readonly class Filling
         public ?Cart $into = null,
         /** Whether a second click within seconds is the same click. */
         public bool $isClick = true,
+        /** Whether the click has a name of its own, so that it is the same one however late it comes again. */
+        public bool $isNamed = false,
     ) {}
 
     /** @param  non-empty-list<Goods>  $goods */
     public static function byPlacement(Placement $placement, array $goods, bool $isAlone): self
     {
         return new self($goods, $isAlone, $placement, back: $placement->offer->landing);
+    }
+
+    /**
+     * In a widget, whose page sends a click again where it was not answered.
+     *
+     * @param  non-empty-list<Goods>  $goods
+     * @param  string  $click  the name that the page gave it; blank for none
+     */
+    public static function byWidget(Placement $placement, array $goods, bool $isAlone, string $click): self
+    {
+        $isNamed = $click !== '';
+
+        return new self($goods, $isAlone, $placement, link: $isNamed ? hash('sha256', "widget {$click}") : null, back: $placement->offer->landing, isClick: $isNamed, isNamed: $isNamed);
     }
 
     /** @param  non-empty-list<Goods>  $goods */

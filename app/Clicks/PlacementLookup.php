@@ -5,21 +5,16 @@ declare(strict_types=1);
 namespace App\Clicks;
 
 use App\Database\Joined;
-use App\Models\Marketplace;
-use App\Models\MarketplaceHost;
 use App\Models\Offer;
 use App\Models\OfferLine;
-use App\Models\Partner;
-use App\Models\PartnerAddress;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
+use App\Partners\JoinedAddresses;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use LogicException;
-use PaperKite\Catalogue\ProductKind;
 use PaperKite\Link\PlacementCode;
 
 /** A placement with all that a click needs to know, in one read. */
@@ -32,32 +27,22 @@ final class PlacementLookup
         'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],
         'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'own_kind', 'begins_at', 'ends_at', 'place'],
         'variants' => ['id', 'sku', 'stock', 'choices', 'begins_at', 'ends_at', 'place'],
-        'partner_addresses' => ['id', 'product_id', 'marketplace_id', 'kind', 'target', 'is_fallback', 'price_minor', 'priced_on'],
-        'marketplaces' => ['id', 'name', 'scheme', 'port', 'patterns', 'item_address', 'search_address', 'keeps', 'id_parameter', 'sub_id_parameter', 'country', 'currency', 'counts', 'counts_for_hours', 'own_id'],
-        'marketplace_hosts' => ['id', 'host'],
-        'partners' => ['id', 'name'],
+        ...JoinedAddresses::COLUMNS,
     ];
 
     /** @return Placement|null with its shop, its offer and the offer's goods; `null` where this host has no such placement */
     public function at(string $host, PlacementCode $code): ?Placement
     {
-        $rows = DB::table('placements')
+        $read = DB::table('placements')
             ->join('offers', 'offers.id', '=', 'placements.offer_id')
             ->join('shops', 'shops.id', '=', 'placements.shop_id')
             ->leftJoin('offer_lines', 'offer_lines.offer_id', '=', 'offers.id')
             ->leftJoin('products', 'products.id', '=', 'offer_lines.product_id')
             ->leftJoin('variants', 'variants.id', '=', 'offer_lines.variant_id')
-            // Of a partner's goods alone: a line comes as often as it has addresses.
-            ->leftJoin('partner_addresses', static fn (JoinClause $join) => $join->on('partner_addresses.product_id', 'products.id')->whereIn('products.kind', self::elsewhere()))
-            ->leftJoin('marketplaces', 'marketplaces.id', '=', 'partner_addresses.marketplace_id')
-            ->leftJoin('marketplace_hosts', static fn (JoinClause $join) => $join->on('marketplace_hosts.marketplace_id', 'marketplaces.id')->where('marketplace_hosts.position', 0))
-            ->leftJoin('partners', 'partners.id', '=', 'marketplaces.partner_id')
             ->where('placements.code', $code->text)
             ->where('shops.host', $host)
-            ->orderBy('offer_lines.position')->orderBy('partner_addresses.position')
-            ->get(Joined::selection(self::COLUMNS))
-            ->map(static fn (object $row): array => (array) $row)
-            ->all();
+            ->orderBy('offer_lines.position')->orderBy('partner_addresses.position');
+        $rows = JoinedAddresses::to($read)->get(Joined::selection(self::COLUMNS))->map(static fn (object $row): array => (array) $row)->all();
         if ($rows === []) {
             return null;
         }
@@ -79,7 +64,7 @@ final class PlacementLookup
             $line = $this->line($row);
             if ($line !== null) {
                 $lines[$line->id] ??= $line;
-                $address = $this->address($row);
+                $address = JoinedAddresses::address($row);
                 if ($address !== null) {
                     $lines[$line->id]->product->addresses->push($address);
                 }
@@ -87,25 +72,6 @@ final class PlacementLookup
         }
 
         return new Collection(array_values($lines));
-    }
-
-    /**
-     * @param  array<mixed>  $row
-     * @return PartnerAddress|null with its marketplace, and of its hosts the one that links lead to
-     */
-    private function address(array $row): ?PartnerAddress
-    {
-        $marketplace = Joined::model(new Marketplace, 'marketplaces', self::COLUMNS['marketplaces'], $row);
-        $host = Joined::model(new MarketplaceHost, 'marketplace_hosts', self::COLUMNS['marketplace_hosts'], $row);
-        $marketplace?->setRelation('partner', Joined::model(new Partner, 'partners', self::COLUMNS['partners'], $row))->setRelation('hosts', new Collection(array_filter([$host])));
-
-        return Joined::model(new PartnerAddress, 'partner_addresses', self::COLUMNS['partner_addresses'], $row)?->setRelation('marketplace', $marketplace);
-    }
-
-    /** @return list<ProductKind> */
-    private static function elsewhere(): array
-    {
-        return array_values(array_filter(ProductKind::cases(), static fn (ProductKind $kind): bool => $kind->isElsewhere()));
     }
 
     /**

@@ -5,28 +5,35 @@ declare(strict_types=1);
 namespace App\Embed;
 
 use App\Looks\ReadLooks;
-use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
-use PaperKite\Offer\OfferState;
+use PaperKite\Time\Moment;
 
-/** What the widgets of a page show, in a few reads however many they are. */
+/** What the widgets of a page show. */
 final readonly class ReadWidgets
 {
-    public function __construct(private ReadLooks $looks) {}
+    public function __construct(
+        private ReadPlacements $placements,
+        private ReadLooks $looks,
+    ) {}
 
-    /**
-     * @param  list<string>  $codes
-     * @return list<WidgetData> by code; of a place that there is not, or not yet, or no more, nothing is told: its link says it
-     */
-    public function __invoke(Shop $shop, array $codes): array
+    /** @param  list<string>  $codes  of a place that there is not, or not yet, or no more, nothing is told: its link says it */
+    public function __invoke(Shop $shop, array $codes, Moment $at): Widgets
     {
-        $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements', 'look']));
-        $placements = Placement::query()->where('shop_id', $shop->id)->whereIn('code', $codes)
-            ->whereRelation('offer', static fn ($offer) => $offer->whereIn('state', [OfferState::Live, OfferState::Paused]))
-            ->with($with)->orderBy('code')->get();
+        $placements = ($this->placements)($shop, $codes);
         $looks = ($this->looks)($shop);
+        $changes = null;
+        foreach ($placements as $placement) {
+            foreach ($placement->offer->lines as $line) {
+                $next = $line->product->nextChange($at);
+                $changes = $next !== null && ($changes === null || $next->isBefore($changes)) ? $next : $changes;
+            }
+        }
 
-        return array_values($placements->map(static fn (Placement $placement): WidgetData => WidgetData::of($placement, $shop, $looks->chosen($placement->offer->look_id)->values))->all());
+        return new Widgets(
+            array_map(static fn (Placement $placement): WidgetData => WidgetData::of($placement, $shop, $looks->chosen($placement->offer->look_id), $at), $placements),
+            WidgetWords::of($shop),
+            $changes,
+        );
     }
 }

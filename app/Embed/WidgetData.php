@@ -4,29 +4,43 @@ declare(strict_types=1);
 
 namespace App\Embed;
 
+use App\Models\Look;
+use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Shopfront\PartnerTag;
 use OpenApi\Attributes as OA;
-use PaperKite\Look\Look;
-use PaperKite\Medium\LookSheet;
 use PaperKite\Medium\PartnerNote;
+use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
+use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Opening;
+use PaperKite\Time\Moment;
 
 /** What a widget shows now: the same for everybody who sees it. */
 #[OA\Schema(schema: 'Widget')]
 final readonly class WidgetData
 {
+    /** @param  list<WidgetQuestions>  $questions */
     private function __construct(
         #[OA\Property(description: 'Of the placement.')]
         public string $code,
         #[OA\Property(description: 'Where a click leads; a whole address of the shop.')]
         public string $href,
+        #[OA\Property]
+        public WidgetForm $form,
         #[OA\Property(enum: ['idle', 'sold_out', 'not_available'])]
         public string $state,
         #[OA\Property(description: 'What the button says in this state.')]
         public string $caption,
+        #[OA\Property(description: 'What it says while a click is under way.')]
+        public string $working,
+        #[OA\Property(description: 'What it says when it is in the cart.')]
+        public string $added,
+        #[OA\Property]
+        public WidgetClick $click,
+        #[OA\Property(description: 'Whether what it sells gets a cart of its own.')]
+        public bool $is_alone,
         #[OA\Property]
         public bool $opens_new_tab,
         #[OA\Property(description: 'What the link says of itself; blank: nothing.')]
@@ -39,27 +53,58 @@ final readonly class WidgetData
         public ?WidgetPicture $picture,
         #[OA\Property(description: 'Stands beside the button; blank: nothing does.')]
         public string $note,
+        #[OA\Property(description: 'Null: the form does not show any.')]
+        public ?WidgetGoods $goods,
+        #[OA\Property(description: 'Null: the form does not show any, or there is none to show.')]
+        public ?WidgetPrice $price,
+        #[OA\Property(description: 'Of the goods of which something is still to be said.', type: 'array', items: new OA\Items(ref: WidgetQuestions::class))]
+        public array $questions,
+        #[OA\Property(description: 'Null: one click always adds the same number.')]
+        public ?WidgetAsk $ask,
     ) {}
 
-    /** @param  Placement  $placement  with its offer, and all that the offer's sentence needs */
-    public static function of(Placement $placement, Shop $shop, Look $look): self
+    /** @param  Placement  $placement  with its offer, the offer's goods and their variants, pictures and addresses */
+    public static function of(Placement $placement, Shop $shop, Look $look, Moment $at): self
     {
         $offer = $placement->offer;
-        $partner = $offer->partnerLine();
         $state = $placement->state($offer);
+        $word = static fn (ButtonState $state): string => $placement->word($state, $offer, $shop);
+        $click = WidgetClick::of($offer, $state);
+        $partner = $offer->partnerLine();
+        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop->wording());
         $opensNewTab = $offer->opening === Opening::NewTab;
 
         return new self(
             code: $placement->code,
             href: $placement->link($shop)->url(),
+            form: $placement->form,
             state: $state->value,
-            caption: $placement->word($state, $offer, $shop),
+            caption: $word($state),
+            working: $word(ButtonState::Working),
+            added: $word(ButtonState::Added),
+            click: $click,
+            is_alone: $click === WidgetClick::Pay && $offer->cart_use === CartUse::JustThis,
             opens_new_tab: $opensNewTab,
-            rel: $partner === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
-            css: (new LookSheet($look, '.button'))->css(),
-            icon: WidgetIcon::of($look),
-            picture: $state === ButtonState::Idle ? WidgetPicture::of($look, $shop->base()) : null,
-            note: $partner === null ? '' : PartnerTag::of($partner->product, null, $shop->wording())->disclosure,
+            rel: $tag === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
+            css: $look->sheet(),
+            icon: WidgetIcon::of($look->values),
+            picture: $state === ButtonState::Idle ? WidgetPicture::of($look->values, $shop->base()) : null,
+            note: $tag === null ? '' : trim(($placement->form === WidgetForm::Button ? '' : $tag->price.' ').$tag->disclosure),
+            goods: $placement->form === WidgetForm::Picture ? WidgetGoods::of($offer, $shop->base()) : null,
+            price: $placement->form === WidgetForm::Button ? null : WidgetPrice::ofOffer($offer, $at),
+            questions: $click === WidgetClick::Follow ? [] : self::questions($offer, $shop, $at),
+            ask: $click === WidgetClick::Follow ? null : WidgetAsk::of($offer),
         );
+    }
+
+    /** @return list<WidgetQuestions> */
+    private static function questions(Offer $offer, Shop $shop, Moment $at): array
+    {
+        $questions = [];
+        foreach ($offer->lines->values() as $index => $line) {
+            $questions[] = WidgetQuestions::of($index, $line, $shop, $at);
+        }
+
+        return array_values(array_filter($questions));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\JoinedCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -25,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $device with which its checkout was opened, as `Device::number()` says
  * @property string|null $coupon_code
  * @property array<string, string>|null $typed
+ * @property Joined|null $joined what came from the cart of a widget, while it can be taken back
  * @property CarbonImmutable $created_at
  * @property Shop $shop
  * @property \Illuminate\Database\Eloquent\Collection<int, CartLine> $lines
@@ -38,7 +40,7 @@ final class Cart extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['last_added_at' => 'immutable_datetime', 'second_step_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'typed' => 'array'];
+        return ['last_added_at' => 'immutable_datetime', 'second_step_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'typed' => 'array', 'joined' => JoinedCast::class];
     }
 
     /** @return BelongsTo<Shop, $this> */

@@ -20,6 +20,8 @@ use PaperKite\Catalogue\Quantity;
  * @property int|null $seen_unit_minor
  * @property string $pick_key of what is one line of its cart
  * @property list<string>|null $attendees who comes, as typed; more names than seats are kept for when there are more again
+ * @property int|null $handed_to of a widget's cart: the cart of the shop that it was copied into
+ * @property int $handed_pieces how many of it are there
  * @property bool $was_in_checkout that its checkout was opened is counted
  * @property Product $product
  * @property Variant|null $variant

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Link\PlacementLink;
+use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\StateWords;
@@ -21,6 +22,7 @@ use PaperKite\Offer\WordLadder;
  * @property string $code
  * @property string $page
  * @property string $medium
+ * @property WidgetForm $form of a widget
  * @property string|null $label
  * @property string|null $caption
  * @property CarbonImmutable|null $paused_at
@@ -35,10 +37,13 @@ use PaperKite\Offer\WordLadder;
  */
 final class Placement extends Model
 {
+    /** @var array<string, mixed> */
+    protected $attributes = ['form' => WidgetForm::Button];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
+        return ['form' => WidgetForm::class, 'paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
     }
 
     public function link(Shop $shop): PlacementLink

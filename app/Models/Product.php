@@ -29,6 +29,7 @@ use PaperKite\Money\Money;
 use PaperKite\Offer\PartnerGoods;
 use PaperKite\Partner\PartnerPage;
 use PaperKite\Partner\Route;
+use PaperKite\Time\Moment;
 
 /**
  * @property int $id
@@ -78,6 +79,8 @@ final class Product extends Model
 {
     use HasEvent;
     use HasSale;
+
+    private const LONGEST_SUMMARY_TEXT = 300;
 
     /** @var array<string, mixed> */
     protected $attributes = ['is_draft' => false, 'kind' => ProductKind::Physical, 'own_kind' => null, 'begins_at' => null, 'ends_at' => null, 'place' => '', 'event_sequence' => 0, 'asks_attendees' => false, 'parcel_address' => null];
@@ -200,6 +203,30 @@ final class Product extends Model
         $amount = fn (?int $minor): ?Money => $minor === null ? null : $this->money($minor);
 
         return new AmountLimits($amount($this->least_minor), $amount($this->most_minor));
+    }
+
+    /** The beginning of its short description, without its markup; blank where it has none. */
+    public function summaryText(): string
+    {
+        $text = html_entity_decode(strip_tags(str_replace('<', ' <', $this->summary ?? '')), ENT_QUOTES | ENT_HTML5, 'UTF-8');
+
+        return mb_strimwidth(trim((string) preg_replace('/\s+/u', ' ', $text)), 0, self::LONGEST_SUMMARY_TEXT, '…', 'UTF-8');
+    }
+
+    /** When, after a moment, what it costs or whether it can be had changes by itself: a sale begins or ends, a date is there; `null`: never. */
+    public function nextChange(Moment $at): ?Moment
+    {
+        $ahead = [];
+        foreach ([$this, ...($this->has_variants ? $this->variants->all() : [])] as $each) {
+            foreach ([$each->sale_from, $each->sale_until, $each->begins_at] as $moment) {
+                $seconds = $moment?->getTimestamp() ?? 0;
+                if ($seconds > $at->seconds) {
+                    $ahead[] = $seconds;
+                }
+            }
+        }
+
+        return $ahead === [] ? null : Moment::ofSeconds((int) min($ahead));
     }
 
     /** Of all variants that are counted, where there are variants; `null` where nothing is. */

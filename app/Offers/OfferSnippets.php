@@ -25,8 +25,6 @@ use PaperKite\Time\Moment;
 /** What is pasted for each placement of an offer, as the offer is now. */
 final readonly class OfferSnippets
 {
-    private const LONGEST_SUMMARY = 300;
-
     /** @param  list<Money>  $prices  of one piece of each of its goods; none where one of them has no price */
     private function __construct(
         private Offer $offer,
@@ -113,12 +111,11 @@ final readonly class OfferSnippets
     {
         $product = $line->product;
         $event = $product->event($line->variant);
-        $summary = trim((string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', $product->summary ?? '')), ENT_QUOTES | ENT_HTML5, 'UTF-8')));
 
         return new PlacedGoods(
             $line->variant === null ? $product->name : "{$product->name}, ".implode(', ', $line->variant->choices),
             $line->variant->sku ?? $product->sku,
-            mb_strimwidth($summary, 0, self::LONGEST_SUMMARY, '…', 'UTF-8'),
+            $product->summaryText(),
             $this->shop->base().$product->lead()->path,
             $line->quantity,
             $price,

@@ -7,7 +7,6 @@ namespace App\Orders;
 use App\Fulfilment\Fulfilments;
 use App\Fulfilment\GoodsGone;
 use App\Models\Cart;
-use App\Models\CartLine;
 use App\Models\Checkout;
 use App\Models\FrozenCheckout;
 use App\Models\FrozenLine;
@@ -39,6 +38,7 @@ final readonly class WriteOrder
         private NextNumber $next,
         private Clock $clock,
         private RecordLines $record,
+        private TakeFromCarts $takeFromCarts,
     ) {}
 
     /**
@@ -62,7 +62,7 @@ final readonly class WriteOrder
             $this->line($order, $line, $missing[$i]);
         }
         $this->count($checkout, $shop);
-        $this->takeFromCart($checkout);
+        ($this->takeFromCarts)($checkout);
 
         return $order;
     }
@@ -181,20 +181,5 @@ final readonly class WriteOrder
             'phone' => $shopper->phone,
             'comment' => $shopper->comment,
         ];
-    }
-
-    /** What was added to the cart while the shopper paid stays in it. */
-    private function takeFromCart(Checkout $checkout): void
-    {
-        foreach (CartLine::query()->where('cart_id', $checkout->cart_id)->without(['product', 'variant.picture'])->get() as $line) {
-            $paid = collect($checkout->bill->lines)
-                ->first(fn (FrozenLine $frozen): bool => $frozen->pickKey() === $line->pick_key)
-                ->quantity ?? 0;
-            match (true) {
-                $paid === 0 => null,
-                $line->quantity <= $paid => $line->delete(),
-                default => $line->update(['quantity' => $line->quantity - $paid]),
-            };
-        }
     }
 }

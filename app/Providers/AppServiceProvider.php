@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Carts\NewCartLimit;
+use App\Carts\TakeOver;
 use App\Catalogue\StorePicture;
 use App\Changes\SomethingChanged;
 use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
 use App\Demo\DemoPayments;
 use App\Erasing\Erase;
+use App\Http\Embed\WidgetLimit;
 use App\Http\Input;
+use App\Http\Shopper\Cart\HandOverController;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\SayInShopsWords;
 use App\Messages\OutboxTransport;
@@ -62,7 +65,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
-        $this->app->when([ReadCaller::class, SendLink::class])->needs('$key')->giveConfig('app.key');
+        $this->app->when(TakeOver::class)->needs('$sameRequestSeconds')->giveConfig('kite.clicks.same_request_seconds');
+        $this->app->when(WidgetLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
+        $this->app->when([ReadCaller::class, SendLink::class, HandOverController::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(ReadCaller::class)->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));

@@ -7,6 +7,7 @@ namespace App\Shopfront;
 use App\Models\Product;
 use App\Models\Variant;
 use DateTimeZone;
+use PaperKite\Quote\UnitPrice;
 use PaperKite\Time\Moment;
 use PaperKite\Words\Wording;
 
@@ -26,7 +27,14 @@ final readonly class ChoiceView
         public ?string $picture,
         /** When and where it takes place; blank where it does not. */
         public string $when,
+        private UnitPrice $unit,
     ) {}
+
+    /** What a piece costs now. */
+    public function unit(): UnitPrice
+    {
+        return $this->unit;
+    }
 
     /** @return list<self> */
     public static function listOf(Product $product, Moment $at, DateTimeZone $zone, Wording $say): array
@@ -42,11 +50,12 @@ final readonly class ChoiceView
                 $variant->sku,
                 $variant->choices,
                 $price->today->shown(),
-                $price->sale === null ? null : $price->regular->plus($price->added)->shown(),
+                $price->beforeSale()?->shown(),
                 StockWords::of($stock, $say, $event?->hasBegun($at) === true),
                 ! $stock->covers(1),
                 $variant->picture?->path(),
                 $event?->shown($zone, $say) ?? '',
+                $price,
             );
         })->all());
     }

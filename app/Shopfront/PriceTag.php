@@ -43,7 +43,7 @@ final readonly class PriceTag
         }
         $varies = array_filter($prices, static fn (UnitPrice $price): bool => ! $price->today->equals($lowest->today)) !== [];
 
-        return new self($lowest->today, $varies, $lowest->sale === null || $varies ? null : $lowest->regular->plus($lowest->added), self::soldOut($core), $core->kind->isMoneyItself());
+        return new self($lowest->today, $varies, $varies ? null : $lowest->beforeSale(), self::soldOut($core), $core->kind->isMoneyItself());
     }
 
     public static function price(CatalogueProduct $product, ?Variant $variant, Moment $at): UnitPrice

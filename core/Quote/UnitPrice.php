@@ -46,6 +46,12 @@ final readonly class UnitPrice
         return $unit;
     }
 
+    /** What it would cost without the sale that is on; `null` where none is. */
+    public function beforeSale(): ?Money
+    {
+        return $this->sale === null ? null : $this->regular->plus($this->added);
+    }
+
     /**
      * @param  list<Choice>  $choices
      * @return array{PriceSource, Price}

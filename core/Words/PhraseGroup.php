@@ -14,6 +14,8 @@ enum PhraseGroup: string
     case Event = 'event';
     case Offer = 'offer';
     case Partner = 'partner';
+    case Widget = 'widget';
+    case Joined = 'joined';
     case Cart = 'cart';
     case Lines = 'line';
     case Bill = 'bill';
@@ -64,6 +66,8 @@ enum PhraseGroup: string
             self::Event => 'Date and place',
             self::Offer => 'Page of an offer',
             self::Partner => 'Beside partners’ goods',
+            self::Widget => 'Widgets',
+            self::Joined => 'Cart, from a widget',
             self::Cart => 'Cart',
             self::Lines => 'Lines of a cart',
             self::Bill => 'Bill',

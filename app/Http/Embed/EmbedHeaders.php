@@ -23,6 +23,11 @@ final class EmbedHeaders
             'Referrer-Policy' => 'no-referrer',
         ]);
 
+        if (! $request->isMethodCacheable()) {
+            // A cart is its page's alone.
+            $response->headers->set('Cache-Control', 'no-store');
+        }
+
         return $response;
     }
 }

@@ -7,36 +7,69 @@ namespace App\Http\Embed;
 use App\Embed\ReadWidgets;
 use App\Http\Input;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 use PaperKite\Link\PlacementCode;
+use PaperKite\Time\Moment;
 
 /** What the widgets of a page show. */
 final readonly class WidgetController
 {
     private const MOST = 50;
 
-    /** Seconds fresh, then served while it is made anew, then for as long as the shop is away. */
-    private const KEPT = 'public, max-age=3, stale-while-revalidate=5, stale-if-error=86400';
+    /** Seconds for which an answer is fresh, and for how many more it is served while it is made anew (RFC 5861, 3). */
+    private const FRESH = 3;
 
-    public function __construct(private ReadWidgets $read) {}
+    private const STALE = 5;
 
-    #[OA\Get(path: '/data', operationId: 'widgets', summary: 'What the widgets of a page show', description: 'Codes that are sorted, each once and 50 at most, are kept by caches.', parameters: [new OA\Parameter(name: 'codes', description: 'Of placements of this shop, with commas between them.', in: 'query', required: true, schema: new OA\Schema(type: 'string'))], security: [])]
+    /** And for how long while the shop is away (RFC 5861, 4): a day. */
+    private const AWAY = 86_400;
+
+    public function __construct(
+        private ReadWidgets $read,
+        private Clock $clock,
+    ) {}
+
+    #[OA\Get(path: '/data', operationId: 'widgets', summary: 'What the widgets of a page show', description: 'Codes that are sorted, each once and 50 at most, are kept by caches.', parameters: [
+        new OA\Parameter(name: 'codes', description: 'Of placements of this shop, with commas between them.', in: 'query', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(name: 'v', description: 'Of the form of answers that the script knows; 1 where it says nothing.', in: 'query', schema: new OA\Schema(type: 'integer')),
+    ], security: [])]
     #[OA\Response(response: 200, description: 'Those that there are.', content: new OA\JsonContent(ref: WidgetsResource::class))]
-    #[OA\Response(response: 400, description: 'Too many codes.', content: new OA\JsonContent(ref: WidgetsResource::class))]
+    #[OA\Response(response: 400, description: 'Too many codes, or a form that is not known here.', content: new OA\JsonContent(ref: RefusalResource::class))]
     public function __invoke(Request $request, Shop $shop): JsonResponse
     {
+        if (Input::text($request, 'v', (string) WidgetsResource::VERSION) !== (string) WidgetsResource::VERSION) {
+            return $this->refused('This shop tells its widgets in another form; the link in each goes on.');
+        }
         $asked = explode(',', Input::text($request, 'codes'));
         if (count($asked) > self::MOST) {
-            return new JsonResponse(new WidgetsResource([]), 400, ['Cache-Control' => 'no-store']);
+            return $this->refused('A page asks for 50 widgets at most at once.');
         }
         $codes = array_values(array_unique(array_filter(array_map(static fn (string $code): ?string => PlacementCode::read($code)?->text, $asked))));
         sort($codes);
-        $answer = new JsonResponse(new WidgetsResource(($this->read)($shop, $codes)), 200, ['Cache-Control' => $codes === $asked ? self::KEPT : 'no-store']);
+        $at = $this->clock->moment();
+        $told = ($this->read)($shop, $codes, $at);
+        $answer = new JsonResponse(WidgetsResource::of($told), 200, ['Cache-Control' => $codes === $asked ? self::kept($told->changes, $at) : 'no-store']);
         $answer->setEtag(hash('sha256', (string) $answer->getContent()));
         $answer->isNotModified($request);
 
         return $answer;
+    }
+
+    /** Nobody is told of a sale that is over: what is kept ends with it. */
+    private static function kept(?Moment $changes, Moment $at): string
+    {
+        $left = $changes === null ? PHP_INT_MAX : $changes->seconds - $at->seconds;
+        $fresh = min(self::FRESH, $left);
+        $stale = min(self::STALE, $left - $fresh);
+
+        return "public, max-age={$fresh}".($stale === 0 ? '' : ", stale-while-revalidate={$stale}").', stale-if-error='.self::AWAY;
+    }
+
+    private function refused(string $why): JsonResponse
+    {
+        return new JsonResponse(new RefusalResource($why), 400, ['Cache-Control' => 'no-store']);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Embed;
 
 use App\Embed\WidgetData;
+use App\Embed\Widgets;
+use App\Embed\WidgetWords;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Widgets')]
@@ -14,10 +16,19 @@ final readonly class WidgetsResource
     public const VERSION = 1;
 
     /** @param  list<WidgetData>  $widgets */
-    public function __construct(
+    private function __construct(
+        #[OA\Property(description: 'Of the form of this answer.')]
+        public int $v,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WidgetData::class))]
         public array $widgets,
-        #[OA\Property(description: 'Of the form of this answer.')]
-        public int $v = self::VERSION,
+        #[OA\Property]
+        public WidgetWords $words,
+        #[OA\Property(description: 'When something of it changes by itself, such as a sale that ends; null: never. RFC 3339.')]
+        public ?string $changes_at,
     ) {}
+
+    public static function of(Widgets $told): self
+    {
+        return new self(self::VERSION, $told->widgets, $told->words, $told->changes === null ? null : gmdate(DATE_RFC3339, $told->changes->seconds));
+    }
 }

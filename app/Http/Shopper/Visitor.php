@@ -36,6 +36,14 @@ final readonly class Visitor
         return new self(Secrets::token(), true);
     }
 
+    /** Known by a secret that was made for whoever brings another one, so that they are the same when they bring it again. */
+    public static function bringing(Request $request, string $secret, string $key): self
+    {
+        $known = self::of($request);
+
+        return $known->isNew ? new self(substr(strtr(base64_encode(hash_hmac('sha256', "visitor {$secret}", $key, true)), '+/', '-_'), 0, 22), true) : $known;
+    }
+
     /** The database keeps a digest of the cookie: whoever reads it can't open a cart with it. */
     public function owner(): CartOwner
     {

@@ -61,6 +61,16 @@ final class EnglishPages
 
         'offer.from_to' => '{least} to {most}',
 
+        'widget.in_cart' => 'In your cart: {count}',
+        'widget.before' => 'instead of {price}',
+        'widget.failed' => 'That didn’t work. Please try again.',
+        'widget.changed' => 'This has just changed. Please look again before you go on.',
+
+        'joined.heading' => 'Added to your cart from {page}:',
+        'joined.somewhere' => 'Added to your cart from another page:',
+        'joined.goods' => '{count} × {name}',
+        'joined.undo' => 'Take them out again',
+
         'cart.title' => 'Your cart',
         'cart.empty' => 'Nothing is in it yet.',
         'cart.see_goods' => 'See what there is',
@@ -198,6 +208,8 @@ final class EnglishPages
         'notice.nowhere' => 'Not to be reached from here',
         'notice.nowhere_what' => '“{name}” is sold by a partner of this shop, who has no page for your country just now.',
         'notice.nowhere_page' => 'The page that this led to is not there any more.',
+        'notice.used' => 'This link has been used',
+        'notice.used_what' => 'It leads to a cart once. Go back to the page that you came from and click again; what you chose is still there.',
         'notice.moment' => 'A moment, please',
         'notice.moment_what' => 'Very many carts were begun from your network just now. Wait a minute and click again; nothing is lost.',
         'notice.nothing_sold' => 'Nothing is sold here',

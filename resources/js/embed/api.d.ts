@@ -4,6 +4,74 @@
  */
 
 export interface paths {
+    "/cart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is in the cart of a page */
+        post: operations["widgetCart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cart/add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put what a widget sells into the cart of its page */
+        post: operations["addByWidget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cart/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change quantities, or take a line out */
+        post: operations["editWidgetCart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cart/hand-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go on with the cart at the shop */
+        post: operations["handOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/data": {
         parameters: {
             query?: never;
@@ -28,16 +96,31 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Why nothing is told, or done. */
+        Refusal: {
+            /** @description A sentence for whoever reads it. */
+            message: string;
+            /** @description Of the form of answers that is known here. */
+            v: number;
+        };
         /** @description What a widget shows now: the same for everybody who sees it. */
         Widget: {
             /** @description Of the placement. */
             code: string;
             /** @description Where a click leads; a whole address of the shop. */
             href: string;
+            form: Record<string, never>;
             /** @enum {string} */
             state: "idle" | "sold_out" | "not_available";
             /** @description What the button says in this state. */
             caption: string;
+            /** @description What it says while a click is under way. */
+            working: string;
+            /** @description What it says when it is in the cart. */
+            added: string;
+            click: Record<string, never>;
+            /** @description Whether what it sells gets a cart of its own. */
+            is_alone: boolean;
             opens_new_tab: boolean;
             /** @description What the link says of itself; blank: nothing. */
             rel: string;
@@ -47,6 +130,60 @@ export interface components {
             picture: components["schemas"]["WidgetPicture"] | null;
             /** @description Stands beside the button; blank: nothing does. */
             note: string;
+            goods: components["schemas"]["WidgetGoods"] | null;
+            price: components["schemas"]["WidgetPrice"] | null;
+            /** @description Of the goods of which something is still to be said. */
+            questions: components["schemas"]["WidgetQuestions"][];
+            ask: components["schemas"]["WidgetAsk"] | null;
+        };
+        /** @description The question how much a shopper gives. */
+        WidgetAmounts: {
+            suggested: components["schemas"]["WidgetPrice"][];
+            /** @description What is chosen at first; one that is suggested, or none of them. */
+            usual: string;
+            /** @description From how much to how much, in a sentence. */
+            limits: string;
+            /** @description Above what is suggested. */
+            label: string;
+            /** @description Beside the field for another amount. */
+            other: string;
+        };
+        /** @description The question how many. */
+        WidgetAsk: {
+            label: string;
+            least: number;
+            most: number;
+            /** @description What stands there at first. */
+            usual: number;
+        };
+        /** @description What is in the cart of a page. */
+        WidgetCart: {
+            /** @description By which the page opens it again; blank: there is none. */
+            token: string;
+            /** @description How many pieces are in it. */
+            count: number;
+            lines: components["schemas"]["WidgetCartLine"][];
+            /** @description Where the shopper goes on, as the offer says; null: they stay. It works once, and for two minutes. */
+            go: string | null;
+            /** @description Of the form of this answer. */
+            v: number;
+        };
+        WidgetCartLine: {
+            /** @description By which a change names it. */
+            id: number;
+            /** @description With its choices. */
+            name: string;
+            quantity: number;
+            price: components["schemas"]["WidgetPrice"] | null;
+        };
+        /** @description What is sold, for a widget that shows more than its button. */
+        WidgetGoods: {
+            name: string;
+            /** @description A few sentences without markup; blank: none. */
+            text: string;
+            /** @description A whole address. */
+            picture: string;
+            alt: string;
         };
         /** @description A mark beside the words, drawn with the colour of the words. */
         WidgetIcon: {
@@ -59,6 +196,10 @@ export interface components {
             /** @description Whether it stands after the words. */
             is_last: boolean;
         };
+        WidgetOption: {
+            name: string;
+            choices: string[];
+        };
         /** @description The seller’s own picture in place of words. */
         WidgetPicture: {
             /** @description A whole address. */
@@ -67,10 +208,70 @@ export interface components {
             /** @description Declarations of CSS. */
             style: string;
         };
+        /** @description An amount, which the page writes as its language does. */
+        WidgetPrice: {
+            /** @description With a point, and as many decimals as the currency has. */
+            amount: string;
+            /** @description What it costs without the sale; null: no sale is on. */
+            regular: string | null;
+            /** @description ISO 4217. */
+            currency: string;
+            decimals: number;
+            /** @description Whether other choices cost more. */
+            varies: boolean;
+            /** @description Whether it is for one piece, of however many the shopper takes. */
+            is_each: boolean;
+        };
+        /** @description What a shopper has still to say of one of the goods. */
+        WidgetQuestions: {
+            /** @description By which the answer names it, from 0. */
+            line: number;
+            name: string;
+            /** @description None: the variant has been said. */
+            options: components["schemas"]["WidgetOption"][];
+            variants: components["schemas"]["WidgetVariant"][];
+            /** @description One of each option; none: nothing is chosen at first. */
+            preselected: string[];
+            amounts: components["schemas"]["WidgetAmounts"] | null;
+        };
+        WidgetVariant: {
+            /** @description One of each option, in their order. */
+            choices: string[];
+            price: components["schemas"]["WidgetPrice"];
+            /** @description What there is to say of the stock; blank: nothing. */
+            stock: string;
+            is_sold_out: boolean;
+            /** @description A whole address; null: as the product. */
+            picture: string | null;
+            /** @description When and where it takes place; blank: at no time. */
+            when: string;
+        };
+        /** @description What every widget of a shop may have to say. */
+        WidgetWords: {
+            /** @description BCP 47. */
+            language: string;
+            /** @description Around the lowest of several prices, which goes where “{price}” stands. */
+            from: string;
+            /** @description Around the price of one piece, which goes where “{price}” stands. */
+            each: string;
+            /** @description Before the price that a sale has replaced, for those who can’t see that it is struck through; “{price}” stands for it. */
+            before: string;
+            /** @description Around the words that are in the cart; “{count}” stands for how many. */
+            in_cart: string;
+            see_cart: string;
+            to_checkout: string;
+            /** @description Where a click came to nothing. */
+            failed: string;
+            /** @description Where what was on the page is so no longer. */
+            changed: string;
+        };
         Widgets: {
-            widgets: components["schemas"]["Widget"][];
             /** @description Of the form of this answer. */
             v: number;
+            widgets: components["schemas"]["Widget"][];
+            words: components["schemas"]["WidgetWords"];
+            /** @description When something of it changes by itself, such as a sale that ends; null: never. RFC 3339. */
+            changes_at: string | null;
         };
     };
     responses: never;
@@ -81,11 +282,206 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    widgetCart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/x-www-form-urlencoded": {
+                    token: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Empty where the token opens none. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WidgetCart"];
+                };
+            };
+            /** @description Too often. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    addByWidget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/x-www-form-urlencoded": {
+                    /** @description Of the placement. */
+                    code: string;
+                    /** @description Of the cart; one that opens none begins a new one. */
+                    token?: string;
+                    /** @description A name for this click, by which it counts once however often it is sent. */
+                    click?: string;
+                    quantity?: string;
+                    /** @description By line: one of each option. */
+                    choice?: {
+                        [key: string]: string[];
+                    };
+                    /** @description By line: one that is suggested. */
+                    amount?: {
+                        [key: string]: string;
+                    };
+                    /** @description By line: another one, as typed. */
+                    own_amount?: {
+                        [key: string]: string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description As the cart is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WidgetCart"];
+                };
+            };
+            /** @description It can’t be had like this just now: its link says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Something is still to be said. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Too often. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    editWidgetCart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/x-www-form-urlencoded": {
+                    token: string;
+                    /** @description By the id of the line. */
+                    quantity?: {
+                        [key: string]: string;
+                    };
+                    /** @description The id of the line. */
+                    remove?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WidgetCart"];
+                };
+            };
+            /** @description A quantity that can’t be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Too often. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    handOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/x-www-form-urlencoded": {
+                    token: string;
+                    /** @enum {string} */
+                    to: "cart" | "pay";
+                };
+            };
+        };
+        responses: {
+            /** @description With the address to go to, which works once and for two minutes; null: there is nothing in the cart. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WidgetCart"];
+                };
+            };
+            /** @description Too often. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     widgets: {
         parameters: {
             query: {
                 /** @description Of placements of this shop, with commas between them. */
                 codes: string;
+                /** @description Of the form of answers that the script knows; 1 where it says nothing. */
+                v?: number;
             };
             header?: never;
             path?: never;
@@ -102,13 +498,13 @@ export interface operations {
                     "application/json": components["schemas"]["Widgets"];
                 };
             };
-            /** @description Too many codes. */
+            /** @description Too many codes, or a form that is not known here. */
             400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Widgets"];
+                    "application/json": components["schemas"]["Refusal"];
                 };
             };
         };

@@ -6,6 +6,7 @@
 @else
 <form method="post" action="/cart" class="two-columns" novalidate data-live>
 <section aria-label="{{ $say->say('cart.goods') }}">
+<x-shop.joined :joined="$joined" />
 <x-shop.lines :rows="$view->rows" :quantities="$quantities" :errors="$errors" />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>
 @if (count($suggestions) > 0)

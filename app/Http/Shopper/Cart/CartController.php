@@ -7,6 +7,7 @@ namespace App\Http\Shopper\Cart;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
 use App\Carts\TouchCart;
+use App\Carts\UndoJoined;
 use App\Http\Shopper\Visitor;
 use App\Models\Shop;
 use Illuminate\Http\RedirectResponse;
@@ -21,6 +22,7 @@ final readonly class CartController
         private EditCart $editCart,
         private CouponForm $coupon,
         private TouchCart $touch,
+        private UndoJoined $undo,
         private CartPage $page,
     ) {}
 
@@ -39,6 +41,11 @@ final readonly class CartController
         $cart = $this->carts->shared($shop, Visitor::of($request)->owner());
         if ($cart === null) {
             return $this->page->shown($shop, null, $request);
+        }
+        if ($request->has('undo_joined')) {
+            ($this->undo)($cart);
+
+            return new RedirectResponse('/cart', Answer::HTTP_SEE_OTHER);
         }
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove);

@@ -7,6 +7,7 @@ namespace App\Http\Shopper\Cart;
 use App\Carts\CartContents;
 use App\Carts\CartCountry;
 use App\Carts\CartView;
+use App\Carts\JoinedView;
 use App\Carts\ReckonCart;
 use App\Carts\RememberSeen;
 use App\Http\Input;
@@ -51,6 +52,7 @@ final readonly class CartPage
         return response()->view('shop.cart', [
             'shop' => $shop,
             'view' => $view,
+            'joined' => JoinedView::of($cart, $shop->wording()),
             'quantities' => $quantities,
             'errors' => $lineErrors + ($view?->obstacles() ?? []),
             'couponTyped' => Input::text($request, 'coupon'),

@@ -9,6 +9,7 @@ use App\Carts\CartOwner;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
 use App\Carts\TouchCart;
+use App\Carts\UndoJoined;
 use App\Checkout\BillChanged;
 use App\Checkout\OpenPayment;
 use App\Clicks\CountCheckout;
@@ -47,6 +48,7 @@ final readonly class CheckoutController
         private CheckoutPage $page,
         private ShopperSession $session,
         private TouchCart $touch,
+        private UndoJoined $undo,
         private CountCheckout $count,
         private ReadCaller $caller,
     ) {}
@@ -84,6 +86,11 @@ final readonly class CheckoutController
             'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
         ]);
 
+        if ($request->has('undo_joined')) {
+            ($this->undo)($cart);
+
+            return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
+        }
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove, $form->attendees);

@@ -7,6 +7,7 @@ namespace App\Http\Shopper\Checkout;
 use App\Carts\CartContents;
 use App\Carts\CartCountry;
 use App\Carts\CartView;
+use App\Carts\JoinedView;
 use App\Carts\ReckonCart;
 use App\Carts\RememberSeen;
 use App\Checkout\CheckoutAttempt;
@@ -58,6 +59,6 @@ final readonly class CheckoutPage
         $view = CheckoutView::of($shop, $shop->checkoutPath($cart->ref), $contents, CartView::of($contents, $bill, $shop, $this->clock->moment()), $attempt, $this->provider->notice());
         ($this->remember)($contents, $bill->receipt);
 
-        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view], $status);
+        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'joined' => JoinedView::of($cart, $shop->wording())], $status);
     }
 }

@@ -53,6 +53,11 @@ final readonly class PlacementNotices
         return $shop === null ? $this->hosts->movedAnswer($request) ?? abort(404) : $this->nothing($shop);
     }
 
+    public function used(Shop $shop): Response
+    {
+        return $this->page($shop, 410, $shop->wording()->say('notice.used'), $shop->wording()->say('notice.used_what'));
+    }
+
     public function tooManyCarts(Shop $shop): Response
     {
         return $this->page($shop, 200, $shop->wording()->say('notice.moment'), $shop->wording()->say('notice.moment_what'));

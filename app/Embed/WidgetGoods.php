@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Embed;
+
+use App\Models\Offer;
+use App\Models\OfferLine;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'WidgetGoods', description: 'What is sold, for a widget that shows more than its button.')]
+final readonly class WidgetGoods
+{
+    private function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(description: 'A few sentences without markup; blank: none.')]
+        public string $text,
+        #[OA\Property(description: 'A whole address.')]
+        public string $picture,
+        #[OA\Property]
+        public string $alt,
+    ) {}
+
+    /**
+     * @param  string  $base  the shop's origin
+     * @return self|null `null` where the click sells nothing
+     */
+    public static function of(Offer $offer, string $base): ?self
+    {
+        $first = $offer->lines->first();
+        if ($first === null) {
+            return null;
+        }
+        $lead = $first->product->lead();
+        $own = $first->variant?->picture?->path();
+        $isOne = $offer->lines->count() === 1;
+
+        return new self(
+            $offer->lines->map(self::name(...))->implode(' + '),
+            $isOne ? $first->product->summaryText() : '',
+            $base.($own ?? $lead->path),
+            $lead->alt,
+        );
+    }
+
+    private static function name(OfferLine $line): string
+    {
+        return $line->variant === null ? $line->product->name : "{$line->product->name}, ".implode(', ', $line->variant->choices);
+    }
+}

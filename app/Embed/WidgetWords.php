@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Embed;
+
+use App\Models\Shop;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'WidgetWords', description: 'What every widget of a shop may have to say.')]
+final readonly class WidgetWords
+{
+    private function __construct(
+        #[OA\Property(description: 'BCP 47.')]
+        public string $language,
+        #[OA\Property(description: 'Around the lowest of several prices, which goes where “{price}” stands.')]
+        public string $from,
+        #[OA\Property(description: 'Around the price of one piece, which goes where “{price}” stands.')]
+        public string $each,
+        #[OA\Property(description: 'Before the price that a sale has replaced, for those who can’t see that it is struck through; “{price}” stands for it.')]
+        public string $before,
+        #[OA\Property(description: 'Around the words that are in the cart; “{count}” stands for how many.')]
+        public string $in_cart,
+        #[OA\Property]
+        public string $see_cart,
+        #[OA\Property]
+        public string $to_checkout,
+        #[OA\Property(description: 'Where a click came to nothing.')]
+        public string $failed,
+        #[OA\Property(description: 'Where what was on the page is so no longer.')]
+        public string $changed,
+    ) {}
+
+    public static function of(Shop $shop): self
+    {
+        $say = $shop->wording();
+
+        return new self(
+            $say->language->value,
+            $say->text('list.price_from'),
+            $say->text('line.each'),
+            $say->text('widget.before'),
+            $say->text('widget.in_cart'),
+            $say->text('list.see_cart'),
+            $say->text('cart.to_checkout'),
+            $say->text('widget.failed'),
+            $say->text('widget.changed'),
+        );
+    }
+}
