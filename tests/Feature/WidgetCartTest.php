@@ -114,7 +114,7 @@ final class WidgetCartTest extends TestCase
         $this->add($placement)->assertUnprocessable();
         $this->add($placement, ['choice' => [['Large']], 'quantity' => '2'])->assertUnprocessable()->assertJsonPath('message', 'This is sold out at the moment; choose another.');
         $this->add($placement, ['choice' => [['Small']], 'quantity' => '9'])->assertUnprocessable();
-        $this->add($placement, ['choice' => [['Small']], 'quantity' => '3'])->assertOk()->assertJsonPath('count', 3)->assertJsonPath('lines.0.name', 'Wrap, Small');
+        $this->add($placement, ['choice' => [['Small']], 'quantity' => '3'])->assertOk()->assertJsonPath('count', 3)->assertJsonPath('lines.0.name', 'Wrap · Small');
     }
 
     /** @param  callable(Placement, Product): mixed  $change */
