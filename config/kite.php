@@ -18,6 +18,8 @@ return [
 
     // Where uploaded pictures are kept; the web server hands them out at /pictures/.
     'pictures' => env('KITE_PICTURES', storage_path('pictures')),
+    // What widgets count, until it is in the database.
+    'spool' => env('KITE_SPOOL', storage_path('spool')),
 
     // The folder of the outbox stand-in.
     'outbox' => env('KITE_STANDIN_OUTBOX', storage_path('outbox')),

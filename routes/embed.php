@@ -3,12 +3,18 @@
 declare(strict_types=1);
 
 use App\Http\Embed\AddController;
+use App\Http\Embed\EmbedHeaders;
+use App\Http\Embed\SeenController;
+use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetCartController;
 use App\Http\Embed\WidgetController;
 use App\Http\Embed\WidgetLimit;
 use Illuminate\Support\Facades\Route;
 
 // What pages of other sites ask: no session, no cookie, no page.
+
+// Counts ask for no shop: which it is, whoever writes them down finds out.
+Route::post('embed/seen', SeenController::class)->middleware([EmbedHeaders::class, SeenLimit::class]);
 
 Route::prefix('embed')->middleware('embed')->group(function (): void {
     Route::get('data', WidgetController::class);

@@ -11,11 +11,18 @@ final readonly class Answer
         private string $type,
         private string $body,
         private ?string $location = null,
+        /** @var array<string, string> */
+        private array $headers = [],
     ) {}
 
     public static function page(string $html, int $status = 200): self
     {
         return new self($status, 'text/html; charset=utf-8', $html);
+    }
+
+    public function with(string $header, string $value): self
+    {
+        return new self($this->status, $this->type, $this->body, $this->location, [...$this->headers, $header => $value]);
     }
 
     public static function goOnTo(string $address): self
@@ -40,6 +47,9 @@ final readonly class Answer
         http_response_code($this->status);
         header("Content-Type: {$this->type}");
         header('Cache-Control: no-store');
+        foreach ($this->headers as $name => $value) {
+            header("{$name}: {$value}");
+        }
         if ($this->location !== null) {
             header("Location: {$this->location}");
         }

@@ -12,6 +12,7 @@ final class Scheduled
     /** When each is due, as cron writes it. */
     public const COMMANDS = [
         'payments:sweep' => '* * * * *',
+        'counts:write' => '* * * * *',
         'results:fold' => '* * * * *',
         'carts:sweep' => '7 * * * *',
         'copies:recheck' => '0 * * * *',

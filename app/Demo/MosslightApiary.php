@@ -35,6 +35,7 @@ final readonly class MosslightApiary
         private MosslightRules $rules,
         private DemoOrders $orders,
         private MosslightPartners $partners,
+        private MosslightWidgets $widgets,
         private RecordEvent $record,
         private Clock $clock,
     ) {}
@@ -56,7 +57,8 @@ final readonly class MosslightApiary
             'accent' => '#2f5d4e',
             'payee' => 'mosslight-apiary',
         ]);
-        Person::query()->create(['name' => 'Wren Halloway', 'email' => 'wren@mosslight.example', 'password' => $password])->shops()->attach($shop->id);
+        $wren = Person::query()->create(['name' => 'Wren Halloway', 'email' => 'wren@mosslight.example', 'password' => $password]);
+        $wren->shops()->attach($shop->id);
 
         $this->rules->load($shop);
         $goods = $this->goods->load($shop);
@@ -74,6 +76,7 @@ final readonly class MosslightApiary
         $this->clicks($shop->refresh(), $placements, $chance);
         $this->orders->load($shop, $placements, $chance);
         $this->partners->load($shop);
+        $this->widgets->load($shop, $goods, $offers);
     }
 
     /**

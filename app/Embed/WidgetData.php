@@ -27,7 +27,7 @@ final readonly class WidgetData
         public string $code,
         #[OA\Property(description: 'Where a click leads; a whole address of the shop.')]
         public string $href,
-        #[OA\Property]
+        #[OA\Property(ref: '#/components/schemas/WidgetForm')]
         public WidgetForm $form,
         #[OA\Property(enum: ['idle', 'sold_out', 'not_available'])]
         public string $state,
@@ -37,7 +37,7 @@ final readonly class WidgetData
         public string $working,
         #[OA\Property(description: 'What it says when it is in the cart.')]
         public string $added,
-        #[OA\Property]
+        #[OA\Property(ref: '#/components/schemas/WidgetClick')]
         public WidgetClick $click,
         #[OA\Property(description: 'Whether what it sells gets a cart of its own.')]
         public bool $is_alone,
@@ -47,6 +47,8 @@ final readonly class WidgetData
         public string $rel,
         #[OA\Property(description: 'A style sheet for the element with the class “button”.')]
         public string $css,
+        #[OA\Property(description: 'Whether font and colours are those of the page.')]
+        public bool $follows_page,
         #[OA\Property(description: 'Null: none.')]
         public ?WidgetIcon $icon,
         #[OA\Property(description: 'Null: the words are shown.')]
@@ -57,6 +59,8 @@ final readonly class WidgetData
         public ?WidgetGoods $goods,
         #[OA\Property(description: 'Null: the form does not show any, or there is none to show.')]
         public ?WidgetPrice $price,
+        #[OA\Property(description: 'Whether it sells one kind of goods, whose variant decides the price.')]
+        public bool $is_one,
         #[OA\Property(description: 'Of the goods of which something is still to be said.', type: 'array', items: new OA\Items(ref: WidgetQuestions::class))]
         public array $questions,
         #[OA\Property(description: 'Null: one click always adds the same number.')]
@@ -87,11 +91,13 @@ final readonly class WidgetData
             opens_new_tab: $opensNewTab,
             rel: $tag === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
             css: $look->sheet(),
+            follows_page: $look->values->followsPage,
             icon: WidgetIcon::of($look->values),
             picture: $state === ButtonState::Idle ? WidgetPicture::of($look->values, $shop->base()) : null,
             note: $tag === null ? '' : trim(($placement->form === WidgetForm::Button ? '' : $tag->price.' ').$tag->disclosure),
             goods: $placement->form === WidgetForm::Picture ? WidgetGoods::of($offer, $shop->base()) : null,
             price: $placement->form === WidgetForm::Button ? null : WidgetPrice::ofOffer($offer, $at),
+            is_one: $offer->lines->count() === 1,
             questions: $click === WidgetClick::Follow ? [] : self::questions($offer, $shop, $at),
             ask: $click === WidgetClick::Follow ? null : WidgetAsk::of($offer),
         );
@@ -102,7 +108,7 @@ final readonly class WidgetData
     {
         $questions = [];
         foreach ($offer->lines->values() as $index => $line) {
-            $questions[] = WidgetQuestions::of($index, $line, $shop, $at);
+            $questions[] = WidgetQuestions::of($index, $line, $offer->ask() !== null, $shop, $at);
         }
 
         return array_values(array_filter($questions));

@@ -35,9 +35,12 @@ final readonly class WidgetPrice
         return self::made($amount, null);
     }
 
-    public static function ofUnit(UnitPrice $unit): self
+    /** @param  int|null  $pieces  that the price is for; `null`: for one of however many the shopper takes */
+    public static function ofUnit(UnitPrice $unit, ?int $pieces): self
     {
-        return self::made($unit->today, $unit->beforeSale());
+        $times = $pieces ?? 1;
+
+        return self::made($unit->today->multipliedBy($times), $unit->beforeSale()?->multipliedBy($times), isEach: $pieces === null);
     }
 
     /** @return self|null what one click comes to, without shipping; `null` where a partner asks for the money, or the shopper says how much */

@@ -35,19 +35,23 @@ final readonly class WidgetQuestions
         public ?WidgetAmounts $amounts,
     ) {}
 
-    /** @return self|null `null` where nothing is open */
-    public static function of(int $index, OfferLine $line, Shop $shop, Moment $at): ?self
+    /**
+     * @param  bool  $isEach  whether prices are for one piece, of however many the shopper takes
+     * @return self|null `null` where nothing is open
+     */
+    public static function of(int $index, OfferLine $line, bool $isEach, Shop $shop, Moment $at): ?self
     {
         if (! $line->leavesAChoice()) {
             return null;
         }
         $open = Questions::ofLine($line, $at, $shop);
+        $pieces = $isEach ? null : $line->quantity;
 
         return new self(
             $index,
             $line->product->name,
             array_map(static fn (Option $option): WidgetOption => WidgetOption::of($option), array_values($open->which->options ?? [])),
-            array_map(static fn (ChoiceView $choice): WidgetVariant => WidgetVariant::of($choice, $shop->base()), $open->which->variants ?? []),
+            array_map(static fn (ChoiceView $choice): WidgetVariant => WidgetVariant::of($choice, $shop->base(), $pieces), $open->which->variants ?? []),
             $open->which->preselected ?? [],
             $open->howMuch === null ? null : WidgetAmounts::of($open->howMuch, $shop->wording()),
         );

@@ -26,9 +26,12 @@ final readonly class WidgetVariant
         public string $when,
     ) {}
 
-    /** @param  string  $base  the shop's origin */
-    public static function of(ChoiceView $choice, string $base): self
+    /**
+     * @param  string  $base  the shop's origin
+     * @param  int|null  $pieces  that the price is for; `null`: for one of however many the shopper takes
+     */
+    public static function of(ChoiceView $choice, string $base, ?int $pieces): self
     {
-        return new self($choice->choices, WidgetPrice::ofUnit($choice->unit()), $choice->stock, $choice->isSoldOut, $choice->picture === null ? null : $base.$choice->picture, $choice->when);
+        return new self($choice->choices, WidgetPrice::ofUnit($choice->unit(), $pieces), $choice->stock, $choice->isSoldOut, $choice->picture === null ? null : $base.$choice->picture, $choice->when);
     }
 }

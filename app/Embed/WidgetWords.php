@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Embed;
 
 use App\Models\Shop;
+use App\Shopfront\GoodsButton;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'WidgetWords', description: 'What every widget of a shop may have to say.')]
@@ -25,6 +26,8 @@ final readonly class WidgetWords
         public string $see_cart,
         #[OA\Property]
         public string $to_checkout,
+        #[OA\Property(description: 'Beside a choice of which nothing is left.')]
+        public string $sold_out,
         #[OA\Property(description: 'Where a click came to nothing.')]
         public string $failed,
         #[OA\Property(description: 'Where what was on the page is so no longer.')]
@@ -43,6 +46,7 @@ final readonly class WidgetWords
             $say->text('widget.in_cart'),
             $say->text('list.see_cart'),
             $say->text('cart.to_checkout'),
+            GoodsButton::soldOut($shop),
             $say->text('widget.failed'),
             $say->text('widget.changed'),
         );

@@ -169,7 +169,7 @@ APP_EVENTS_CACHE=$RUN/cache/events.php
 KITE_SCHEME=http
 KITE_PUBLIC_PORT=$PORT
 KITE_CONSOLE_HOST=seller.localhost
-KITE_NEW_CARTS_PER_MINUTE=${KITE_NEW_CARTS_PER_MINUTE:-30}
+KITE_NEW_CARTS_PER_MINUTE=${KITE_NEW_CARTS_PER_MINUTE:-60}
 KITE_PAYMENTS=standin
 KITE_STANDIN_PAY_API=http://127.0.0.1:$PORT/api
 KITE_STANDIN_PAY_HOST=pay.localhost
@@ -178,11 +178,12 @@ KITE_STANDIN_PAY_DB=$RUN/pay/ledger.sqlite
 KITE_STANDIN_BLOG_NOTES=$RUN/blog
 KITE_CLOCK=$RUN/clock
 KITE_SHOP_SUFFIXES=localhost
-KITE_RESERVED_HOSTS=blog.localhost,outbox.localhost,wicker-lane-ie.localhost,wicker-lane-gb.localhost,nordkai-se.localhost,nordkai-de.localhost,plaza-almendro.localhost
+KITE_RESERVED_HOSTS=landing.localhost,old.localhost,strict.localhost,garden.localhost,fair.localhost,wall.localhost,blog.localhost,outbox.localhost,wicker-lane-ie.localhost,wicker-lane-gb.localhost,nordkai-se.localhost,nordkai-de.localhost,plaza-almendro.localhost
 KITE_STANDIN_MARKETS_PORT=$PORT
 KITE_RENAMES_PER_DAY=${KITE_RENAMES_PER_DAY:-5}
 KITE_DEMO_BUTTON_FILE=$RUN/blog/button.snippet
 KITE_PICTURES=$RUN/pictures
+KITE_SPOOL=$RUN/spool
 KITE_STANDIN_OUTBOX=$RUN/outbox
 MAIL_MAILER=outbox
 ENV
@@ -192,7 +193,7 @@ ENV
 }
 
 make_folders() {
-    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx" "$RUN/pictures" "$RUN/outbox"
+    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/kept"
     chmod a+x "$ROOT/.run" "$RUN"
 }
 
@@ -202,7 +203,7 @@ cache_application() {
     php artisan migrate --force --quiet || stop_with "The database could not be brought up to date; the lines above say why."
     php bin/lib/preload-list.php >"$RUN/cache/preload.list" || stop_with "The list of classes to preload could not be made; the lines above say why."
     export KITE_PRELOAD_LIST=$RUN/cache/preload.list
-    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/pictures" "$RUN/outbox"; fi
+    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/pictures" "$RUN/outbox" "$RUN/spool"; fi
     chmod -R a+rX "$RUN/cache" "$RUN/views"
 }
 
@@ -265,6 +266,8 @@ http {
     scgi_temp_path $RUN/nginx/scgi;
     gzip on;
     gzip_types text/css application/javascript application/json image/svg+xml;
+    # What widgets show is kept: fresh for as long as the answer says, and for a day while the application is away.
+    fastcgi_cache_path $RUN/kept levels=1:2 keys_zone=widgets:2m max_size=64m inactive=24h use_temp_path=off;
     # What waits for the payment provider has workers of its own, so that nothing else waits for them.
     map "\$request_method \$uri" \$kite_workers {
         default 127.0.0.1:$FPM_PORT;
@@ -275,15 +278,30 @@ http {
     $(standin_server pay)
     $(standin_server blog)
     $(standin_server outbox)
+    $(standin_server sites landing old strict garden fair wall)
     $(standin_server market wicker-lane-ie wicker-lane-gb nordkai-se m.nordkai-se nordkai-de m.nordkai-de plaza-almendro)
     server {
         listen 127.0.0.1:$PORT default_server;
         root $ROOT/public;
         location /build/ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location = /embed/kite.js { add_header Cache-Control "public, max-age=300, stale-while-revalidate=86400"; add_header Access-Control-Allow-Origin *; add_header Cross-Origin-Resource-Policy cross-origin; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
-        location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
+        location = /embed/data {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param HTTP_PROXY "";
+            fastcgi_cache widgets;
+            fastcgi_cache_key "\$host\$request_uri";
+            fastcgi_cache_lock on;
+            fastcgi_cache_background_update on;
+            fastcgi_cache_use_stale error timeout invalid_header http_500 http_503;
+            fastcgi_connect_timeout 2s;
+            fastcgi_read_timeout 10s;
+        }
+        location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; try_files \$uri =404; }
         location = /favicon.svg { try_files \$uri =404; }
-        location /pictures/ { alias $RUN/pictures/; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; }
+        location /pictures/ { alias $RUN/pictures/; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; }
         location ~ ^/api/shops/[^/]+/pictures\$ {
             client_max_body_size 12m;
             include /etc/nginx/fastcgi_params;

@@ -137,7 +137,7 @@ final class WidgetTest extends TestCase
      */
     private function data(string $codes, array $headers = []): TestResponse
     {
-        return $this->get("{$this->shop->base()}/embed/data?codes={$codes}", $headers);
+        return $this->get("{$this->shop->base()}/embed/data?v=1&codes={$codes}", $headers);
     }
 
     /**

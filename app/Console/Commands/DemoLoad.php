@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\MosslightApiary;
+use App\Demo\WidgetPages;
 use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Placement;
@@ -27,7 +28,7 @@ final class DemoLoad extends Command
         parent::__construct();
     }
 
-    public function handle(MosslightApiary $demo): int
+    public function handle(MosslightApiary $demo, WidgetPages $widgets): int
     {
         $password = config('kite.demo.password');
         if (app()->isProduction() || ! is_string($password)) {
@@ -40,6 +41,7 @@ final class DemoLoad extends Command
             $this->info('The demo is loaded.');
         }
         $this->writeButton();
+        $widgets->write();
 
         return self::SUCCESS;
     }

@@ -17,6 +17,7 @@ use PaperKite\Look\Icon;
 use PaperKite\Look\Shadow;
 use PaperKite\Look\Side;
 use PaperKite\Look\Width;
+use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\MendAt;
@@ -57,6 +58,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'Icon', type: 'string', enum: Icon::class),
         new OA\Schema(schema: 'Side', type: 'string', enum: Side::class),
         new OA\Schema(schema: 'Width', type: 'string', enum: Width::class),
+        new OA\Schema(schema: 'WidgetForm', type: 'string', enum: WidgetForm::class),
         new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'widget', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),

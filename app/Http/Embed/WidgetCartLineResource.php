@@ -29,7 +29,7 @@ final readonly class WidgetCartLineResource
     {
         $pick = $line->toCore();
         try {
-            $price = WidgetPrice::ofUnit(UnitPrice::of($pick, $at));
+            $price = WidgetPrice::ofUnit(UnitPrice::of($pick, $at), 1);
         } catch (UnpricedLine) {
             $price = null;
         }

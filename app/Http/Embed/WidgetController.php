@@ -51,11 +51,22 @@ final readonly class WidgetController
         sort($codes);
         $at = $this->clock->moment();
         $told = ($this->read)($shop, $codes, $at);
-        $answer = new JsonResponse(WidgetsResource::of($told), 200, ['Cache-Control' => $codes === $asked ? self::kept($told->changes, $at) : 'no-store']);
+        $answer = new JsonResponse(WidgetsResource::of($told), 200, ['Cache-Control' => self::isPlain($request, $codes) ? self::kept($told->changes, $at) : 'no-store']);
         $answer->setEtag(hash('sha256', (string) $answer->getContent()));
         $answer->isNotModified($request);
 
         return $answer;
+    }
+
+    /**
+     * Whether the address is the one that scripts ask for. Another spelling of it fills no cache, and none that a cache
+     * reads in one way and PHP in another comes into one.
+     *
+     * @param  list<string>  $codes
+     */
+    private static function isPlain(Request $request, array $codes): bool
+    {
+        return $codes !== [] && $request->server->get('QUERY_STRING') === 'v='.WidgetsResource::VERSION.'&codes='.implode(',', $codes);
     }
 
     /** Nobody is told of a sale that is over: what is kept ends with it. */

@@ -16,7 +16,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** How often a page may ask for what a cart holds, or change it: by the cart, and by the address, behind which many may sit. */
 final readonly class WidgetLimit
 {
-    private const SECONDS = 60;
+    public const SECONDS = 60;
 
     private const PER_CART = 120;
 

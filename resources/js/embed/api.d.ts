@@ -92,6 +92,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Count what was seen, or clicked and led nowhere by itself
+         * @description Robots are not counted, and neither is what the console shows.
+         */
+        post: operations["seen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -109,7 +129,7 @@ export interface components {
             code: string;
             /** @description Where a click leads; a whole address of the shop. */
             href: string;
-            form: Record<string, never>;
+            form: components["schemas"]["WidgetForm"];
             /** @enum {string} */
             state: "idle" | "sold_out" | "not_available";
             /** @description What the button says in this state. */
@@ -118,7 +138,7 @@ export interface components {
             working: string;
             /** @description What it says when it is in the cart. */
             added: string;
-            click: Record<string, never>;
+            click: components["schemas"]["WidgetClick"];
             /** @description Whether what it sells gets a cart of its own. */
             is_alone: boolean;
             opens_new_tab: boolean;
@@ -126,12 +146,16 @@ export interface components {
             rel: string;
             /** @description A style sheet for the element with the class “button”. */
             css: string;
+            /** @description Whether font and colours are those of the page. */
+            follows_page: boolean;
             icon: components["schemas"]["WidgetIcon"] | null;
             picture: components["schemas"]["WidgetPicture"] | null;
             /** @description Stands beside the button; blank: nothing does. */
             note: string;
             goods: components["schemas"]["WidgetGoods"] | null;
             price: components["schemas"]["WidgetPrice"] | null;
+            /** @description Whether it sells one kind of goods, whose variant decides the price. */
+            is_one: boolean;
             /** @description Of the goods of which something is still to be said. */
             questions: components["schemas"]["WidgetQuestions"][];
             ask: components["schemas"]["WidgetAsk"] | null;
@@ -176,6 +200,13 @@ export interface components {
             quantity: number;
             price: components["schemas"]["WidgetPrice"] | null;
         };
+        /** @enum {string} */
+        WidgetClick: "follow" | "stay" | "cart" | "pay";
+        /**
+         * @description What is true of the interface that pages of other sites ask.
+         * @enum {string}
+         */
+        WidgetForm: "button" | "price" | "picture";
         /** @description What is sold, for a widget that shows more than its button. */
         WidgetGoods: {
             name: string;
@@ -260,6 +291,8 @@ export interface components {
             in_cart: string;
             see_cart: string;
             to_checkout: string;
+            /** @description Beside a choice of which nothing is left. */
+            sold_out: string;
             /** @description Where a click came to nothing. */
             failed: string;
             /** @description Where what was on the page is so no longer. */
@@ -506,6 +539,33 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Refusal"];
                 };
+            };
+        };
+    };
+    seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/x-www-form-urlencoded": {
+                    /** @description Codes of placements, with commas between them. */
+                    view?: string;
+                    /** @description The code of a placement. */
+                    click?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Whatever became of it. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,31 +1,32 @@
-import type { components } from './api'
-
-export type Widget = components['schemas']['Widget']
-
-/** Of the form of the answers that this script knows. */
-const VERSION = 1
+import { PATIENCE_MS, VERSION, type Answer, type Told } from './told'
 
 /** So long a page that asks again and again is told what it was told before. */
 const FRESH_MS = 3000
 
 interface Asked {
   codes: Set<string>
-  answer: Promise<Map<string, Widget>>
+  answer: Promise<Map<string, Told>>
 }
 
 /** What is still to be sent, by shop: all that a page asks in one turn is one request. */
 const waiting = new Map<string, Asked>()
-const known = new Map<string, { widget: Widget; at: number }>()
+const known = new Map<string, { told: Told; at: number }>()
 
-async function ask(origin: string, codes: string[]): Promise<Map<string, Widget>> {
-  const response = await fetch(`${origin}/embed/data?codes=${codes.join(',')}`, { credentials: 'omit' })
+async function ask(origin: string, codes: string[]): Promise<Map<string, Told>> {
+  const response = await fetch(`${origin}/embed/data?v=${VERSION}&codes=${codes.join(',')}`, {
+    credentials: 'omit',
+    // Its neighbour at the shop keeps it for seconds; the browser would keep it for as long again.
+    cache: 'no-cache',
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  })
   if (!response.ok) throw new Error(`The shop answered ${response.status}.`)
-  const told = (await response.json()) as components['schemas']['Widgets']
+  const told = (await response.json()) as Answer
   if (told.v !== VERSION) throw new Error('The shop speaks of widgets in a form that is not known here.')
-  return new Map(told.widgets.map((widget) => [widget.code, widget]))
+  const changesAt = told.changes_at === null ? null : Date.parse(told.changes_at)
+  return new Map(told.widgets.map((widget) => [widget.code, { widget, words: told.words, changesAt }]))
 }
 
-function inOneTurn(origin: string, code: string): Promise<Map<string, Widget>> {
+function inOneTurn(origin: string, code: string): Promise<Map<string, Told>> {
   const asked = waiting.get(origin)
   if (asked && asked.codes.size < 50) {
     asked.codes.add(code)
@@ -42,11 +43,16 @@ function inOneTurn(origin: string, code: string): Promise<Map<string, Widget>> {
 }
 
 /** What a widget shows now; undefined where the shop has nothing to show. */
-export async function widgetOf(origin: string, code: string): Promise<Widget | undefined> {
+export async function toldOf(origin: string, code: string): Promise<Told | undefined> {
   const key = `${origin} ${code}`
   const kept = known.get(key)
-  if (kept && Date.now() - kept.at < FRESH_MS) return kept.widget
-  const widget = (await inOneTurn(origin, code)).get(code)
-  if (widget) known.set(key, { widget, at: Date.now() })
-  return widget
+  if (kept && Date.now() - kept.at < FRESH_MS && !isOver(kept.told)) return kept.told
+  const told = (await inOneTurn(origin, code)).get(code)
+  if (told) known.set(key, { told, at: Date.now() })
+  else known.delete(key)
+  return told
+}
+
+function isOver(told: Told): boolean {
+  return told.changesAt !== null && told.changesAt <= Date.now()
 }

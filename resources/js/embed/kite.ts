@@ -1,124 +1,101 @@
-import { widgetOf, type Widget } from './data'
-
-const SVG = 'http://www.w3.org/2000/svg'
-const SHEET =
-  ':host{display:inline-block;max-width:100%}:host([hidden]){display:none}.note{display:block;font-size:.8em;margin-top:.3em}'
+import { toldOf } from './data'
+import type { Told } from './told'
+import { Widget, type Say } from './widget'
 
 /** `/k/abc1234` at the end of a whole address. */
 const LINK = /^\/k\/([0-9a-z]{7})$/i
 
-/** A style sheet that is made here needs no leave of a strict page. */
-function sheet(css: string): CSSStyleSheet {
-  const made = new CSSStyleSheet()
-  made.replaceSync(css)
-  return made
-}
+/** Longer than this no timer of a browser counts. */
+const LONGEST_TIMER = 2 ** 31 - 1
 
-function icon(widget: Widget): SVGElement[] {
-  if (!widget.icon) return []
-  const mark = document.createElementNS(SVG, 'svg')
-  const path = document.createElementNS(SVG, 'path')
-  const { size, gap, is_last } = widget.icon
-  for (const [name, value] of Object.entries({
-    viewBox: '0 0 20 20',
-    width: String(size),
-    height: String(size),
-    fill: 'none',
-    stroke: 'currentColor',
-    'stroke-width': '2',
-    'stroke-linecap': 'round',
-    'stroke-linejoin': 'round',
-    'aria-hidden': 'true',
-  }))
-    mark.setAttribute(name, value)
-  mark.style.verticalAlign = '-0.12em'
-  mark.style[is_last ? 'marginInlineStart' : 'marginInlineEnd'] = `${gap}px`
-  path.setAttribute('d', widget.icon.path)
-  mark.append(path)
-  return [mark]
-}
-
-function content(widget: Widget): Node[] {
-  if (widget.picture) {
-    const picture = new Image()
-    picture.src = widget.picture.src
-    picture.alt = widget.picture.alt
-    picture.style.cssText = widget.picture.style
-    return [picture]
-  }
-  const words = document.createTextNode(widget.caption)
-  return widget.icon?.is_last ? [words, ...icon(widget)] : [...icon(widget), words]
-}
+/** By how much the clocks of a shop and of its shoppers may differ at the moment at which a sale ends. */
+const CLOCKS_MS = 500
 
 /** A widget of a shop: `<paper-kite code="…">` around a plain link, which stands for as long as nothing better is known. */
 class PaperKite extends HTMLElement {
-  static readonly observedAttributes = ['code']
+  static readonly observedAttributes = ['code', 'lang']
 
-  private stands = false
+  #stands = false
+  #widget: Widget | null = null
+  #changes: ReturnType<typeof setTimeout> | undefined
 
   connectedCallback(): void {
-    this.stands = true
-    void this.show()
+    this.#stands = true
     document.addEventListener('visibilitychange', this)
+    addEventListener('pageshow', this)
+    void this.refresh()
   }
 
   disconnectedCallback(): void {
-    this.stands = false
+    this.#stands = false
     document.removeEventListener('visibilitychange', this)
+    removeEventListener('pageshow', this)
+    clearTimeout(this.#changes)
+    this.#widget?.leave()
+    this.#widget = null
   }
 
   attributeChangedCallback(): void {
     // What is told of an element before it stands on the page is shown once it does.
-    if (this.stands) void this.show()
+    if (this.#stands) void this.refresh()
   }
 
-  /** Whoever comes back to a page finds it as it is now. */
+  /** Whoever comes back to a page finds it as it is now, and its cart. */
   handleEvent(): void {
-    if (document.visibilityState === 'visible') void this.show()
+    if (document.visibilityState !== 'visible' || !this.#widget) return
+    void this.refresh()
+    void this.#widget.readCart()
+  }
+
+  /** Shows what the offer says now. */
+  async refresh(): Promise<void> {
+    try {
+      const place = this.#place()
+      if (!place) return
+      const told = await toldOf(place.origin, place.code)
+      const now = this.#place()
+      if (told && this.#stands && now?.code === place.code && now.origin === place.origin)
+        this.#widgetOf(place).show(told, this.closest('[lang]')?.getAttribute('lang') ?? '')
+      if (told) this.#wake(told)
+    } catch {
+      // The page goes on as it is: what was drawn last, or the plain link.
+      this.#say('failed', {})
+    }
+  }
+
+  /** Does what a click does. Whether anything was added, or opened. */
+  async act(): Promise<boolean> {
+    if (this.#widget) return this.#widget.act()
+    this.querySelector<HTMLAnchorElement>('a[href]')?.click()
+    return false
   }
 
   /** Its shop is known by the link inside it, and by nothing else. */
-  private shop(): { origin: string; code: string } | null {
+  #place(): { origin: string; code: string } | null {
     const link = this.querySelector<HTMLAnchorElement>('a[href]')
-    if (!link) return null
+    if (!link || !URL.canParse(link.href)) return null
     const { origin, pathname } = new URL(link.href)
     const code = (this.getAttribute('code') ?? LINK.exec(pathname)?.[1] ?? '').toLowerCase()
     return LINK.test(pathname) && LINK.test(`/k/${code}`) ? { origin, code } : null
   }
 
-  private async show(): Promise<void> {
-    const shop = this.shop()
-    if (!shop) return
-    try {
-      const widget = await widgetOf(shop.origin, shop.code)
-      const now = this.shop()
-      if (widget && now?.code === shop.code && this.stands) this.draw(widget)
-    } catch {
-      // The page goes on as it is: what was drawn last, or the plain link.
-      this.dispatchEvent(new CustomEvent('paperkite:failed', { bubbles: true, composed: true }))
-    }
+  #widgetOf({ origin, code }: { origin: string; code: string }): Widget {
+    if (this.#widget?.origin === origin && this.#widget.code === code) return this.#widget
+    this.#widget?.leave()
+    this.#widget = new Widget(this, origin, code, () => this.refresh(), this.#say)
+    return this.#widget
   }
 
-  private draw(widget: Widget): void {
-    const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' })
-    const hadFocus = root.activeElement !== null
-    const button = document.createElement('a')
-    button.className = 'button'
-    button.part.add('button')
-    button.dir = 'auto'
-    button.href = widget.href
-    button.rel = widget.rel
-    if (widget.opens_new_tab) button.target = '_blank'
-    if (widget.state !== 'idle') button.setAttribute('aria-disabled', 'true')
-    button.append(...content(widget))
-    const note = document.createElement('small')
-    note.className = 'note'
-    note.part.add('note')
-    note.dir = 'auto'
-    note.textContent = widget.note
-    root.adoptedStyleSheets = [sheet(SHEET), ...(widget.picture ? [] : [sheet(widget.css)])]
-    root.replaceChildren(button, ...(widget.note === '' ? [] : [note]))
-    if (hadFocus) button.focus()
+  /** At the moment at which a sale begins or ends, the shop is asked again. */
+  #wake(told: Told): void {
+    clearTimeout(this.#changes)
+    const left = told.changesAt === null ? null : told.changesAt - Date.now()
+    if (left !== null && left > 0 && left < LONGEST_TIMER)
+      this.#changes = setTimeout(() => void this.refresh(), left + CLOCKS_MS)
+  }
+
+  readonly #say: Say = (what, detail) => {
+    this.dispatchEvent(new CustomEvent(`paperkite:${what}`, { bubbles: true, composed: true, detail }))
   }
 }
 

@@ -1,3 +1,5 @@
+import { isThere, variantOf } from '../shared/variants'
+
 interface Choice {
   choices: string[]
   price: string
@@ -20,7 +22,7 @@ function followChoicesOf(group: HTMLElement): void {
   const show = (): void => {
     const chosen = options.map((option) => option.querySelector<HTMLInputElement>('input:checked')?.value)
     markSoldOut(options, chosen, variants)
-    const variant = variants.find(({ choices }) => choices.every((choice, index) => choice === chosen[index]))
+    const variant = variantOf(variants, chosen)
     if (variant) showVariant(scope, variant)
   }
   group.addEventListener('change', show)
@@ -44,13 +46,8 @@ function showVariant(scope: ParentNode, variant: Choice): void {
 function markSoldOut(options: HTMLFieldSetElement[], chosen: (string | undefined)[], variants: Choice[]): void {
   options.forEach((option, index) => {
     for (const input of option.querySelectorAll('input')) {
-      const wanted = chosen.map((choice, other) => (other === index ? input.value : choice))
-      const isThere = variants.some(
-        (variant) =>
-          !variant.isSoldOut &&
-          variant.choices.every((choice, at) => wanted[at] === undefined || wanted[at] === choice),
-      )
-      input.parentElement?.classList.toggle('sold-out', !isThere)
+      const hasAny = isThere(variants, ({ isSoldOut }) => isSoldOut, chosen, index, input.value)
+      input.parentElement?.classList.toggle('sold-out', !hasAny)
     }
   })
 }

@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\Media;
+use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\StateWords;
 use PaperKite\Text\Line;
@@ -18,6 +19,7 @@ use PaperKite\Text\Line;
 #[OA\Schema(schema: 'PlacementEntry', required: ['page', 'medium', 'label', 'caption'], properties: [
     new OA\Property(property: 'page', description: 'What the seller calls the place.', type: 'string'),
     new OA\Property(property: 'medium', ref: '#/components/schemas/MediumKey'),
+    new OA\Property(property: 'form', ref: '#/components/schemas/WidgetForm', description: 'How much a widget shows; where it is left out, as it is; at first its button.'),
     new OA\Property(property: 'label', description: 'For the results; blank: none.', type: 'string'),
     new OA\Property(property: 'caption', description: 'Blank: as the offer says.', type: 'string'),
     new OA\Property(property: 'is_paused', type: 'boolean'),
@@ -30,6 +32,7 @@ final class PlacementRequest extends FormRequest
         return [
             'page' => ['present', 'string', new CoreRule(fn (string $text) => $this->page($text))],
             'medium' => ['required', Rule::in(Media::keys())],
+            'form' => [Rule::enum(WidgetForm::class)],
             'label' => ['present', 'string', new CoreRule(fn (string $text) => $this->label($text))],
             'caption' => ['present', 'string', new CoreRule(fn (string $text) => StateWords::read(ButtonState::Idle, $text))],
             'is_paused' => ['boolean'],
@@ -42,6 +45,7 @@ final class PlacementRequest extends FormRequest
         return [
             'page' => $this->page(Input::text($this, 'page')),
             'medium' => Input::text($this, 'medium'),
+            ...array_filter(['form' => WidgetForm::tryFrom(Input::text($this, 'form'))]),
             'label' => $this->label(Input::text($this, 'label')),
             'caption' => StateWords::read(ButtonState::Idle, Input::text($this, 'caption')),
         ];

@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Offers\OfferSnippets;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\Media;
+use PaperKite\Medium\WidgetForm;
 
 #[OA\Schema(schema: 'Placement')]
 final readonly class PlacementResource
@@ -22,6 +23,8 @@ final readonly class PlacementResource
         public string $page,
         #[OA\Property]
         public MediumResource $medium,
+        #[OA\Property(ref: '#/components/schemas/WidgetForm')]
+        public WidgetForm $form,
         #[OA\Property(description: 'For the results; blank: none.')]
         public string $label,
         #[OA\Property(description: 'Its own words on the button; blank: as the offer says.')]
@@ -55,6 +58,7 @@ final readonly class PlacementResource
             id: $placement->id,
             page: $placement->page,
             medium: MediumResource::of(Media::get($placement->medium)),
+            form: $placement->form,
             label: $placement->label ?? '',
             caption: $placement->caption ?? '',
             is_paused: $placement->paused_at !== null,

@@ -11,6 +11,7 @@ use App\Http\Console\Offers\CartUseResource;
 use App\Http\Console\Offers\DestinationResource;
 use App\Http\Console\Offers\MediumResource;
 use App\Http\Console\Offers\OpeningResource;
+use App\Http\Console\Offers\WidgetFormResource;
 use App\Http\Console\Partners\CountingResource;
 use App\Http\Console\Partners\NamedByResource;
 use App\Http\Console\Partners\ReferrerPolicyResource;
@@ -19,6 +20,7 @@ use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Medium\Media;
+use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Onwards;
@@ -37,6 +39,7 @@ final readonly class ListsResource
      * @param  list<CartUseResource>  $cart_uses
      * @param  list<OpeningResource>  $openings
      * @param  list<MediumResource>  $media
+     * @param  list<WidgetFormResource>  $widget_forms
      * @param  list<ButtonStateResource>  $button_states
      * @param  list<CountryResource>  $countries
      * @param  list<CountingResource>  $counting
@@ -56,6 +59,8 @@ final readonly class ListsResource
         public array $openings,
         #[OA\Property(description: 'In which an offer can be placed.', type: 'array', items: new OA\Items(ref: MediumResource::class))]
         public array $media,
+        #[OA\Property(description: 'How much a widget shows.', type: 'array', items: new OA\Items(ref: WidgetFormResource::class))]
+        public array $widget_forms,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonStateResource::class))]
         public array $button_states,
         #[OA\Property(description: 'ISO 3166-1, by name.', type: 'array', items: new OA\Items(ref: CountryResource::class))]
@@ -77,6 +82,7 @@ final readonly class ListsResource
             cart_uses: array_map(CartUseResource::of(...), CartUse::cases()),
             openings: array_map(OpeningResource::of(...), Opening::cases()),
             media: array_map(MediumResource::of(...), Media::all()),
+            widget_forms: array_map(WidgetFormResource::of(...), WidgetForm::cases()),
             button_states: array_map(ButtonStateResource::of(...), ButtonState::cases()),
             countries: CountryResource::all(),
             counting: array_map(CountingResource::of(...), Counting::cases()),

@@ -1435,6 +1435,8 @@ export interface components {
             openings: components["schemas"]["OpeningChoice"][];
             /** @description In which an offer can be placed. */
             media: components["schemas"]["Medium"][];
+            /** @description How much a widget shows. */
+            widget_forms: components["schemas"]["WidgetFormChoice"][];
             button_states: components["schemas"]["ButtonStateChoice"][];
             /** @description ISO 3166-1, by name. */
             countries: components["schemas"]["Country"][];
@@ -1879,6 +1881,7 @@ export interface components {
             id: number;
             page: string;
             medium: components["schemas"]["Medium"];
+            form: components["schemas"]["WidgetForm"];
             /** @description For the results; blank: none. */
             label: string;
             /** @description Its own words on the button; blank: as the offer says. */
@@ -1902,6 +1905,8 @@ export interface components {
             /** @description What the seller calls the place. */
             page: string;
             medium: components["schemas"]["MediumKey"];
+            /** @description How much a widget shows; where it is left out, as it is; at first its button. */
+            form?: components["schemas"]["WidgetForm"];
             /** @description For the results; blank: none. */
             label: string;
             /** @description Blank: as the offer says. */
@@ -2464,6 +2469,12 @@ export interface components {
         };
         /** @enum {string} */
         WeightUnit: "g" | "kg" | "oz" | "lb";
+        /** @enum {string} */
+        WidgetForm: "button" | "price" | "picture";
+        WidgetFormChoice: {
+            value: components["schemas"]["WidgetForm"];
+            label: string;
+        };
         /** @enum {string} */
         Width: "own" | "percent" | "full";
         /** @description What a button says in one state, and whence. */

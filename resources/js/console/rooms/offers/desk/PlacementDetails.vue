@@ -14,9 +14,10 @@ const props = defineProps<{
   change: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
 }>()
 const session = useSession()
-const entry = ref<Schemas['PlacementEntry']>({
+const entry = ref<Required<Schemas['PlacementEntry']>>({
   page: props.placement.page,
   medium: props.placement.medium.key,
+  form: props.placement.form,
   label: props.placement.label,
   caption: props.placement.caption,
   is_paused: props.placement.is_paused,
@@ -42,6 +43,12 @@ async function save(): Promise<void> {
   <form class="grid gap-3" novalidate @submit.prevent="save">
     <TextField v-bind="field('page')" label="Name of the place" />
     <PickField v-if="placement.price_table_id === null" v-bind="value('medium')" label="As" :choices="media" />
+    <PickField
+      v-if="entry.medium === 'widget'"
+      v-bind="value('form')"
+      label="It shows"
+      :choices="session.lists?.widget_forms ?? []"
+    />
     <TextField v-bind="field('caption')" label="Own caption" note="Blank: as the offer says." />
     <TextField v-bind="field('label')" label="Label in the results" note="Blank: counted under its name." />
     <SwitchField

@@ -11,6 +11,7 @@ const props = defineProps<{ place: (as: Schemas['PlacementEntry']) => Promise<Re
 const session = useSession()
 const page = ref('')
 const medium = ref<Schemas['MediumKey']>('html')
+const form = ref<Schemas['WidgetForm']>('button')
 const refusal = ref<Refusal | null>(null)
 const isPlacing = ref(false)
 const media = computed(() => session.lists?.media ?? [])
@@ -21,7 +22,13 @@ watch(page, () => (refusal.value = null))
 async function add(): Promise<void> {
   if (isPlacing.value) return
   isPlacing.value = true
-  refusal.value = await props.place({ page: page.value, medium: medium.value, label: '', caption: '' })
+  refusal.value = await props.place({
+    page: page.value,
+    medium: medium.value,
+    form: form.value,
+    label: '',
+    caption: '',
+  })
   isPlacing.value = false
   if (!refusal.value) page.value = ''
 }
@@ -36,6 +43,12 @@ async function add(): Promise<void> {
       :error="refusal ? (sentenceAt(refusal, 'page') ?? refusal.message) : undefined"
     />
     <PickField v-model="medium" label="As" :choices="media.map(({ key, label }) => ({ value: key, label }))" />
+    <PickField
+      v-if="medium === 'widget'"
+      v-model="form"
+      label="It shows"
+      :choices="session.lists?.widget_forms ?? []"
+    />
     <p class="text-sm text-pencil">{{ note }}</p>
     <div><button type="submit" class="side-deed !min-h-10" :disabled="isPlacing">Place it</button></div>
   </form>

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Results;
+
+use PaperKite\Link\Device;
+use PaperKite\Link\PlacementCode;
+use PaperKite\Results\EventKind;
+
+/** Something that was done in widgets of a page: no address, no fingerprint. */
+final readonly class SpooledAct
+{
+    /**
+     * @param  list<string>  $codes  of placements
+     * @param  string|null  $country  ISO 3166-1 alpha-2
+     * @param  int  $at  seconds since 1970
+     */
+    public function __construct(
+        public EventKind $kind,
+        public array $codes,
+        public ?string $country,
+        public Device $device,
+        public int $at,
+    ) {}
+
+    public function line(): string
+    {
+        return json_encode(['kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at], JSON_THROW_ON_ERROR);
+    }
+
+    /** @return self|null `null` where the line is torn, or none of ours */
+    public static function read(string $line): ?self
+    {
+        $said = json_decode($line, true);
+        if (! is_array($said) || ! is_int($said['kind'] ?? null) || ! is_array($said['codes'] ?? null) || ! is_int($said['device'] ?? null) || ! is_int($said['at'] ?? null)) {
+            return null;
+        }
+        [$kind, $device] = [EventKind::tryFrom($said['kind']), Device::numbered($said['device'])];
+        $codes = array_map(static fn (mixed $code): ?string => is_string($code) ? PlacementCode::read($code)?->text : null, $said['codes']);
+
+        return $kind === null || $device === null ? null : new self($kind, array_values(array_filter($codes)), is_string($said['country'] ?? null) ? $said['country'] : null, $device, $said['at']);
+    }
+}

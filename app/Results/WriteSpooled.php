@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Results;
+
+use App\Database\InTransaction;
+use App\Models\Placement;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Collection;
+use PaperKite\Results\EventKind;
+
+/**
+ * Writes what was spooled into the database, each line once: how far a file has been read is written in the transaction
+ * that writes its lines, so that whatever is killed, none is lost and none comes twice.
+ */
+final readonly class WriteSpooled
+{
+    private const LINES_AT_ONCE = 500;
+
+    private const ROWS_AT_ONCE = 1000;
+
+    public function __construct(
+        private Spool $spool,
+        private InTransaction $inTransaction,
+        private ConnectionInterface $db,
+    ) {}
+
+    /** @return int how many lines were written */
+    public function __invoke(): int
+    {
+        $written = 0;
+        foreach ($this->spool->files() as $name) {
+            do {
+                $lines = ($this->inTransaction)(fn (): int => $this->batch($name));
+                $written += $lines;
+            } while ($lines > 0);
+            if ($this->spool->isClosed($name)) {
+                $this->spool->remove($name);
+                $this->db->table('spool_marks')->where('file', $name)->delete();
+            }
+        }
+
+        return $written;
+    }
+
+    private function batch(string $name): int
+    {
+        // Makes the mark or finds it, and locks it: two workers take turns.
+        $this->db->insert('INSERT INTO spool_marks (file, `offset`) VALUES (?, 0) ON DUPLICATE KEY UPDATE file = file', [$name]);
+        $mark = $this->db->table('spool_marks')->where('file', $name)->value('offset');
+        [$lines, $end] = $this->spool->read($name, is_numeric($mark) ? (int) $mark : 0, self::LINES_AT_ONCE);
+        if ($lines === []) {
+            return 0;
+        }
+        foreach (array_chunk($this->rows(array_values(array_filter(array_map(SpooledAct::read(...), $lines)))), self::ROWS_AT_ONCE) as $rows) {
+            $this->db->table('events')->insert($rows);
+        }
+        $this->db->table('spool_marks')->where('file', $name)->update(['offset' => $end]);
+
+        return count($lines);
+    }
+
+    /**
+     * @param  list<SpooledAct>  $acts
+     * @return list<array<string, int|string|bool>>
+     */
+    private function rows(array $acts): array
+    {
+        $placements = $this->placements(array_values(array_unique(array_merge(...array_map(static fn (SpooledAct $act): array => $act->codes, $acts)))));
+        $rows = [];
+        foreach ($acts as $act) {
+            foreach ($act->codes as $code) {
+                $placement = $placements->get($code);
+                if ($placement !== null) {
+                    array_push($rows, ...EventRows::of(self::event($act, $placement), CarbonImmutable::createFromTimestampUTC($act->at)));
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    private static function event(SpooledAct $act, Placement $placement): Event
+    {
+        $lines = $placement->offer->lines;
+        $goods = $act->kind === EventKind::View && $lines->count() === 1 ? [new EventGoods($lines[0]->product_id ?? 0)] : [];
+
+        return new Event($act->kind, $placement->shop, Source::of($placement), $act->country, $act->device, $goods);
+    }
+
+    /**
+     * @param  list<string>  $codes
+     * @return Collection<string, Placement> by code
+     */
+    private function placements(array $codes): Collection
+    {
+        return Placement::query()->whereIn('code', $codes)->with(['shop:id,timezone,currency', 'offer:id', 'offer.lines:id,offer_id,product_id,position'])->get(['id', 'shop_id', 'offer_id', 'code'])->keyBy(static fn (Placement $placement): string => $placement->code);
+    }
+}

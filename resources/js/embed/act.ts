@@ -1,0 +1,41 @@
+import { cartAt, Refused } from './cart'
+import type { Told } from './told'
+
+export type { Refused }
+
+/** What became of a click: it is in the cart of the page, or leads on. */
+export interface Done {
+  address: string | null
+  count: number
+}
+
+/** Whether a click leads on by the link alone: nothing is in the cart of the page that it would leave behind. */
+export function isPlainLink({ widget }: Told, origin: string): boolean {
+  const asks = widget.questions.length > 0 || widget.ask !== null
+  return widget.click === 'follow' || (widget.click !== 'stay' && !asks && (widget.is_alone || !cartAt(origin).isBegun))
+}
+
+/**
+ * Puts what a widget sells into the cart of its page, or goes on with it.
+ *
+ * @param click a name by which the click counts once however often it is sent
+ * @throws Refused
+ */
+export async function add({ widget }: Told, origin: string, answers: URLSearchParams, click: string): Promise<Done> {
+  answers.set('code', widget.code)
+  answers.set('click', click)
+  const cart = await cartAt(origin).add(answers)
+  return { address: cart.go, count: cart.count }
+}
+
+/** A window for where a click leads, opened while the browser still knows that somebody clicked. */
+export function windowFor(opensNewTab: boolean): (address: string | null) => void {
+  if (!opensNewTab) return (address) => address !== null && location.assign(address)
+  const opened = window.open('', '_blank')
+  if (opened) opened.opener = null
+  return (address) => {
+    if (address === null) opened?.close()
+    else if (opened) opened.location.replace(address)
+    else location.assign(address)
+  }
+}

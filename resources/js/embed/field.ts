@@ -1,0 +1,39 @@
+type Field = HTMLInputElement | HTMLSelectElement
+
+/** What stays the same when a widget is drawn anew. */
+function key(field: Element): string {
+  const value = field instanceof HTMLInputElement && field.type === 'radio' ? field.value : ''
+  return `${field.getAttribute('name') ?? field.className} ${value}`
+}
+
+function fields(box: HTMLElement): Field[] {
+  return [...box.querySelectorAll<Field>('input, select')]
+}
+
+/** What was typed and chosen in a widget stays when it is drawn anew, as far as it is still asked. */
+export function carryOver(before: HTMLElement, now: HTMLElement): void {
+  for (const field of fields(before)) {
+    const same = fields(now).find((other) => key(other) === key(field))
+    if (same instanceof HTMLInputElement && field instanceof HTMLInputElement && field.type === 'radio')
+      same.checked = field.checked
+    else if (
+      same &&
+      (same instanceof HTMLInputElement || [...same.options].some(({ value }) => value === field.value))
+    ) {
+      same.value = field.value
+      same.dispatchEvent(new Event('change'))
+    }
+  }
+}
+
+/** Puts a widget in the place of another; whoever was at a field or at the button is there again. */
+export function replace(root: ShadowRoot, box: HTMLElement): void {
+  const focused = root.activeElement
+  root.replaceChildren(box)
+  if (!focused) return
+  const at = key(focused)
+  const same = [...box.querySelectorAll<HTMLElement>('input, select, .button, .image')].find(
+    (field) => key(field) === at,
+  )
+  same?.focus()
+}

@@ -1,0 +1,41 @@
+/**
+ * What stands around the button. `all: initial` keeps the page's styles out, save its colour of text, which is the one
+ * that can be read on its ground; a look that follows the page takes its font, too.
+ */
+export const SHEET = `
+:host{display:inline-block;max-width:100%}
+:host([hidden]){display:none}
+.kite{all:initial;display:inline-block;max-width:100%;box-sizing:border-box;color:var(--paperkite-color,inherit);font:var(--paperkite-font,16px/1.45 system-ui,sans-serif);overflow-wrap:anywhere}
+.kite.page{font:var(--paperkite-font,inherit)}
+.kite[data-form=picture]{display:flex;flex-wrap:wrap;gap:16px;align-items:flex-start;max-inline-size:36em}
+.kite *{box-sizing:border-box}
+img.goods{flex:0 1 9em;min-inline-size:5em;max-inline-size:100%;block-size:auto;border-radius:4px}
+form{display:contents}
+.body{display:grid;gap:10px;justify-items:start;min-inline-size:0;flex:1 1 15em}
+.button{cursor:pointer;appearance:none;margin:0;letter-spacing:normal}
+.button[aria-disabled=true]{cursor:default}
+.image{all:unset;display:inline-block;max-inline-size:100%;cursor:pointer}
+.image:focus-visible{outline:3px solid;outline-offset:2px}
+p{margin:0}
+.name{font-weight:600;font-size:1.15em}
+.price{font-weight:600;font-variant-numeric:tabular-nums}
+s{font-weight:400;opacity:.75;margin-inline-start:.4em}
+.button .price{font-weight:inherit;margin-inline-start:.6em}
+.question,fieldset{display:flex;flex-wrap:wrap;gap:8px;align-items:end;border:0;margin:0;padding:0;min-inline-size:0}
+legend{padding:0;margin-block-end:4px}
+.of,.stock{inline-size:100%}
+.stock,.note,.field span,legend{font-size:.875em}
+.stock:empty,.status:empty{display:none}
+.field{display:grid;gap:4px}
+select,input{font:inherit;color:inherit;background:transparent;border:1px solid currentColor;border-radius:4px;min-block-size:44px;padding:0 8px;max-inline-size:100%}
+option{color:CanvasText;background:Canvas}
+input[type=number]{inline-size:5.5em}
+.pick{display:inline-flex;align-items:center;gap:6px;min-block-size:44px;border:1px solid currentColor;border-radius:4px;padding:0 12px;cursor:pointer}
+.pick input{min-block-size:0;margin:0}
+:is(select,input,.status a):focus-visible{outline:3px solid currentColor;outline-offset:2px}
+.status{font-size:.9375em;display:flex;flex-wrap:wrap;gap:4px 14px}
+.status a{color:inherit;text-decoration:underline;text-underline-offset:3px;padding-block:2px;min-block-size:24px}
+.told{position:absolute;inline-size:1px;block-size:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}
+@media (forced-colors:active){.button{border:1px solid ButtonText!important}}
+@media (prefers-reduced-motion:reduce){*{transition:none!important}}
+`

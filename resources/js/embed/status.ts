@@ -1,0 +1,41 @@
+import { cartAt, Refused } from './cart'
+import { element } from './elements'
+import type { Words } from './told'
+import type { Say } from './widget'
+
+/** Says what is in the cart of the page, and leads on to the shop. */
+export function tellCart(status: HTMLElement, words: Words, origin: string, say: Say): void {
+  const count = cartAt(origin).content.count
+  if (count === 0) return status.replaceChildren()
+  const link = (to: 'cart' | 'pay', text: string): HTMLElement => {
+    const made = element('a', { href: `${origin}/cart`, part: 'link' }, text)
+    made.addEventListener('click', (event) => {
+      event.preventDefault()
+      void goOn(status, words, origin, to, say)
+    })
+    return made
+  }
+  status.replaceChildren(
+    element(
+      'span',
+      {},
+      words.in_cart.replace('{count}', () => String(count)),
+    ),
+    link('cart', words.see_cart),
+    link('pay', words.to_checkout),
+  )
+}
+
+export function tell(status: HTMLElement, text: string): void {
+  status.replaceChildren(element('span', {}, text))
+}
+
+async function goOn(status: HTMLElement, words: Words, origin: string, to: 'cart' | 'pay', say: Say): Promise<void> {
+  try {
+    const address = await cartAt(origin).handOver(to)
+    say('opened', { to })
+    location.assign(address ?? `${origin}/cart`)
+  } catch (failure) {
+    tell(status, (failure instanceof Refused && failure.message) || words.failed)
+  }
+}
