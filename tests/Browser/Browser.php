@@ -99,6 +99,28 @@ final class Browser
         $this->devTools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $milliseconds, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 
+    /** A click of the mouse, in px from the upper left corner of what is seen. */
+    public function clickAt(float $x, float $y): void
+    {
+        foreach (['mousePressed', 'mouseReleased'] as $type) {
+            $this->devTools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'clickCount' => 1]);
+        }
+    }
+
+    /**
+     * On every page that is opened from now on, before any script of its own.
+     *
+     * @return callable(): void ends it
+     */
+    public function runFirst(string $script): callable
+    {
+        $added = $this->devTools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+
+        return function () use ($added): void {
+            $this->devTools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $added['identifier'] ?? '']);
+        };
+    }
+
     public function useDarkScheme(): void
     {
         $this->devTools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
