@@ -15,10 +15,8 @@ use App\Models\Person;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Support\Facades\DB;
-use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Sentence;
-use PaperKite\Offer\StateWords;
 
 /** Writes an offer with its goods and a page of its history, in one transaction. */
 final readonly class SaveOffer
@@ -65,23 +63,7 @@ final readonly class SaveOffer
 
     private function written(Shop $shop, ?Offer $offer, DraftGoods $draft): Offer
     {
-        $typed = $draft->draft;
-        $ask = $typed->readAsk();
-        $words = $typed->offer()->words->all();
-        $attributes = [
-            'destination' => $typed->onwards,
-            'cart_use' => $typed->cartUse,
-            'opening' => $typed->opening,
-            'ask_label' => $ask?->label,
-            'ask_least' => $ask?->least,
-            'ask_most' => $ask?->most,
-            'caption' => $words[ButtonState::Idle->value] ?? null,
-            'words' => StateWords::of(array_diff_key($words, [ButtonState::Idle->value => true])),
-            'landing' => $typed->readLanding(),
-            // One that nobody may be led to is kept by no offer; where the click would lead there, it isn't saved at all.
-            'page' => $typed->shop->allows($typed->readPage()) ? $typed->readPage() : null,
-            'look_id' => $draft->lookId,
-        ];
+        $attributes = $draft->attributes();
         if ($offer === null) {
             return $shop->offers()->create(['state' => OfferState::Draft, ...$attributes]);
         }

@@ -20,7 +20,7 @@ final class Description
     /** @return string JSON, OpenAPI 3.1, of the console's */
     public static function json(): string
     {
-        return self::of(Util::finder(app_path(), self::embed()));
+        return self::of(Util::finder(app_path(), app_path('Http/Embed')));
     }
 
     /** @return string JSON, OpenAPI 3.1, of the widgets' */

@@ -26,7 +26,13 @@ final readonly class Widget implements Medium
 
     public function note(): string
     {
-        return 'For a page that takes scripts: two lines. Words, look and what can be had follow every change; without the script a plain link stands there.';
+        return 'For a page that takes scripts: two lines. Words, look, price and stock follow every change; without the script a plain link stands there.';
+    }
+
+    /** What a page with a Content-Security-Policy (W3C CSP 3) has to allow besides: one host, for script, data and pictures. */
+    public static function policy(string $base): string
+    {
+        return "script-src {$base}; connect-src {$base}; img-src {$base}";
     }
 
     public function snippet(Placed $placed): string

@@ -10,6 +10,7 @@ use App\Http\Console\Offers\OfferProofController;
 use App\Http\Console\Offers\OfferStateController;
 use App\Http\Console\Offers\PlacementController;
 use App\Http\Console\Offers\PriceTableController;
+use App\Http\Console\Offers\WidgetProofController;
 use Illuminate\Support\Facades\Route;
 
 // Offers, where they hang, and price tables.
@@ -25,6 +26,7 @@ Route::post('offers/{offer}/duplicate', [OfferController::class, 'duplicate']);
 Route::get('offers/{offer}/history', OfferHistoryController::class);
 Route::post('offers/{offer}/placements', [PlacementController::class, 'create']);
 Route::put('placements/{placement}', [PlacementController::class, 'change']);
+Route::post('placements/{placement}/widget', WidgetProofController::class);
 Route::post('placements/{placement}/copied', [PlacementController::class, 'copied']);
 Route::post('placements/{placement}/trial', ButtonTrialController::class)->middleware('throttle:button-trial');
 Route::get('copies', CopyController::class);

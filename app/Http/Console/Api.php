@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console;
 
+use App\Embed\WidgetClick;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ProductKind;
@@ -59,6 +60,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'Side', type: 'string', enum: Side::class),
         new OA\Schema(schema: 'Width', type: 'string', enum: Width::class),
         new OA\Schema(schema: 'WidgetForm', type: 'string', enum: WidgetForm::class),
+        new OA\Schema(schema: 'WidgetClick', type: 'string', enum: WidgetClick::class),
         new OA\Schema(schema: 'MediumKey', type: 'string', enum: ['link', 'html', 'widget', 'email', 'markdown', 'qr', 'json_ld', 'price_table']),
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),

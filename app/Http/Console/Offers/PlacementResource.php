@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Offers\OfferSnippets;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\Media;
+use PaperKite\Medium\Widget;
 use PaperKite\Medium\WidgetForm;
 
 #[OA\Schema(schema: 'Placement')]
@@ -39,6 +40,8 @@ final readonly class PlacementResource
         public array $anatomy,
         #[OA\Property(description: 'What is pasted, as the saved offer is now.')]
         public string $snippet,
+        #[OA\Property(description: 'What a page with a Content-Security-Policy has to allow for it; blank: nothing.')]
+        public string $policy,
         #[OA\Property(description: 'SHA-256 of the snippet.')]
         public string $digest,
         #[OA\Property(description: 'When it was copied last; null: never. RFC 3339.')]
@@ -66,6 +69,7 @@ final readonly class PlacementResource
             url: $link->url(),
             anatomy: array_map(AnatomyPartResource::of(...), $link->anatomy($placement->page)),
             snippet: $snippet,
+            policy: $placement->medium === (new Widget)->key() ? Widget::policy($shop->base()) : '',
             digest: hash('sha256', $snippet),
             copied_at: $placement->copied_at?->toRfc3339String(),
             is_stale: $snippets->isStale($placement),

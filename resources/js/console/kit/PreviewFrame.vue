@@ -5,7 +5,14 @@ import SegmentedChoice from './SegmentedChoice.vue'
 
 /** A page of somebody's, with a button or a table on it: as wide and on such a ground as is chosen. */
 const HEIGHT_AT_FIRST = 270
-const props = defineProps<{ address: string; title: string; isWide?: boolean }>()
+const GROUNDS = {
+  light: { background: '#fff', color: '#18222d' },
+  dark: { background: '#1b1f24', color: '#e8edf1' },
+  patterned: { background: 'repeating-linear-gradient(45deg,#d9e4dc 0 12px,#eef3ee 12px 24px)', color: '#18222d' },
+}
+const props = defineProps<{ address?: string; title: string; isWide?: boolean }>()
+/** What is drawn on the page itself instead of being fetched. */
+defineSlots<{ default?: (page: { ground: string }) => unknown }>()
 const ground = defineModel<'light' | 'dark' | 'patterned'>('ground', { required: true })
 
 const width = ref<'280' | '390' | '720'>(props.isWide ? '720' : '390')
@@ -23,6 +30,16 @@ useResizeObserver(page, () => (tall.value = page.value?.offsetHeight ?? tall.val
   <div>
     <div ref="room">
       <div
+        v-if="$slots.default"
+        class="overflow-x-auto border border-rule p-4"
+        :style="{ maxWidth: `${width}px`, ...GROUNDS[ground] }"
+        role="group"
+        :aria-label="title"
+      >
+        <slot :ground="ground" />
+      </div>
+      <div
+        v-else
         class="overflow-hidden border border-rule"
         :style="{ width: `${Number(width) * scale}px`, height: `${tall * scale}px` }"
       >

@@ -783,6 +783,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/placements/{placement}/widget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Prove a widget of an offer that is not saved */
+        post: operations["widgetProof"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/price-tables": {
         parameters: {
             query?: never;
@@ -1892,6 +1909,8 @@ export interface components {
             anatomy: components["schemas"]["AnatomyPart"][];
             /** @description What is pasted, as the saved offer is now. */
             snippet: string;
+            /** @description What a page with a Content-Security-Policy has to allow for it; blank: nothing. */
+            policy: string;
             /** @description SHA-256 of the snippet. */
             digest: string;
             /** @description When it was copied last; null: never. RFC 3339. */
@@ -2469,11 +2488,166 @@ export interface components {
         };
         /** @enum {string} */
         WeightUnit: "g" | "kg" | "oz" | "lb";
+        /** @description What a widget shows now: the same for everybody who sees it. */
+        Widget: {
+            /** @description Of the placement. */
+            code: string;
+            /** @description Where a click leads; a whole address of the shop. */
+            href: string;
+            form: components["schemas"]["WidgetForm"];
+            /** @enum {string} */
+            state: "idle" | "sold_out" | "not_available";
+            /** @description What the button says in this state. */
+            caption: string;
+            /** @description What it says while a click is under way. */
+            working: string;
+            /** @description What it says when it is in the cart. */
+            added: string;
+            click: components["schemas"]["WidgetClick"];
+            /** @description Whether what it sells gets a cart of its own. */
+            is_alone: boolean;
+            opens_new_tab: boolean;
+            /** @description What the link says of itself; blank: nothing. */
+            rel: string;
+            /** @description A style sheet for the element with the class “button”. */
+            css: string;
+            /** @description Whether font and colours are those of the page. */
+            follows_page: boolean;
+            icon: components["schemas"]["WidgetIcon"] | null;
+            picture: components["schemas"]["WidgetPicture"] | null;
+            /** @description Stands beside the button; blank: nothing does. */
+            note: string;
+            goods: components["schemas"]["WidgetGoods"] | null;
+            price: components["schemas"]["WidgetPrice"] | null;
+            /** @description Whether it sells one kind of goods, whose variant decides the price. */
+            is_one: boolean;
+            /** @description Of the goods of which something is still to be said. */
+            questions: components["schemas"]["WidgetQuestions"][];
+            ask: components["schemas"]["WidgetAsk"] | null;
+        };
+        /** @description The question how much a shopper gives. */
+        WidgetAmounts: {
+            suggested: components["schemas"]["WidgetPrice"][];
+            /** @description What is chosen at first; one that is suggested, or none of them. */
+            usual: string;
+            /** @description From how much to how much, in a sentence. */
+            limits: string;
+            /** @description Above what is suggested. */
+            label: string;
+            /** @description Beside the field for another amount. */
+            other: string;
+        };
+        /** @description The question how many. */
+        WidgetAsk: {
+            label: string;
+            least: number;
+            most: number;
+            /** @description What stands there at first. */
+            usual: number;
+        };
+        /** @enum {string} */
+        WidgetClick: "follow" | "stay" | "cart" | "pay";
         /** @enum {string} */
         WidgetForm: "button" | "price" | "picture";
         WidgetFormChoice: {
             value: components["schemas"]["WidgetForm"];
             label: string;
+        };
+        /** @description What is sold, for a widget that shows more than its button. */
+        WidgetGoods: {
+            name: string;
+            /** @description A few sentences without markup; blank: none. */
+            text: string;
+            /** @description A whole address. */
+            picture: string;
+            alt: string;
+        };
+        /** @description A mark beside the words, drawn with the colour of the words. */
+        WidgetIcon: {
+            /** @description The path of SVG, in a box of 20 by 20. */
+            path: string;
+            /** @description In px. */
+            size: number;
+            /** @description To the words, in px. */
+            gap: number;
+            /** @description Whether it stands after the words. */
+            is_last: boolean;
+        };
+        WidgetOption: {
+            name: string;
+            choices: string[];
+        };
+        /** @description The seller’s own picture in place of words. */
+        WidgetPicture: {
+            /** @description A whole address. */
+            src: string;
+            alt: string;
+            /** @description Declarations of CSS. */
+            style: string;
+        };
+        /** @description An amount, which the page writes as its language does. */
+        WidgetPrice: {
+            /** @description With a point, and as many decimals as the currency has. */
+            amount: string;
+            /** @description What it costs without the sale; null: no sale is on. */
+            regular: string | null;
+            /** @description ISO 4217. */
+            currency: string;
+            decimals: number;
+            /** @description Whether other choices cost more. */
+            varies: boolean;
+            /** @description Whether it is for one piece, of however many the shopper takes. */
+            is_each: boolean;
+        };
+        /** @description A widget as its pages will show it. */
+        WidgetProof: {
+            widget: components["schemas"]["Widget"];
+            words: components["schemas"]["WidgetWords"];
+        };
+        /** @description What a shopper has still to say of one of the goods. */
+        WidgetQuestions: {
+            /** @description By which the answer names it, from 0. */
+            line: number;
+            name: string;
+            /** @description None: the variant has been said. */
+            options: components["schemas"]["WidgetOption"][];
+            variants: components["schemas"]["WidgetVariant"][];
+            /** @description One of each option; none: nothing is chosen at first. */
+            preselected: string[];
+            amounts: components["schemas"]["WidgetAmounts"] | null;
+        };
+        WidgetVariant: {
+            /** @description One of each option, in their order. */
+            choices: string[];
+            price: components["schemas"]["WidgetPrice"];
+            /** @description What there is to say of the stock; blank: nothing. */
+            stock: string;
+            is_sold_out: boolean;
+            /** @description A whole address; null: as the product. */
+            picture: string | null;
+            /** @description When and where it takes place; blank: at no time. */
+            when: string;
+        };
+        /** @description What every widget of a shop may have to say. */
+        WidgetWords: {
+            /** @description BCP 47. */
+            language: string;
+            /** @description Around the lowest of several prices, which goes where “{price}” stands. */
+            from: string;
+            /** @description Around the price of one piece, which goes where “{price}” stands. */
+            each: string;
+            /** @description Before the price that a sale has replaced, for those who can’t see that it is struck through; “{price}” stands for it. */
+            before: string;
+            /** @description Around the words that are in the cart; “{count}” stands for how many. */
+            in_cart: string;
+            see_cart: string;
+            to_checkout: string;
+            /** @description Beside a choice of which nothing is left. */
+            sold_out: string;
+            /** @description Where a click came to nothing. */
+            failed: string;
+            /** @description Where what was on the page is so no longer. */
+            changed: string;
         };
         /** @enum {string} */
         Width: "own" | "percent" | "full";
@@ -3903,6 +4077,35 @@ export interface operations {
                     "application/json": {
                         to: string;
                     };
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    widgetProof: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                placement: components["parameters"]["placement"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["OfferEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WidgetProof"];
                 };
             };
             422: components["responses"]["Refused"];

@@ -26,6 +26,11 @@ const offerId = computed(() => offer.value?.id ?? null)
 const { proof, refusal: proofRefusal, refresh } = useProof(entry, offerId, country)
 const isWorking = ref(false)
 const isHistoryShown = ref(false)
+const chosen = ref<number | null>(null)
+/** The place that is looked at; the first one until another is chosen. */
+const shown = computed(
+  () => offer.value?.placements.find(({ id }) => id === chosen.value) ?? offer.value?.placements[0],
+)
 const mine = computed(() => proof.value?.sentence.map(({ text }) => text).join('') ?? '')
 const canPublish = computed(
   () => proof.value?.can_go_live === true && (!offer.value || offer.value.next_states.includes('live')),
@@ -117,9 +122,10 @@ function settleAddress(): void {
       <div
         class="mt-5 border-t border-rule pt-4 max-lg:flex max-lg:snap-x max-lg:gap-6 max-lg:overflow-x-auto lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.25fr)] lg:gap-x-10 max-lg:[&>section]:w-[88%] max-lg:[&>section]:flex-none max-lg:[&>section]:snap-start"
       >
-        <ProofPage :proof="proof" />
+        <ProofPage :proof="proof" :entry="entry" :placement="shown" />
         <ProofBill v-model="country" :proof="proof" />
         <ProofLink
+          v-model:chosen="chosen"
           :placements="offer?.placements ?? []"
           :way="proof.way"
           :place="place"

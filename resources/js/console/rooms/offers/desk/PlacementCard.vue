@@ -91,6 +91,16 @@ useKeys(
     >
     <template v-else>{{ placement.medium.note }}</template>
   </p>
+  <Disclosure v-if="placement.policy" as="div" class="border-t border-rule py-2">
+    <DisclosureButton class="text-sm font-medium text-sea">Is the page strict about scripts?</DisclosureButton>
+    <DisclosurePanel class="mt-2 text-sm">
+      <p class="mb-2 text-pencil">
+        Some sites only run scripts from hosts that they list in a Content-Security-Policy. This goes into that list:
+      </p>
+      <p class="mb-2 font-mono text-xs break-all" data-policy>{{ placement.policy }}</p>
+      <CopyButton :text="placement.policy" label="Copy this line" />
+    </DisclosurePanel>
+  </Disclosure>
   <Disclosure as="div" class="border-t border-rule pt-2">
     <DisclosureButton class="text-sm font-medium text-sea">Name, words and results of this place</DisclosureButton>
     <DisclosurePanel class="mt-2">

@@ -15,7 +15,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ copied: [placement: number, digest: string] }>()
 
-const chosenId = ref<number | null>(null)
+const chosenId = defineModel<number | null>('chosen', { required: true })
 const isPlacing = ref(false)
 const chosen = computed(
   () => props.placements.find((placement) => placement.id === chosenId.value) ?? props.placements[0],

@@ -1,13 +1,26 @@
 <script setup lang="ts">
 import type { Schemas } from '../../../lib/client'
 import ButtonStrip from '../../../kit/ButtonStrip.vue'
+import WidgetStrip from './WidgetStrip.vue'
 
-defineProps<{ proof: Schemas['Proof'] }>()
+/** How it will look where it stands: as a button, or as the widget of the place that is chosen. */
+defineProps<{
+  proof: Schemas['Proof']
+  entry: Schemas['OfferEntry']
+  placement: Schemas['Placement'] | undefined
+}>()
 </script>
 
 <template>
   <section aria-labelledby="proof-page">
     <h2 id="proof-page" class="sentence mb-3 text-lg font-semibold">On the page</h2>
-    <ButtonStrip :look-id="proof.look_id" :words="proof.words" />
+    <WidgetStrip
+      v-if="placement?.medium.key === 'widget'"
+      :key="placement.id"
+      :placement="placement"
+      :entry="entry"
+      :words="proof.words"
+    />
+    <ButtonStrip v-else :look-id="proof.look_id" :words="proof.words" />
   </section>
 </template>
