@@ -208,7 +208,9 @@ final class Product extends Model
     /** The beginning of its short description, without its markup; blank where it has none. */
     public function summaryText(): string
     {
-        $text = html_entity_decode(strip_tags(str_replace('<', ' <', $this->summary ?? '')), ENT_QUOTES | ENT_HTML5, 'UTF-8');
+        // Paragraphs and lines stand apart without their markup, too.
+        $apart = (string) preg_replace('~<(?:/(?:p|li|h[1-6]|blockquote|ul|ol)|br)\b~i', ' $0', $this->summary ?? '');
+        $text = html_entity_decode(strip_tags($apart), ENT_QUOTES | ENT_HTML5, 'UTF-8');
 
         return mb_strimwidth(trim((string) preg_replace('/\s+/u', ' ', $text)), 0, self::LONGEST_SUMMARY_TEXT, '…', 'UTF-8');
     }

@@ -292,6 +292,7 @@ http {
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param HTTP_PROXY "";
             fastcgi_cache widgets;
+            # The whole address: what nginx and PHP could read in two ways can't stand in for another.
             fastcgi_cache_key "\$host\$request_uri";
             fastcgi_cache_lock on;
             fastcgi_cache_background_update on;

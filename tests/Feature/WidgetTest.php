@@ -10,6 +10,9 @@ use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Opening;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -83,6 +86,7 @@ final class WidgetTest extends TestCase
 
         $one = $this->reads($codes[0]);
         self::assertSame($one, $this->reads(implode(',', $codes)));
+        self::assertLessThanOrEqual(6, $one);
         self::assertCount(50, $this->list($this->data(implode(',', $codes))));
         $this->data(implode(',', [...$codes, 'zzzzzzz']))->assertStatus(400)->assertHeader('Access-Control-Allow-Origin', '*');
     }
@@ -107,6 +111,86 @@ final class WidgetTest extends TestCase
         yield 'goods a draft' => [static fn (Placement $placement, Offer $offer, Product $goods): bool => $goods->update(['is_draft' => true]), ['not_available']];
         yield 'never published' => [static fn (Placement $placement, Offer $offer): bool => $offer->update(['state' => OfferState::Draft]), []];
         yield 'put away' => [static fn (Placement $placement, Offer $offer): bool => $offer->update(['state' => OfferState::Archived]), []];
+    }
+
+    public function test_a_widget_shows_as_much_as_the_seller_chose(): void
+    {
+        $this->honey->update(['name' => 'Heather honey', 'summary' => '<p>Late &amp; dark.</p><p>Slow to <b>pour</b>.</p>', 'sale_minor' => 840, 'sale_from' => now()->subDay(), 'sale_until' => now()->addDay()]);
+        $placement = $this->placed();
+
+        foreach (['button' => [null, null], 'price' => [null, '8.40'], 'picture' => ['Late & dark. Slow to pour.', '8.40']] as $form => [$text, $amount]) {
+            $placement->update(['form' => $form]);
+            $answer = $this->data($placement->code)->assertOk()->assertJsonPath('widgets.0.form', $form);
+            self::assertSame([$text, $amount], [$answer->json('widgets.0.goods.text'), $answer->json('widgets.0.price.amount')], $form);
+        }
+        $this->data($placement->code)->assertJsonPath('widgets.0.price.regular', '9.80')->assertJsonPath('widgets.0.price.currency', 'EUR')->assertJsonPath('widgets.0.price.decimals', 2)
+            ->assertJsonPath('widgets.0.goods.picture', $this->shop->base().$this->honey->lead()->path);
+    }
+
+    public function test_what_is_shown_is_what_one_click_comes_to(): void
+    {
+        $candle = $this->product($this->shop, ['sku' => 'candle', 'name' => 'Candle', 'price_minor' => 500]);
+        $offer = $this->offer($this->honey);
+        $offer->lines()->update(['quantity' => 2]);
+        $offer->lines()->create(['shop_id' => $this->shop->id, 'position' => 1, 'product_id' => $candle->id, 'quantity' => 3]);
+        $placement = $this->placement($offer, 'a page', ['medium' => 'widget', 'form' => 'picture']);
+
+        $this->data($placement->code)->assertJsonPath('widgets.0.price.amount', '34.60')->assertJsonPath('widgets.0.goods.name', "{$this->honey->name} + Candle")->assertJsonPath('widgets.0.goods.text', '');
+        $offer->lines()->where('product_id', $candle->id)->delete();
+        $offer->update(['ask_label' => 'How many', 'ask_least' => 1, 'ask_most' => 5]);
+        $this->data($placement->code)->assertJsonPath('widgets.0.price.amount', '9.80')->assertJsonPath('widgets.0.price.is_each', true)->assertJsonPath('widgets.0.ask.usual', 2);
+    }
+
+    public function test_what_is_open_is_told_with_what_each_answer_costs(): void
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Wrap', 'price_minor' => 700, 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small'), new Choice('Large', adds: $this->shop->money(250))])]]);
+        foreach (['Small' => 5, 'Large' => 0] as $name => $stock) {
+            $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => 5 - $stock, 'sku' => "wrap-{$name}", 'choices' => [$name], 'choices_digest' => hash('sha256', $name), 'stock' => $stock]);
+        }
+        $fund = $this->product($this->shop, ['sku' => 'fund', 'name' => 'Fund', 'kind' => ProductKind::Donation, 'price_minor' => 1000, 'suggested' => [500, 1000], 'least_minor' => 200]);
+        $variants = $this->placement($this->offer($wrap), 'a page', ['medium' => 'widget', 'form' => 'price']);
+        $amounts = $this->placement($this->offer($fund), 'a page', ['medium' => 'widget', 'form' => 'price']);
+
+        $this->data($variants->code)->assertJsonPath('widgets.0.price.amount', '7.00')->assertJsonPath('widgets.0.price.varies', true)
+            ->assertJsonPath('widgets.0.questions.0.options', [['name' => 'Size', 'choices' => ['Small', 'Large']]])
+            ->assertJsonPath('widgets.0.questions.0.variants.1.price.amount', '9.50')->assertJsonPath('widgets.0.questions.0.variants.1.is_sold_out', true);
+        $this->data($amounts->code)->assertJsonPath('widgets.0.price', null)->assertJsonPath('widgets.0.questions.0.amounts.usual', '10.00')->assertJsonPath('widgets.0.questions.0.amounts.limits', 'From €2.00');
+        // Where a click begins at the shop, the shop asks.
+        $variants->offer->update(['opening' => Opening::OwnPage]);
+        $this->data($variants->code)->assertJsonPath('widgets.0.click', 'follow')->assertJsonPath('widgets.0.questions', []);
+    }
+
+    public function test_what_is_kept_ends_where_a_sale_does(): void
+    {
+        $this->freezeSecond();
+        $placement = $this->placed();
+        $kept = fn (): string => (string) $this->data($placement->code)->headers->get('Cache-Control');
+        foreach ([2 => ['max-age=2', 'stale-if-error=86400'], 6 => ['max-age=3', 'stale-while-revalidate=3', 'stale-if-error=86400'], 60 => ['max-age=3', 'stale-while-revalidate=5', 'stale-if-error=86400']] as $seconds => $expected) {
+            $this->honey->update(['sale_minor' => 840, 'sale_from' => now()->subDay(), 'sale_until' => now()->addSeconds($seconds)]);
+            self::assertEqualsCanonicalizing(['public', ...$expected], explode(', ', $kept()), "{$seconds} seconds before");
+            $this->data($placement->code)->assertJsonPath('changes_at', now()->addSeconds($seconds)->toRfc3339String());
+        }
+        $this->honey->update(['sale_until' => now()->subSecond()]);
+        $this->data($placement->code)->assertJsonPath('changes_at', null);
+    }
+
+    public function test_a_partners_goods_lead_out_with_what_the_law_wants_said(): void
+    {
+        $product = $this->partnerProduct($this->shop, [], $this->marketplace($this->shop));
+        $placement = $this->placement($this->offer($product), 'a page', ['medium' => 'widget', 'form' => 'picture']);
+
+        $answer = $this->data($placement->code)->assertJsonPath('widgets.0.click', 'follow')->assertJsonPath('widgets.0.price', null)->assertJsonPath('widgets.0.rel', 'sponsored nofollow noopener');
+        self::assertNotSame('', $answer->json('widgets.0.note'));
+        $answer->assertJsonPath('widgets.0.href', "{$this->shop->base()}/k/{$placement->code}");
+    }
+
+    public function test_another_form_of_the_question_is_refused_politely(): void
+    {
+        $code = $this->placed()->code;
+        $this->get("{$this->shop->base()}/embed/data?v=2&codes={$code}")->assertStatus(400)->assertJsonPath('v', 1)->assertHeader('Access-Control-Allow-Origin', '*');
+        foreach (["codes={$code}", "codes={$code}&v=1", "v=1&codes={$code}&x=1", "v=1&CODES={$code}&codes={$code}"] as $query) {
+            $this->get("{$this->shop->base()}/embed/data?{$query}")->assertOk()->assertHeader('Cache-Control', 'no-store, private');
+        }
     }
 
     public function test_a_shop_tells_nothing_of_another(): void

@@ -65,9 +65,48 @@ final class WebServerTest extends ServedTestCase
         self::assertSame(['no-store', '30'], [$answer->getHeaderLine('Cache-Control'), $answer->getHeaderLine('Retry-After')]);
     }
 
-    private function ask(string $path): ResponseInterface
+    public function test_widgets_stand_while_the_application_is_away_and_follow_when_it_is_back(): void
     {
-        return (new Client(['http_errors' => false, 'verify' => false, 'allow_redirects' => false]))->get('https://127.0.0.1:'.$this->port(7).$path, ['headers' => ['Host' => $this->shop->host]]);
+        $honey = $this->product($this->shop, ['stock' => 3]);
+        $code = $this->placement($this->offer($honey, ['caption' => 'A jar']), 'a page', ['medium' => 'widget'])->code;
+        $address = "/embed/data?v=1&codes={$code}";
+        $other = "/embed/data?v=1&codes={$this->placement($this->offer($honey), 'another page', ['medium' => 'widget'])->code}";
+        $first = $this->ask($address);
+        self::assertSame(200, $first->getStatusCode());
+        self::assertSame(304, $this->ask($address, ['If-None-Match' => $first->getHeaderLine('ETag')])->getStatusCode());
+
+        $configured = (string) file_get_contents("{$this->folder}/nginx.conf");
+        file_put_contents("{$this->folder}/nginx.conf", str_replace((string) $this->port(2), '1', $configured));
+        $this->server->signal(SIGHUP);
+        $this->waitUntil(fn (): bool => $this->ask('/')->getStatusCode() === 502);
+        // Long past what is fresh, and what is served while it is made anew.
+        sleep(9);
+        self::assertSame([200, (string) $first->getBody()], [$this->ask($address)->getStatusCode(), (string) $this->ask($address)->getBody()]);
+        self::assertSame(502, $this->ask($other)->getStatusCode());
+
+        $honey->update(['stock' => 0]);
+        file_put_contents("{$this->folder}/nginx.conf", $configured);
+        $this->server->signal(SIGHUP);
+        $this->waitUntil(fn (): bool => str_contains((string) $this->ask($address)->getBody(), '"sold_out"'));
+    }
+
+    public function test_a_change_is_told_ten_seconds_later_and_only_the_plain_address_is_kept(): void
+    {
+        $honey = $this->product($this->shop, ['stock' => 3]);
+        $code = $this->placement($this->offer($honey), 'a page', ['medium' => 'widget'])->code;
+        $address = "/embed/data?v=1&codes={$code}";
+        $this->ask($address);
+        $honey->update(['stock' => 0]);
+        self::assertStringContainsString('"idle"', (string) $this->ask($address)->getBody());
+        self::assertStringContainsString('"sold_out"', (string) $this->ask("/embed/data?v=1&codes={$code},{$code}")->getBody());
+        sleep(10);
+        self::assertStringContainsString('"sold_out"', (string) $this->ask($address)->getBody());
+    }
+
+    /** @param  array<string, string>  $headers */
+    private function ask(string $path, array $headers = []): ResponseInterface
+    {
+        return (new Client(['http_errors' => false, 'verify' => false, 'allow_redirects' => false]))->get('https://127.0.0.1:'.$this->port(7).$path, ['headers' => ['Host' => $this->shop->host] + $headers]);
     }
 
     private function configuration(): string
@@ -81,6 +120,7 @@ final class WebServerTest extends ServedTestCase
             'unix:/run/php/paper-kite-paying.sock' => '127.0.0.1:'.$this->port(4),
             '/etc/paper-kite/tls/' => "{$this->folder}/",
             '/srv/paper-kite/public' => public_path(),
+            '/var/cache/paper-kite' => "{$this->folder}/kept",
         ]);
         $temporary = implode(' ', array_map(fn (string $kind): string => "{$kind}_temp_path {$this->folder}/{$kind};", ['client_body', 'fastcgi', 'proxy', 'uwsgi', 'scgi']));
 
