@@ -32,7 +32,7 @@ final readonly class Spool
 
     public function append(SpooledAct $act): void
     {
-        $path = $this->path(self::nameOf($this->clock->now()->getTimestamp()));
+        $path = $this->path($this->nameOf($this->clock->now()->getTimestamp()));
         $file = is_dir($this->folder) || mkdir($this->folder, 0o770, true) || is_dir($this->folder) ? fopen($path, 'ab') : false;
         if ($file === false) {
             return;
@@ -75,7 +75,7 @@ final readonly class Spool
     /** Whether nobody appends to it any more. */
     public function isClosed(string $name): bool
     {
-        return $name < self::nameOf($this->clock->now()->getTimestamp() - self::SECONDS_AFTER_ITS_HOUR);
+        return $name < $this->nameOf($this->clock->now()->getTimestamp() - self::SECONDS_AFTER_ITS_HOUR);
     }
 
     public function remove(string $name): void
@@ -88,8 +88,9 @@ final readonly class Spool
         return "{$this->folder}/{$name}";
     }
 
-    private static function nameOf(int $seconds): string
+    /** Machines that share a database have a spool each, and so a name each for every hour. */
+    private function nameOf(int $seconds): string
     {
-        return gmdate('Y-m-d-H', $seconds).self::ENDING;
+        return gmdate('Y-m-d-H', $seconds).'-'.substr(hash('sha256', gethostname()."|{$this->folder}"), 0, 12).self::ENDING;
     }
 }
