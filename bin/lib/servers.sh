@@ -178,7 +178,7 @@ KITE_STANDIN_PAY_DB=$RUN/pay/ledger.sqlite
 KITE_STANDIN_BLOG_NOTES=$RUN/blog
 KITE_CLOCK=$RUN/clock
 KITE_SHOP_SUFFIXES=localhost
-KITE_RESERVED_HOSTS=landing.localhost,old.localhost,strict.localhost,garden.localhost,fair.localhost,wall.localhost,blog.localhost,outbox.localhost,wicker-lane-ie.localhost,wicker-lane-gb.localhost,nordkai-se.localhost,nordkai-de.localhost,plaza-almendro.localhost
+KITE_RESERVED_HOSTS=broken.localhost,landing.localhost,old.localhost,strict.localhost,garden.localhost,fair.localhost,wall.localhost,blog.localhost,outbox.localhost,wicker-lane-ie.localhost,wicker-lane-gb.localhost,nordkai-se.localhost,nordkai-de.localhost,plaza-almendro.localhost
 KITE_STANDIN_MARKETS_PORT=$PORT
 KITE_RENAMES_PER_DAY=${KITE_RENAMES_PER_DAY:-5}
 KITE_DEMO_BUTTON_FILE=$RUN/blog/button.snippet
@@ -278,7 +278,7 @@ http {
     $(standin_server pay)
     $(standin_server blog)
     $(standin_server outbox)
-    $(standin_server sites landing old strict garden fair wall)
+    $(standin_server sites landing old strict garden fair wall broken)
     $(standin_server market wicker-lane-ie wicker-lane-gb nordkai-se m.nordkai-se nordkai-de m.nordkai-de plaza-almendro)
     server {
         listen 127.0.0.1:$PORT default_server;

@@ -15,12 +15,18 @@ final readonly class Site
 
     private const WALL = 50;
 
+    /** Longer than a widget waits. */
+    private const SLOW_SECONDS = 12;
+
     /** @param  string  $folder  in which what was pasted stands, as `widgets-{set}.json` */
     public function __construct(private string $folder) {}
 
     public function answer(Request $request): Answer
     {
         $name = explode('.', $request->host)[0];
+        if ($name === 'broken') {
+            return self::broken($request->query['codes'] ?? '');
+        }
         $path = $request->path === '/' ? $name : $name.str_replace('/', '-', $request->path);
         $file = __DIR__."/pages/{$path}.html";
         if (! in_array($name, self::PAGES, true) || preg_match('/\A[a-z-]+\z/', $path) !== 1 || ! is_file($file)) {
@@ -30,6 +36,23 @@ final readonly class Site
         $page = Answer::page($this->filled((string) file_get_contents($file), $pasted));
 
         return $name === 'strict' ? $page->with('Content-Security-Policy', self::policy($pasted['base'] ?? '')) : $page;
+    }
+
+    /** A shop that answers its widgets as no shop should, by what is asked for. */
+    private static function broken(string $codes): Answer
+    {
+        if ($codes === 'aaaaaa1') {
+            sleep(self::SLOW_SECONDS);
+        }
+        $answer = match ($codes) {
+            'aaaaaa2' => Answer::page('<!doctype html><title>Maintenance</title>'),
+            'aaaaaa3' => Answer::json(['v' => 2, 'items' => []]),
+            'aaaaaa4' => Answer::json(['v' => 1, 'widgets' => [['code' => 'aaaaaa4', 'caption' => 7]], 'words' => [], 'changes_at' => 'never']),
+            'aaaaaa5' => Answer::json(['v' => 1, 'widgets' => [], 'words' => [], 'changes_at' => null]),
+            default => Answer::json(['message' => 'Out of order.'], 500),
+        };
+
+        return $answer->with('Access-Control-Allow-Origin', '*');
     }
 
     /** What a careful site allows when it has read the third line that the desk gives: one host, for three things. */

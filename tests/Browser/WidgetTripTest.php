@@ -10,6 +10,10 @@ use App\Models\Product;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
+use PaperKite\Medium\WidgetForm;
+use PaperKite\Offer\Onwards;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Two lines on a page of somebody else's: they follow what the seller changes, and without the shop a plain link stands there. */
@@ -76,6 +80,87 @@ final class WidgetTripTest extends BrowserTestCase
         $code = $this->placement($this->offer, 'a page')->code;
         $browser->evaluate('const link = document.querySelector("paper-kite a"); link.href = arguments[0]; link.parentNode.setAttribute("code", arguments[1])', "{$this->shop->base()}/k/{$code}", $code);
         $browser->until(static fn (): bool => $browser->evaluate('return document.querySelector("paper-kite").shadowRoot?.textContent') === 'Take a jar', 'the widget to come back');
+    }
+
+    /** @param  string  $code  by which the stand-in knows what to do */
+    #[DataProvider('outOfOrder')]
+    public function test_a_shop_that_is_out_of_order_leaves_the_link_and_the_page(string $code, bool $isTold): void
+    {
+        $shop = rtrim($this->standinAddress('broken', ''), '/');
+        $browser = $this->browser();
+        $this->pinned($browser, "<script>failed = 0; errors = 0; addEventListener('paperkite:failed', () => failed++); addEventListener('error', () => errors++); addEventListener('unhandledrejection', () => errors++)</script><paper-kite code=\"{$code}\"><a href=\"{$shop}/k/{$code}\">A jar, please</a></paper-kite><script async src=\"{$this->shop->base()}/embed/kite.js\"></script>");
+        $browser->until(static fn (): bool => $browser->evaluate($isTold ? 'return failed' : 'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/embed/data")).length') === 1, 'the answer');
+        $browser->seeing('A jar, please');
+        self::assertSame([0, null], $browser->evaluate('return [errors, document.querySelector("paper-kite").shadowRoot]'));
+        $browser->complaints();
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function outOfOrder(): iterable
+    {
+        yield 'a page of its own' => ['aaaaaa2', true];
+        yield 'a form of another version' => ['aaaaaa3', true];
+        yield 'half of what there is to tell' => ['aaaaaa4', true];
+        yield 'nothing' => ['aaaaaa5', false];
+        yield 'an error' => ['aaaaaa6', true];
+    }
+
+    public function test_a_shop_that_takes_too_long_is_no_longer_waited_for(): void
+    {
+        $shop = rtrim($this->standinAddress('broken', ''), '/');
+        $browser = $this->browser();
+        $this->pinned($browser, "<script>failed = 0; addEventListener('paperkite:failed', () => failed++)</script><paper-kite code=\"aaaaaa1\"><a href=\"{$shop}/k/aaaaaa1\">A jar, please</a></paper-kite><script async src=\"{$this->shop->base()}/embed/kite.js\"></script>");
+        sleep(3);
+        $browser->seeing('A jar, please');
+        $browser->until(static fn (): bool => $browser->evaluate('return failed') === 1, 'the page to be told');
+        $browser->seeing('A jar, please')->complaints();
+    }
+
+    public function test_an_element_may_be_made_apart_moved_taken_away_and_told_another_code(): void
+    {
+        $second = $this->placement($this->offer($this->honey, ['caption' => 'Take another']), 'a second page', ['medium' => 'widget']);
+        $first = $this->placement($this->offer, 'a first page', ['medium' => 'widget']);
+        $browser = $this->browser();
+        $this->pinned($browser, "<div id=one></div><div id=two></div><script async src=\"{$this->shop->base()}/embed/kite.js\"></script>");
+        $browser->until(static fn (): bool => $browser->evaluate('return customElements.get("paper-kite") !== undefined') === true, 'the script');
+        $browser->evaluate('errors = 0; addEventListener("error", () => errors++); addEventListener("unhandledrejection", () => errors++); apart = document.createElement("div"); apart.innerHTML = `<paper-kite code="${arguments[1]}"><a href="${arguments[0]}/k/${arguments[1]}">A jar</a></paper-kite>`; kite = apart.firstChild; kite.refresh(); kite.setAttribute("code", arguments[1])', $this->shop->base(), $first->code);
+        usleep(500_000);
+        self::assertNull($browser->evaluate('return kite.shadowRoot'));
+
+        $browser->evaluate('one.append(kite); two.append(kite); kite.remove(); one.append(kite)');
+        $browser->until(static fn (): bool => $browser->evaluate('return kite.shadowRoot?.querySelector(".button")?.textContent') === 'Take a jar', 'the widget that was moved');
+        $browser->evaluate('kite.setAttribute("code", arguments[0])', $second->code);
+        $browser->until(static fn (): bool => $browser->evaluate('return kite.shadowRoot.querySelector(".button").textContent') === 'Take another', 'the other widget');
+        $browser->evaluate('kite.setAttribute("code", "nonsense"); kite.querySelector("a").remove(); kite.remove(); two.append(kite)');
+        usleep(300_000);
+        self::assertSame(0, $browser->evaluate('return errors'));
+        self::assertSame('Take another', $browser->evaluate('return kite.shadowRoot.querySelector(".button").textContent'));
+    }
+
+    public function test_hostile_names_and_words_are_text_in_every_form(): void
+    {
+        $evil = '<img src=x onerror=hacked=1>"\'</style><script>hacked=1</script>';
+        $this->honey->update(['name' => $evil, 'summary' => '<p>&lt;img src=x onerror=hacked=1&gt;</p>', 'has_variants' => true, 'options' => [new Option(mb_substr($evil, 0, 30), [new Choice(mb_substr($evil, 0, 28))])]]);
+        $this->honey->variants()->create(['shop_id' => $this->shop->id, 'position' => 0, 'sku' => 'evil', 'choices' => [mb_substr($evil, 0, 28)], 'choices_digest' => hash('sha256', $evil), 'stock' => 3]);
+        $this->offer->update(['caption' => mb_substr($evil, 0, 40), 'destination' => Onwards::Stay, 'ask_label' => mb_substr($evil, 0, 40), 'ask_least' => 1, 'ask_most' => 3]);
+        $places = array_map(fn (WidgetForm $form): Placement => $this->placement($this->offer, "a {$form->value}", ['medium' => 'widget', 'form' => $form]), WidgetForm::cases());
+        $browser = $this->browser();
+        $this->pinned($browser, implode('', array_map(fn (Placement $placement): string => "<paper-kite code=\"{$placement->code}\"><a href=\"{$placement->link($this->shop)->url()}\">A jar</a></paper-kite>", $places))."<script async src=\"{$this->shop->base()}/embed/kite.js\"></script>");
+        $widget = new WidgetOnPage($browser, 2);
+        $widget->seeing('<img src=x')->seeing('onerror=hacked');
+        $browser->evaluate('const s = document.querySelectorAll("paper-kite")[2].shadowRoot.querySelector("select"); s.selectedIndex = s.options.length - 1; s.dispatchEvent(new Event("change"))');
+        $widget->press()->seeing('In your cart: 1');
+        self::assertSame([false, 0], $browser->evaluate('return ["hacked" in window, document.querySelectorAll("paper-kite")[2].shadowRoot.querySelectorAll("script, img[src$=x]").length]'));
+    }
+
+    public function test_every_form_of_the_lines_that_was_ever_given_out_still_works(): void
+    {
+        $placement = $this->placement($this->offer, 'a page', ['medium' => 'widget']);
+        foreach (glob(dirname(__DIR__).'/Support/snippets/widget-*.html') ?: [] as $file) {
+            $browser = $this->browser();
+            $this->pinned($browser, strtr((string) file_get_contents($file), ['{base}' => $this->shop->base(), '{code}' => $placement->code, '{caption}' => 'As it was pasted']));
+            (new WidgetOnPage($browser))->seeing('Take a jar');
+        }
     }
 
     public function test_an_element_that_belongs_to_no_shop_is_left_as_it_is(): void

@@ -58,6 +58,16 @@ final class MediaTest extends TestCase
         self::assertSame([1, 1, 0], [$document->getElementsByTagName('a')->length, $document->getElementsByTagName('script')->length, $document->getElementsByTagName('img')->length]);
     }
 
+    /** What was pasted is for good: lines of another form are kept beside those that were given out before. */
+    public function test_the_lines_of_a_widget_are_of_the_last_form_that_was_given_out(): void
+    {
+        $forms = glob(dirname(__DIR__, 2).'/Support/snippets/widget-*.html') ?: [];
+        natsort($forms);
+        $last = strtr(trim((string) file_get_contents(end($forms) ?: '')), ['{base}' => 'https://honey.example', '{code}' => 'abc1234', '{caption}' => 'Take a jar']);
+
+        self::assertSame($last, (new Widget)->snippet(self::placed('Take a jar')));
+    }
+
     #[DataProvider('hostile')]
     public function test_a_caption_stays_text_in_markdown(string $caption): void
     {
