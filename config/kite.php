@@ -62,6 +62,8 @@ return [
 
     'demo' => [
         'password' => env('KITE_DEMO_PASSWORD'),
+        // Where other people's pages find the widgets that were pasted into them.
+        'pages' => env('KITE_STANDIN_BLOG_NOTES'),
         // Where the stand-in blog finds the button of its post.
         'button_file' => env('KITE_DEMO_BUTTON_FILE'),
     ],

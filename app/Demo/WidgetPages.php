@@ -31,7 +31,7 @@ final readonly class WidgetPages
 
     public function write(): void
     {
-        $folder = getenv('KITE_STANDIN_BLOG_NOTES');
+        $folder = config('kite.demo.pages');
         if (! is_string($folder) || ! is_dir($folder)) {
             return;
         }

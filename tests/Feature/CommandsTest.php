@@ -56,13 +56,13 @@ final class CommandsTest extends TestCase
 
     public function test_the_demo_is_loaded_once_and_the_same_every_time(): void
     {
-        config(['kite.demo.password' => 'a made-up password', 'kite.demo.button_file' => null, 'kite.standin_port' => null]);
+        config(['kite.demo.password' => 'a made-up password', 'kite.demo.button_file' => null, 'kite.demo.pages' => null, 'kite.standin_port' => null]);
 
         $this->command('demo:load')->assertSuccessful();
         $this->command('demo:load')->assertSuccessful();
 
         $shop = Shop::query()->where('slug', 'mosslight')->firstOrFail();
-        self::assertSame([8, 8, 14], [Product::query()->where('shop_id', $shop->id)->count(), Offer::query()->where('shop_id', $shop->id)->count(), Order::query()->where('shop_id', $shop->id)->count()]);
+        self::assertSame([8, 10, 14], [Product::query()->where('shop_id', $shop->id)->count(), Offer::query()->where('shop_id', $shop->id)->count(), Order::query()->where('shop_id', $shop->id)->count()]);
         self::assertSame(['j6n8x68', 36], [$shop->offers()->firstOrFail()->placements()->firstOrFail()->code, $shop->products()->where('sku', 'honey-340')->firstOrFail()->stock]);
         self::assertSame(0, Order::query()->whereNull('captured_at')->count());
     }

@@ -129,7 +129,7 @@ final class MangledFormsTest extends TestCase
         $order = $this->paid($this->shop, $goods, 1);
         $refund = ['by' => 'goods', 'lines' => [['line' => $order->lines()->sole()->id, 'pieces' => '1']], 'shipping' => '', 'amount' => '', 'reason' => ''];
         $offer = self::sent(OfferForm::of($this->offer->load(Offer::TOLD_WITH)));
-        $place = ['page' => 'here', 'medium' => 'html', 'label' => '', 'caption' => '', 'is_paused' => false];
+        $place = ['page' => 'here', 'medium' => 'html', 'form' => 'button', 'label' => '', 'caption' => '', 'is_paused' => false];
         $prices = ['name' => 'Jars', 'offers' => [$this->offer->id, $other->id], 'stressed' => $other->id];
         $code = ['code' => 'MAY', 'kind' => 'amount', 'value' => '1.00', 'min_spend' => '', 'skus' => ['honey'], 'from' => '2026-05-01T00:00', 'until' => '', 'most_uses' => '3', 'most_uses_each' => ''];
 
@@ -143,6 +143,7 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/offers/{offer}/state' => ["offers/{$other->id}/state", ['state' => 'paused']],
             'post /shops/{shop}/offers/{offer}/placements' => ["offers/{$this->offer->id}/placements", $place],
             'put /shops/{shop}/placements/{placement}' => ["placements/{$this->placement->id}", $place],
+            'post /shops/{shop}/placements/{placement}/widget' => ["placements/{$this->placement->id}/widget", $offer],
             'post /shops/{shop}/placements/{placement}/copied' => ["placements/{$this->placement->id}/copied", ['digest' => 'x']],
             'post /shops/{shop}/price-tables' => ['price-tables', $prices],
             'put /shops/{shop}/price-tables/{priceTable}' => ["price-tables/{$table->id}", $prices],

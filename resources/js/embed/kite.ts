@@ -1,4 +1,5 @@
 import { toldOf } from './data'
+import type { PaperKiteElement } from './page'
 import type { Told } from './told'
 import { Widget, type Say } from './widget'
 
@@ -12,7 +13,7 @@ const LONGEST_TIMER = 2 ** 31 - 1
 const CLOCKS_MS = 500
 
 /** A widget of a shop: `<paper-kite code="…">` around a plain link, which stands for as long as nothing better is known. */
-class PaperKite extends HTMLElement {
+class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' | 'act'> {
   static readonly observedAttributes = ['code', 'lang']
 
   #stands = false

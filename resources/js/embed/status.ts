@@ -1,17 +1,18 @@
 import { cartAt, Refused } from './cart'
 import { element } from './elements'
 import type { Words } from './told'
-import type { Say } from './widget'
+
+type Opened = (to: 'cart' | 'pay') => void
 
 /** Says what is in the cart of the page, and leads on to the shop. */
-export function tellCart(status: HTMLElement, words: Words, origin: string, say: Say): void {
+export function tellCart(status: HTMLElement, words: Words, origin: string, opened: Opened): void {
   const count = cartAt(origin).content.count
   if (count === 0) return status.replaceChildren()
   const link = (to: 'cart' | 'pay', text: string): HTMLElement => {
     const made = element('a', { href: `${origin}/cart`, part: 'link' }, text)
     made.addEventListener('click', (event) => {
       event.preventDefault()
-      void goOn(status, words, origin, to, say)
+      void goOn(status, words, origin, to, opened)
     })
     return made
   }
@@ -30,10 +31,16 @@ export function tell(status: HTMLElement, text: string): void {
   status.replaceChildren(element('span', {}, text))
 }
 
-async function goOn(status: HTMLElement, words: Words, origin: string, to: 'cart' | 'pay', say: Say): Promise<void> {
+async function goOn(
+  status: HTMLElement,
+  words: Words,
+  origin: string,
+  to: 'cart' | 'pay',
+  opened: Opened,
+): Promise<void> {
   try {
     const address = await cartAt(origin).handOver(to)
-    say('opened', { to })
+    opened(to)
     location.assign(address ?? `${origin}/cart`)
   } catch (failure) {
     tell(status, (failure instanceof Refused && failure.message) || words.failed)

@@ -4,6 +4,7 @@ import { draw, type Drawn } from './draw'
 import { carryOver, replace } from './field'
 import { clicked, watch } from './seen'
 import { tell, tellCart } from './status'
+import type { PaperKiteAdded, PaperKiteFailed, PaperKiteOpened } from './page'
 import type { Told } from './told'
 
 /** So long a button says that it is in the cart. */
@@ -13,7 +14,13 @@ const ADDED_MS = 2500
 const tellers = new Map<string, Widget>()
 
 /** What a widget says to its page. */
-export type Say = (what: 'added' | 'opened' | 'failed', detail: Record<string, unknown>) => void
+export type Say = <K extends keyof Said>(what: K, detail: Said[K]) => void
+
+interface Said {
+  added: PaperKiteAdded
+  opened: PaperKiteOpened
+  failed: PaperKiteFailed
+}
 
 /** A widget that stands on a page, of one placement of one shop. */
 export class Widget {
@@ -138,12 +145,13 @@ export class Widget {
   }
 
   private opened({ widget }: Told): void {
-    if (widget.state === 'idle') this.say('opened', { code: this.code, to: widget.click })
+    if (widget.state === 'idle' && widget.click !== 'stay') this.say('opened', { code: this.code, to: widget.click })
   }
 
   private tellWhatIsInTheCart(): void {
     if (!this.drawn || !this.told) return
-    if (tellers.get(this.origin) === this) tellCart(this.drawn.status, this.told.words, this.origin, this.say)
+    if (tellers.get(this.origin) === this)
+      tellCart(this.drawn.status, this.told.words, this.origin, (to) => this.say('opened', { code: this.code, to }))
     else this.drawn.status.replaceChildren()
   }
 }

@@ -29,7 +29,7 @@ final class CatalogueTest extends TestCase
             array_push($asked, ...$found[1]);
         }
         foreach ([...$this->files('app'), ...$this->files('core')] as $file) {
-            preg_match_all('/(?:->(?:say|html)\(|\$say\(|ToldRefusal\(|self\(|self::of\([^,]+, |[?:] )\'([a-z_]+(?:\.[a-z_]+)+)\'/', (string) file_get_contents($file), $found);
+            preg_match_all('/(?:->(?:say|html|text)\(|\$say\(|ToldRefusal\(|self\(|self::of\([^,]+, |[?:] )\'([a-z_]+(?:\.[a-z_]+)+)\'/', (string) file_get_contents($file), $found);
             array_push($asked, ...$found[1]);
         }
         $there = array_keys(EnglishPages::TEXTS + EnglishMails::TEXTS + array_diff_key(EnglishRefusals::TEXTS, ['kept' => '']));
