@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use PaperKite\Offer\OfferState;
 
-/** Placements with all that their widgets need, in four reads at most however many they are. */
+/** Placements with all that their widgets need, in three reads at most however many they are. */
 final class ReadPlacements
 {
     private const PLACED = [
@@ -64,55 +64,62 @@ final class ReadPlacements
      */
     private function lines(array $offers): array
     {
-        $rows = DB::table('offer_lines')->join('products', 'products.id', '=', 'offer_lines.product_id')
-            ->whereIn('offer_lines.offer_id', $offers)->orderBy('offer_lines.position')
-            ->get(Joined::selection(self::SOLD))->map(static fn (object $row): array => (array) $row)->all();
-        $products = $lines = [];
-        foreach ($rows as $row) {
-            $product = Joined::model(new Product, 'products', self::SOLD['products'], $row) ?? throw new LogicException('A line has a product.');
-            $products[$product->id] ??= $product;
-        }
-        $this->addVariants($products);
-        $this->addAddresses($products);
+        $sold = DB::table('offer_lines')->join('products', 'products.id', '=', 'offer_lines.product_id')
+            ->whereIn('offer_lines.offer_id', $offers)->orderBy('offer_lines.position')->orderBy('partner_addresses.position');
+        $rows = JoinedAddresses::to($sold)->get(Joined::selection(self::SOLD + JoinedAddresses::COLUMNS))->map(static fn (object $row): array => (array) $row)->all();
+        $products = $this->products($rows);
+        $lines = [];
         foreach ($rows as $row) {
             $line = Joined::model(new OfferLine, 'offer_lines', self::SOLD['offer_lines'], $row) ?? throw new LogicException('A row is of a line.');
             $product = $products[$line->product_id];
-            $lines[$line->offer_id][] = $line->setRelation('product', $product)->setRelation('variant', $line->variant_id === null ? null : $product->variants->firstWhere('id', $line->variant_id));
+            // A partner's goods come as often as they have addresses.
+            $lines[$line->offer_id][$line->id] ??= $line->setRelation('product', $product)->setRelation('variant', $line->variant_id === null ? null : $product->variants->firstWhere('id', $line->variant_id));
         }
 
-        return $lines;
+        return array_map(array_values(...), $lines);
     }
 
-    /** @param  array<int, Product>  $products  by id */
-    private function addVariants(array $products): void
+    /**
+     * @param  array<array<mixed>>  $rows
+     * @return array<int, Product> by id, with their variants and addresses
+     */
+    private function products(array $rows): array
     {
-        $varied = array_filter($products, static fn (Product $product): bool => $product->has_variants);
-        $rows = $varied === [] ? [] : DB::table('variants')->leftJoin('pictures', 'pictures.id', '=', 'variants.picture_id')
-            ->whereIn('variants.product_id', array_keys($varied))->orderBy('variants.position')
+        $products = $addresses = [];
+        foreach ($rows as $row) {
+            $id = $row['products_id'] ?? null;
+            if (is_int($id)) {
+                $products[$id] ??= Joined::model(new Product, 'products', self::SOLD['products'], $row) ?? throw new LogicException('A line has a product.');
+                $address = JoinedAddresses::address($row);
+                $addresses[$id] ??= [];
+                if ($address !== null) {
+                    $addresses[$id][$address->id] = $address;
+                }
+            }
+        }
+        $variants = $this->variants(array_keys(array_filter($products, static fn (Product $product): bool => $product->has_variants)));
+        foreach ($products as $id => $product) {
+            $product->setRelation('variants', new Collection($variants[$id] ?? []))->setRelation('addresses', new Collection(array_values($addresses[$id])));
+        }
+
+        return $products;
+    }
+
+    /**
+     * @param  list<int>  $products  their ids
+     * @return array<int, list<Variant>> by the id of the product, in order, with their pictures
+     */
+    private function variants(array $products): array
+    {
+        $rows = $products === [] ? [] : DB::table('variants')->leftJoin('pictures', 'pictures.id', '=', 'variants.picture_id')
+            ->whereIn('variants.product_id', $products)->orderBy('variants.position')
             ->get(Joined::selection(self::VARIED))->map(static fn (object $row): array => (array) $row)->all();
         $variants = [];
         foreach ($rows as $row) {
             $variant = Joined::model(new Variant, 'variants', self::VARIED['variants'], $row) ?? throw new LogicException('A row is of a variant.');
             $variants[$variant->product_id][] = $variant->setRelation('picture', Joined::model(new Picture, 'pictures', self::VARIED['pictures'], $row));
         }
-        foreach ($products as $id => $product) {
-            $product->setRelation('variants', new Collection($variants[$id] ?? []));
-        }
-    }
 
-    /** @param  array<int, Product>  $products  by id */
-    private function addAddresses(array $products): void
-    {
-        $elsewhere = array_filter($products, static fn (Product $product): bool => $product->kind->isElsewhere());
-        $rows = $elsewhere === [] ? [] : JoinedAddresses::to(DB::table('products'))->whereIn('products.id', array_keys($elsewhere))->whereNotNull('partner_addresses.id')
-            ->orderBy('partner_addresses.position')->get(Joined::selection(JoinedAddresses::COLUMNS))->map(static fn (object $row): array => (array) $row)->all();
-        $addresses = [];
-        foreach ($rows as $row) {
-            $address = JoinedAddresses::address($row) ?? throw new LogicException('A row is of an address.');
-            $addresses[$address->product_id][] = $address;
-        }
-        foreach ($elsewhere as $id => $product) {
-            $product->setRelation('addresses', new Collection($addresses[$id] ?? []));
-        }
+        return $variants;
     }
 }

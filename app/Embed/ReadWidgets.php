@@ -30,8 +30,14 @@ final readonly class ReadWidgets
             }
         }
 
+        $worn = [];
+
         return new Widgets(
-            array_map(static fn (Placement $placement): WidgetData => WidgetData::of($placement, $shop, $looks->chosen($placement->offer->look_id), $at), $placements),
+            array_map(static function (Placement $placement) use ($shop, $looks, $at, &$worn): WidgetData {
+                $look = $looks->chosen($placement->offer->look_id);
+
+                return WidgetData::of($placement, $shop, $worn[$look->id] ??= WidgetLook::of($look, $shop->base()), $at);
+            }, $placements),
             WidgetWords::of($shop),
             $changes,
         );

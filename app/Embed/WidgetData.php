@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Embed;
 
-use App\Models\Look;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
@@ -68,11 +67,11 @@ final readonly class WidgetData
     ) {}
 
     /** @param  Placement  $placement  with its offer, the offer's goods and their variants, pictures and addresses */
-    public static function of(Placement $placement, Shop $shop, Look $look, Moment $at): self
+    public static function of(Placement $placement, Shop $shop, WidgetLook $look, Moment $at): self
     {
         $offer = $placement->offer;
         $state = $placement->state($offer);
-        $word = static fn (ButtonState $state): string => $placement->word($state, $offer, $shop);
+        [$caption, $working, $added] = $placement->words($offer, $shop, $state, ButtonState::Working, ButtonState::Added);
         $click = WidgetClick::of($offer, $state);
         $partner = $offer->partnerLine();
         $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop->wording());
@@ -83,17 +82,17 @@ final readonly class WidgetData
             href: $placement->link($shop)->url(),
             form: $placement->form,
             state: $state->value,
-            caption: $word($state),
-            working: $word(ButtonState::Working),
-            added: $word(ButtonState::Added),
+            caption: $caption,
+            working: $working,
+            added: $added,
             click: $click,
             is_alone: $click === WidgetClick::Pay && $offer->cart_use === CartUse::JustThis,
             opens_new_tab: $opensNewTab,
             rel: $tag === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
-            css: $look->sheet(),
-            follows_page: $look->values->followsPage,
-            icon: WidgetIcon::of($look->values),
-            picture: $state === ButtonState::Idle ? WidgetPicture::of($look->values, $shop->base()) : null,
+            css: $look->css,
+            follows_page: $look->followsPage,
+            icon: $look->icon,
+            picture: $state === ButtonState::Idle ? $look->picture : null,
             note: $tag === null ? '' : trim(($placement->form === WidgetForm::Button ? '' : $tag->price.' ').$tag->disclosure),
             goods: $placement->form === WidgetForm::Picture ? WidgetGoods::of($offer, $shop->base()) : null,
             price: $placement->form === WidgetForm::Button ? null : WidgetPrice::ofOffer($offer, $at),

@@ -28,22 +28,27 @@ final class Look extends Model
 
     protected static function booted(): void
     {
-        self::saving(static function (self $look): void {
-            if (! $look->exists || $look->isDirty('values')) {
-                $look->sheet = self::sheetOf($look->values);
+        self::updating(static function (self $look): void {
+            if ($look->isDirty('values')) {
+                $look->sheet = null;
             }
         });
     }
 
-    /** It is worked out once: that takes a thousand times as long as reading it. */
+    /**
+     * It is worked out when it is shown first, and then kept: that takes a thousand times as long as reading it. Where the
+     * seller has changed the look meanwhile, theirs is worked out anew.
+     */
     public function sheet(): string
     {
-        return $this->sheet ?? self::sheetOf($this->values);
-    }
+        $sheet = $this->sheet ?? (new LookSheet($this->values, self::SHEET_FOR))->css();
+        if ($this->sheet === null) {
+            self::query()->whereKey($this->id)->whereNull('sheet')->toBase()->update(['sheet' => $sheet]);
+            $this->sheet = $sheet;
+            $this->syncOriginalAttribute('sheet');
+        }
 
-    private static function sheetOf(CoreLook $values): string
-    {
-        return (new LookSheet($values, self::SHEET_FOR))->css();
+        return $sheet;
     }
 
     /** @return array<string, string> */

@@ -70,9 +70,18 @@ final class Placement extends Model
     /** What the button says here: this place's own words, else the offer's, else the shop's. */
     public function word(ButtonState $state, Offer $offer, Shop $shop): string
     {
-        $own = StateWords::of([ButtonState::Idle->value => $this->caption]);
+        return $this->words($offer, $shop, $state)[0];
+    }
 
-        return WordLadder::of($own, $offer->ownWords(), StateWords::none(), $shop->words)->word($state, $offer->builtInCaption())->text;
+    /** @return non-empty-list<string> what the button says in each of the states */
+    public function words(Offer $offer, Shop $shop, ButtonState ...$states): array
+    {
+        $own = StateWords::of([ButtonState::Idle->value => $this->caption]);
+        $ladder = WordLadder::of($own, $offer->ownWords(), StateWords::none(), $shop->words);
+        $caption = $offer->builtInCaption();
+        $words = array_values(array_map(static fn (ButtonState $state): string => $ladder->word($state, $caption)->text, $states));
+
+        return $words === [] ? throw new \LogicException('Words are asked for of a state.') : $words;
     }
 
     /** @return BelongsTo<Shop, $this> */

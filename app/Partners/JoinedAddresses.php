@@ -40,6 +40,9 @@ final class JoinedAddresses
      */
     public static function address(array $row): ?PartnerAddress
     {
+        if (($row['partner_addresses_id'] ?? null) === null) {
+            return null;
+        }
         $marketplace = Joined::model(new Marketplace, 'marketplaces', self::COLUMNS['marketplaces'], $row);
         $host = Joined::model(new MarketplaceHost, 'marketplace_hosts', self::COLUMNS['marketplace_hosts'], $row);
         $marketplace?->setRelation('partner', Joined::model(new Partner, 'partners', self::COLUMNS['partners'], $row))->setRelation('hosts', new Collection(array_filter([$host])));

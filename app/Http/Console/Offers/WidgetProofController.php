@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Offers;
 
 use App\Embed\WidgetData;
+use App\Embed\WidgetLook;
 use App\Embed\WidgetWords;
 use App\Http\Console\Shared\Answer;
 use App\Models\OfferLine;
@@ -32,6 +33,6 @@ final readonly class WidgetProofController
         (new Collection($offer->lines->map(static fn (OfferLine $line): Product => $line->product)->all()))->load('variants.picture');
         $placement->setRelation('offer', $offer);
 
-        return response()->json(new WidgetProofResource(WidgetData::of($placement, $shop, $draft->look, $this->clock->moment()), WidgetWords::of($shop)));
+        return response()->json(new WidgetProofResource(WidgetData::of($placement, $shop, WidgetLook::of($draft->look, $shop->base()), $this->clock->moment()), WidgetWords::of($shop)));
     }
 }
