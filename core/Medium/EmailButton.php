@@ -32,6 +32,11 @@ final readonly class EmailButton implements Medium
         return false;
     }
 
+    public function opensTabs(): bool
+    {
+        return false;
+    }
+
     public function note(): string
     {
         return 'For a newsletter or a letter. A copy: its words and its look stay as they are today.';

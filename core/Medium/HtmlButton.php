@@ -29,6 +29,11 @@ final readonly class HtmlButton implements Medium
         return false;
     }
 
+    public function opensTabs(): bool
+    {
+        return true;
+    }
+
     public function note(): string
     {
         return 'For any page that takes HTML. A copy: its words and its look stay as they are today; what it sells, what that costs and where it leads follow.';

@@ -30,6 +30,11 @@ final readonly class JsonLd implements Medium
         return false;
     }
 
+    public function opensTabs(): bool
+    {
+        return false;
+    }
+
     public function note(): string
     {
         return 'For search engines, in the head of a page. A copy: its price is the one of today.';

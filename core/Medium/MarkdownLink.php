@@ -22,6 +22,11 @@ final readonly class MarkdownLink implements Medium
         return false;
     }
 
+    public function opensTabs(): bool
+    {
+        return false;
+    }
+
     public function note(): string
     {
         return 'For a post or a manual written in Markdown. A copy: its words stay as they are today.';

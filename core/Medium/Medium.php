@@ -16,6 +16,9 @@ interface Medium
     /** Whether it follows every change of the offer; else it is a copy, which keeps the words and the look of its day. */
     public function isLive(): bool;
 
+    /** Whether it can open what a click leads to in a tab of its own. */
+    public function opensTabs(): bool;
+
     /** What it is good for, and what becomes of it when the offer changes. */
     public function note(): string;
 

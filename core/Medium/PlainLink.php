@@ -21,6 +21,11 @@ final readonly class PlainLink implements Medium
         return true;
     }
 
+    public function opensTabs(): bool
+    {
+        return false;
+    }
+
     public function note(): string
     {
         return 'For a post, a profile, a message. It holds no words, so it follows every change.';

@@ -27,6 +27,11 @@ final readonly class QrCode implements Medium
         return true;
     }
 
+    public function opensTabs(): bool
+    {
+        return false;
+    }
+
     public function note(): string
     {
         return 'For a label, a card, a poster; readable from 20 mm on. It holds only the link, so it follows every change.';

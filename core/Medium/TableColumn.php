@@ -22,6 +22,11 @@ final readonly class TableColumn implements Medium
         return false;
     }
 
+    public function opensTabs(): bool
+    {
+        return true;
+    }
+
     public function note(): string
     {
         return 'A column of a price table, which is copied as a whole.';

@@ -24,6 +24,11 @@ final readonly class Widget implements Medium
         return true;
     }
 
+    public function opensTabs(): bool
+    {
+        return true;
+    }
+
     public function note(): string
     {
         return 'For a page that takes scripts: two lines. Words, look, price and stock follow every change; without the script a plain link stands there.';

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Offer;
+use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
+use PaperKite\Offer\Opening;
 use Tests\TestCase;
 
 final class OfferTest extends TestCase
@@ -136,6 +140,35 @@ final class OfferTest extends TestCase
         $this->postJson($this->address("/{$offer->id}/placements"), $this->place(['page' => ' ']))->assertUnprocessable()->assertJsonPath('errors.page.0', 'The name of the page is missing.');
         $this->postJson($this->address("/{$offer->id}/placements"), $this->place(['medium' => 'pigeon']))->assertUnprocessable()->assertJsonValidationErrorFor('medium');
         $this->postJson($this->address('/proof?offer='.$offer->id), $this->entry([]))->assertJsonPath('sentence.5.text', 'the spring post');
+    }
+
+    public function test_a_widget_shows_as_much_as_is_chosen_and_its_place_says_what_it_does_otherwise(): void
+    {
+        $offer = $this->offer($this->honey, ['destination' => Onwards::Stay, 'opening' => Opening::NewTab]);
+        $made = $this->postJson($this->address("/{$offer->id}/placements"), $this->place(['medium' => 'widget', 'form' => 'picture']))->assertCreated()
+            ->assertJsonPath('placements.0.form', 'picture')->assertJsonPath('placements.0.policy', "script-src {$this->shop->base()}; connect-src {$this->shop->base()}; img-src {$this->shop->base()}");
+        self::assertStringContainsString('stay on the page', is_string($made->json('placements.0.does_here')) ? $made->json('placements.0.does_here') : '');
+        $place = Placement::query()->where('offer_id', $offer->id)->sole();
+        $change = fn (array $with): TestResponse => $this->putJson($this->console("/api/shops/{$this->shop->slug}/placements/{$place->id}"), [...$this->place([]), ...$with]);
+
+        $change(['medium' => 'widget'])->assertOk()->assertJsonPath('placements.0.form', 'picture');
+        $change(['medium' => 'widget', 'form' => 'price'])->assertOk()->assertJsonPath('placements.0.form', 'price');
+        $change(['medium' => 'widget', 'form' => 'poster'])->assertUnprocessable()->assertJsonValidationErrorFor('form');
+        $change(['medium' => 'qr'])->assertOk()->assertJsonPath('placements.0.policy', '')->assertJsonPath('placements.0.does_here', 'Here it opens in the same tab: as QR code it can’t open a new one.');
+        $change(['medium' => 'html'])->assertOk()->assertJsonPath('placements.0.does_here', '');
+    }
+
+    public function test_a_widget_is_proved_as_it_stands_on_the_desk(): void
+    {
+        $offer = $this->offer($this->honey);
+        $place = $this->placement($offer, 'a page', ['medium' => 'widget', 'form' => 'price']);
+        $proof = fn (array $with): TestResponse => $this->postJson($this->console("/api/shops/{$this->shop->slug}/placements/{$place->id}/widget"), [...$this->entry([]), ...$with]);
+
+        $proof(['words' => ['idle' => 'Not saved yet'], 'destination' => 'stay'])->assertOk()->assertJsonPath('widget.caption', 'Not saved yet')->assertJsonPath('widget.click', 'stay')->assertJsonPath('widget.price.amount', '9.80')->assertJsonPath('words.language', 'en');
+        self::assertNotSame('Not saved yet', $offer->refresh()->caption);
+        $proof(['items' => [$this->item(['quantity' => 'many'])]])->assertUnprocessable();
+        $other = $this->placement($this->offer($this->product($this->shop(['name' => 'Elsewhere']))), 'theirs', ['medium' => 'widget']);
+        $this->postJson($this->console("/api/shops/{$this->shop->slug}/placements/{$other->id}/widget"), $this->entry([]))->assertNotFound();
     }
 
     public function test_the_list_is_filtered_paged_and_asks_the_database_five_times_at_most(): void

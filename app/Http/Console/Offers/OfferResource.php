@@ -51,7 +51,7 @@ final readonly class OfferResource
             $offer->version,
             OfferForm::of($offer),
             Sentence::decided($offer->toCore($shop, $look->name))->text(),
-            array_values($offer->placements->map(fn (Placement $placement) => PlacementResource::of($placement, $snippets, $shop))->all()),
+            array_values($offer->placements->map(fn (Placement $placement) => PlacementResource::of($placement->setRelation('offer', $offer), $snippets, $shop))->all()),
         );
     }
 }

@@ -38,6 +38,8 @@ final readonly class PlacementResource
         public string $url,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AnatomyPartResource::class))]
         public array $anatomy,
+        #[OA\Property(description: 'What a click does here, where the medium does it otherwise than the sentence says; blank: as it says.')]
+        public string $does_here,
         #[OA\Property(description: 'What is pasted, as the saved offer is now.')]
         public string $snippet,
         #[OA\Property(description: 'What a page with a Content-Security-Policy has to allow for it; blank: nothing.')]
@@ -68,6 +70,7 @@ final readonly class PlacementResource
             code: $placement->code,
             url: $link->url(),
             anatomy: array_map(AnatomyPartResource::of(...), $link->anatomy($placement->page)),
+            does_here: HereWords::of($placement->offer, Media::get($placement->medium)),
             snippet: $snippet,
             policy: $placement->medium === (new Widget)->key() ? Widget::policy($shop->base()) : '',
             digest: hash('sha256', $snippet),

@@ -1907,6 +1907,8 @@ export interface components {
             code: string;
             url: string;
             anatomy: components["schemas"]["AnatomyPart"][];
+            /** @description What a click does here, where the medium does it otherwise than the sentence says; blank: as it says. */
+            does_here: string;
             /** @description What is pasted, as the saved offer is now. */
             snippet: string;
             /** @description What a page with a Content-Security-Policy has to allow for it; blank: nothing. */

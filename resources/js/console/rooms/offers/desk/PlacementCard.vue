@@ -52,6 +52,7 @@ useKeys(
     The copy of {{ dayAndTime(placement.copied_at ?? '') }} no longer says what the offer says; copy it again and paste
     it anew.
   </p>
+  <p v-if="placement.does_here" class="mb-2 text-sm" data-does-here>{{ placement.does_here }}</p>
   <LinkAnatomy class="mb-3" :parts="placement.anatomy" />
   <div class="mb-2 flex flex-wrap gap-2">
     <CopyButton ref="linkButton" :text="placement.url" label="Copy link" shortcut="l" />
