@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fulfilment;
 
+use App\Changes\StockChanged;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Product;
@@ -15,7 +16,10 @@ use PaperKite\Order\GoodsState;
 /** Puts pieces of an order back on the shelf. Runs inside the transaction that has locked the order. */
 final readonly class PutBack
 {
-    public function __construct(private Clock $clock) {}
+    public function __construct(
+        private Clock $clock,
+        private StockChanged $changed,
+    ) {}
 
     /**
      * @param  Order  $order  locked, with its lines
@@ -57,6 +61,7 @@ final readonly class PutBack
             $shelf->newQuery()->whereKey($shelf->id)->toBase()->increment('stock', $count);
             // A product may stand in several lines.
             $shelf->stock += $count;
+            $this->changed->of($order->shop_id);
         }
         StockMovement::query()->insert([
             'product_id' => $line->product_id, 'variant_id' => $line->variant_id, 'order_id' => $order->id, 'order_line_id' => $line->id,

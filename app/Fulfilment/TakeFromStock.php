@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fulfilment;
 
+use App\Changes\StockChanged;
 use App\Models\FrozenLine;
 use App\Models\Product;
 use App\Models\Variant;
@@ -12,11 +13,13 @@ use Illuminate\Database\Eloquent\Collection;
 /** Takes pieces off the shelf: the variant's, where one was chosen. Runs inside a transaction. */
 final readonly class TakeFromStock implements Fulfils
 {
+    public function __construct(private StockChanged $changed) {}
+
     public function __invoke(array $lines): array
     {
         // All products by id, then all variants by id: whoever locks goods keeps to it, and waits for nobody who waits for it.
         $products = Product::query()->whereKey(array_map(static fn (FrozenLine $line): int => $line->productId, $lines))
-            ->orderBy('id')->lockForUpdate()->get(['id', 'stock', 'allows_back_order'])->keyBy('id');
+            ->orderBy('id')->lockForUpdate()->get(['id', 'shop_id', 'stock', 'allows_back_order'])->keyBy('id');
         $ids = array_filter(array_map(static fn (FrozenLine $line): ?int => $line->variantId, $lines), is_int(...));
         $variants = $ids === [] ? new Collection : Variant::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get(['id', 'stock'])->keyBy('id');
         $missing = [];
@@ -40,6 +43,7 @@ final readonly class TakeFromStock implements Fulfils
         if ($shelf->stock !== null && $quantity > $missing) {
             $shelf->stock -= $quantity - $missing;
             $shelf->newQuery()->whereKey($shelf->id)->toBase()->update(['stock' => $shelf->stock]);
+            $this->changed->of($product->shop_id);
         }
 
         return $missing;

@@ -26,7 +26,7 @@ final class Rooms
         'Embed' => ['Database', 'Looks', 'Models', 'Partners', 'Shopfront'],
         'Erasing' => ['Models', 'Time'],
         'Files' => [],
-        'Fulfilment' => ['Database', 'Messages', 'Models', 'Time'],
+        'Fulfilment' => ['Changes', 'Database', 'Messages', 'Models', 'Time'],
         'Looks' => ['Changes', 'Database', 'Models'],
         'Messages' => ['Files', 'Models', 'Time'],
         'Models' => ['Time'],

@@ -6,15 +6,19 @@ namespace Tests\Feature;
 
 use App\Changes\Changed;
 use App\Database\InTransaction;
+use App\Fulfilment\PutBack;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use Tests\Support\TakesOrders;
 use Tests\TestCase;
 
 /** The key of what is kept of a shop outside the database: another one after each change that stands, and after no other. */
 final class RevisionTest extends TestCase
 {
+    use TakesOrders;
+
     private Shop $shop;
 
     private Product $product;
@@ -59,6 +63,21 @@ final class RevisionTest extends TestCase
             self::assertNull($this->revision($this->shop));
         }
         self::assertSame(0, DB::table('rechecks')->where('shop_id', $this->shop->id)->count());
+    }
+
+    public function test_an_order_that_takes_off_the_shelf_counts_once_it_is_written(): void
+    {
+        $counted = $this->product($this->shop, ['sku' => 'counted', 'stock' => 2]);
+        $order = $this->paid($this->shop, $counted, 1);
+        $seen = [$this->revision($this->shop)];
+        // What is not counted can be had as before.
+        $this->paid($this->shop, $this->product($this->shop, ['sku' => 'uncounted', 'stock' => null]), 1);
+        $seen[] = $this->revision($this->shop);
+
+        app(InTransaction::class)(fn () => app(PutBack::class)($order->load('lines'), [$order->lines->firstOrFail()->id => 1], 0));
+        $seen[] = $this->revision($this->shop);
+
+        self::assertSame([1, 1, 2], $seen);
     }
 
     private function revision(Shop $shop): mixed

@@ -33,7 +33,7 @@ input[type=number]{inline-size:5.5em}
 .pick{display:inline-flex;align-items:center;gap:6px;min-block-size:44px;border:1px solid currentColor;border-radius:4px;padding:0 12px;cursor:pointer}
 .pick input{min-block-size:0;margin:0}
 :is(select,input,.status a):focus-visible{outline:3px solid currentColor;outline-offset:2px}
-.status{font-size:.9375em;display:flex;flex-wrap:wrap;gap:4px 14px}
+.status{font-size:.9375em;display:flex;flex-wrap:wrap;gap:4px 14px;align-items:baseline}
 .status a{color:inherit;text-decoration:underline;text-underline-offset:3px;padding-block:2px;min-block-size:24px}
 .told{position:absolute;inline-size:1px;block-size:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}
 @media (forced-colors:active){.button{border:1px solid ButtonText!important}}
