@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Carts\LeadOver;
 use App\Models\Cart;
 use App\Models\CheckoutState;
 use App\Models\Payment;
@@ -11,6 +12,7 @@ use App\Models\PaymentState;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Text\Secrets;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\OpensPayments;
 use Tests\TestCase;
 
@@ -65,6 +67,19 @@ final class SweptCartsTest extends TestCase
         // The click itself leads there: that is no second step.
         self::assertSame([null, null], [$steps[0], $steps[1]]);
         self::assertCount(2, array_unique(array_filter($steps)));
+    }
+
+    public function test_addresses_that_led_over_are_forgotten_after_a_day(): void
+    {
+        $shop = $this->shop();
+        $cart = Cart::query()->create(['shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => str_repeat('0', 64), 'created_at' => now()]);
+        app(LeadOver::class)($shop, $cart, false, true, 'blog.example');
+        $this->travel(23)->hours();
+        app(LeadOver::class)($shop, $cart, false, true, 'blog.example');
+        $this->travel(2)->hours();
+
+        $this->command('carts:sweep')->assertSuccessful();
+        self::assertSame(1, DB::table('hand_overs')->where('shop_id', $shop->id)->count());
     }
 
     public function test_a_cart_that_was_submitted_or_ordered_is_erased_like_others_and_its_payment_stays(): void

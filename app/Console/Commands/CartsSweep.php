@@ -11,6 +11,7 @@ use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 
 final class CartsSweep extends Command
 {
@@ -35,6 +36,8 @@ final class CartsSweep extends Command
                 $erased += $this->old($now)->whereKey($id)->toBase()->delete();
             }
         } while (count($batch) === self::BATCH);
+        // Whoever follows one again within a day comes to the same cart.
+        DB::table('hand_overs')->where('expires_at', '<', $now->subDay())->delete();
         $this->info("{$erased} carts erased.");
 
         return self::SUCCESS;

@@ -9,8 +9,9 @@ const LINK = /^\/k\/([0-9a-z]{7})$/i
 /** Longer than this no timer of a browser counts. */
 const LONGEST_TIMER = 2 ** 31 - 1
 
-/** By how much the clocks of a shop and of its shoppers may differ at the moment at which a sale ends. */
-const CLOCKS_MS = 500
+/** After a sale has ended, the shop is asked so much later, and each time twice as much, up to the latest. */
+const SOON_MS = 500
+const LATEST_MS = 60_000
 
 /** A widget of a shop: `<paper-kite code="…">` around a plain link, which stands for as long as nothing better is known. */
 class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' | 'act'> {
@@ -19,6 +20,7 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
   #stands = false
   #widget: Widget | null = null
   #changes: ReturnType<typeof setTimeout> | undefined
+  #lateMs = SOON_MS
 
   connectedCallback(): void {
     this.#stands = true
@@ -87,12 +89,17 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
     return this.#widget
   }
 
-  /** At the moment at which a sale begins or ends, the shop is asked again. */
-  #wake(told: Told): void {
+  /**
+   * At the moment at which a sale begins or ends, the shop is asked again, and again where it still tells of what is
+   * over: whoever keeps its answers may be a second late, and the clock of the page may be ahead.
+   */
+  #wake({ changesAt }: Told): void {
     clearTimeout(this.#changes)
-    const left = told.changesAt === null ? null : told.changesAt - Date.now()
-    if (left !== null && left > 0 && left < LONGEST_TIMER)
-      this.#changes = setTimeout(() => void this.refresh(), left + CLOCKS_MS)
+    if (changesAt === null) return
+    const left = changesAt - Date.now()
+    this.#lateMs = left > 0 ? SOON_MS : Math.min(2 * this.#lateMs, LATEST_MS)
+    const wait = Math.max(left, 0) + this.#lateMs
+    if (wait < LONGEST_TIMER) this.#changes = setTimeout(() => void this.refresh(), wait)
   }
 
   readonly #say: Say = (what, detail) => {
