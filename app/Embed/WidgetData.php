@@ -93,13 +93,19 @@ final readonly class WidgetData
             follows_page: $look->followsPage,
             icon: $look->icon,
             picture: $state === ButtonState::Idle ? $look->picture : null,
-            note: $tag === null ? '' : trim(($placement->form === WidgetForm::Button ? '' : $tag->price.' ').$tag->disclosure),
+            note: $tag === null ? '' : self::note($tag, $placement->form),
             goods: $placement->form === WidgetForm::Picture ? WidgetGoods::of($offer, $shop->base()) : null,
             price: $placement->form === WidgetForm::Button ? null : WidgetPrice::ofOffer($offer, $at),
             is_one: $offer->lines->count() === 1,
             questions: $click === WidgetClick::Follow ? [] : self::questions($offer, $shop, $at),
             ask: $click === WidgetClick::Follow ? null : WidgetAsk::of($offer),
         );
+    }
+
+    /** Who sells it, and that the shop earns by it; what it costs there, where the form is about the price. */
+    private static function note(PartnerTag $tag, WidgetForm $form): string
+    {
+        return $form === WidgetForm::Button ? $tag->disclosure : trim("{$tag->price} {$tag->disclosure}");
     }
 
     /** @return list<WidgetQuestions> */

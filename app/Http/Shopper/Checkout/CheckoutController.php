@@ -80,17 +80,25 @@ final readonly class CheckoutController
         if ($cart === null || $cart->lines->isEmpty()) {
             return $this->nothingToPay($shop, $cart);
         }
+
+        return $request->has('undo_joined') ? $this->undone($shop, $cart) : $this->sent($request, $shop, $cart);
+    }
+
+    private function undone(Shop $shop, Cart $cart): Answer
+    {
+        ($this->undo)($cart);
+
+        return new RedirectResponse($shop->checkoutPath($cart->ref).'?after=changed', Answer::HTTP_SEE_OTHER);
+    }
+
+    private function sent(Request $request, Shop $shop, Cart $cart): Answer
+    {
         $details = new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart), $shop->wording());
         $cart->update([
             'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
             'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
         ]);
 
-        if ($request->has('undo_joined')) {
-            ($this->undo)($cart);
-
-            return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
-        }
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove, $form->attendees);
@@ -101,7 +109,7 @@ final readonly class CheckoutController
             return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => Input::text($request, 'coupon')] + $details->typed, $errors, $form->quantities, $edit->errors);
         }
         if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
-            return new RedirectResponse($shop->checkoutPath($ref).'?after=changed', Answer::HTTP_SEE_OTHER);
+            return new RedirectResponse($shop->checkoutPath($cart->ref).'?after=changed', Answer::HTTP_SEE_OTHER);
         }
         $unnamed = array_filter($cart->refresh()->lines->mapWithKeys(static fn (CartLine $line): array => [$line->id => Attendees::objection($line->attendees(), $shop->wording())])->all(), is_string(...));
         if ($details->details === null || $unnamed !== []) {
