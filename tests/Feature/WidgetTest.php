@@ -13,6 +13,7 @@ use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Medium\LookSheet;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Opening;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -84,11 +85,28 @@ final class WidgetTest extends TestCase
         $codes = array_map(fn (): string => $this->placed()->code, range(1, 50));
         sort($codes);
 
+        // What its look is worked out to is written down the first time.
+        $this->data($codes[0]);
         $one = $this->reads($codes[0]);
         self::assertSame($one, $this->reads(implode(',', $codes)));
         self::assertLessThanOrEqual(6, $one);
         self::assertCount(50, $this->list($this->data(implode(',', $codes))));
         $this->data(implode(',', [...$codes, 'zzzzzzz']))->assertStatus(400)->assertHeader('Access-Control-Allow-Origin', '*');
+    }
+
+    public function test_a_look_is_worked_out_once_and_again_when_its_seller_changes_it(): void
+    {
+        $placement = $this->placed();
+        $css = fn (): mixed => $this->data($placement->code)->json('widgets.0.css');
+        $first = $css();
+        $look = $this->shop->looks()->firstOrFail();
+        self::assertSame([$first, $first], [$look->sheet, $css()]);
+
+        $values = $this->shop->looks()->whereKeyNot($look->id)->firstOrFail()->values;
+        $look->update(['values' => $values]);
+        self::assertNull($look->refresh()->sheet);
+        self::assertNotSame($first, $css());
+        self::assertSame((new LookSheet($values, '.button'))->css(), $look->refresh()->sheet);
     }
 
     /** @param  list<string>  $expected */
