@@ -48,6 +48,7 @@ final readonly class Site
             'aaaaaa2' => Answer::page('<!doctype html><title>Maintenance</title>'),
             'aaaaaa3' => Answer::json(['v' => 2, 'items' => []]),
             'aaaaaa4' => Answer::json(['v' => 1, 'widgets' => [['code' => 'aaaaaa4', 'caption' => 7]], 'words' => [], 'changes_at' => 'never']),
+            'aaaaaa7' => Answer::json(['v' => 1, 'widgets' => [['code' => 'aaaaaa7', 'href' => 'javascript:document.title=1', 'form' => 'button', 'state' => 'idle', 'caption' => 'Click', 'click' => 'follow', 'questions' => [], 'ask' => null]], 'words' => ['language' => 'en'], 'changes_at' => null]),
             'aaaaaa5' => Answer::json(['v' => 1, 'widgets' => [], 'words' => [], 'changes_at' => null]),
             default => Answer::json(['message' => 'Out of order.'], 500),
         };

@@ -157,7 +157,9 @@ final class WidgetPagesTest extends BrowserTestCase
         (new WidgetOnPage($browser, 49))->follow('See the cart');
         $browser->arrivingAt('/cart')->seeing('Added to your cart from wall.localhost:')->seeing('1 × Heather honey');
         $this->assertAccessible($browser, 'a cart that was joined');
+        $browser->click('Go to the checkout')->arrivingAt('/checkout/')->seeing('Added to your cart from wall.localhost:')->type('Name', 'Ada Nwosu-Reed');
         $browser->click('Take them out again')->notSeeing('Added to your cart')->notSeeing('Heather honey')->seeing('Beeswax wrap');
+        self::assertSame('Ada Nwosu-Reed', $browser->field('Name')->getAttribute('value'));
     }
 
     /** @return iterable<string, array{int}> */

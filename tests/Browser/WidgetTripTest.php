@@ -101,6 +101,7 @@ final class WidgetTripTest extends BrowserTestCase
         yield 'a page of its own' => ['aaaaaa2', true];
         yield 'a form of another version' => ['aaaaaa3', true];
         yield 'half of what there is to tell' => ['aaaaaa4', true];
+        yield 'a link that is a script' => ['aaaaaa7', true];
         yield 'nothing' => ['aaaaaa5', false];
         yield 'an error' => ['aaaaaa6', true];
     }

@@ -225,6 +225,32 @@ final class WidgetCartTest extends TestCase
         self::assertSame(2, self::pieces($cart));
     }
 
+    public function test_goods_that_are_gone_meanwhile_stand_in_nobodys_way(): void
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Wrap', 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small')])]]);
+        $small = $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => 0, 'sku' => 'wrap-small', 'choices' => ['Small'], 'choices_digest' => hash('sha256', 'Small'), 'stock' => 5]);
+        $wraps = $this->placement($this->offer($wrap, ['destination' => Onwards::Stay]), 'a page', ['medium' => 'widget']);
+        $token = self::token($this->add($wraps, ['choice' => [['Small']]]));
+        $this->add($this->placement, ['token' => $token])->assertJsonPath('count', 2);
+        $small->delete();
+        $this->embed('cart', ['token' => $token])->assertOk()->assertJsonPath('count', 1);
+
+        $this->honey->update(['is_draft' => true]);
+        $taken = $this->get($this->go($token, 'cart'))->assertStatus(303);
+        $this->seen(self::cookieOf($taken))->assertSee('not sold any longer')->assertDontSee('Wrap');
+    }
+
+    public function test_a_cart_that_is_full_takes_no_more_and_breaks_nothing(): void
+    {
+        $visitor = $this->visitorWithCart();
+        $this->cartOf($visitor)->lines()->update(['quantity' => 9999]);
+        $token = self::token($this->add($this->placement));
+        $this->follow($this->go($token, 'cart'), $visitor)->assertStatus(303);
+
+        self::assertSame(9999, self::pieces($this->cartOf($visitor)));
+        $this->seen($visitor)->assertDontSee('Added to your cart');
+    }
+
     public function test_what_is_bought_by_itself_leaves_both_carts_as_they_are(): void
     {
         $visitor = $this->visitorWithCart();

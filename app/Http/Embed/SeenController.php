@@ -34,6 +34,7 @@ final readonly class SeenController
         new OA\Property(property: 'click', description: 'The code of a placement.', type: 'string'),
     ])))]
     #[OA\Response(response: 204, description: 'Whatever became of it.')]
+    #[OA\Response(response: 429, description: 'Too often: nothing is counted.')]
     public function __invoke(Request $request): Response
     {
         foreach ($this->isCounted($request) ? [['view', EventKind::View], ['click', EventKind::Click]] : [] as [$name, $kind]) {

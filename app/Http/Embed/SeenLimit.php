@@ -10,7 +10,7 @@ use Illuminate\Cache\RateLimiter;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What comes from one address faster than a classroom could look is not counted, and nobody is told. */
+/** What comes from one address faster than a classroom could look is not counted. */
 final readonly class SeenLimit
 {
     public function __construct(
@@ -24,6 +24,6 @@ final readonly class SeenLimit
     {
         $address = ($this->caller)($request)->address;
 
-        return $this->limiter->hit("widget-seen-{$address}", WidgetLimit::SECONDS) > $this->perAddress ? response()->noContent() : $next($request);
+        return $this->limiter->hit("widget-seen-{$address}", WidgetLimit::SECONDS) > $this->perAddress ? response()->noContent(Response::HTTP_TOO_MANY_REQUESTS) : $next($request);
     }
 }

@@ -28,6 +28,11 @@ export async function add({ widget }: Told, origin: string, answers: URLSearchPa
   return { address: cart.go, count: cart.count }
 }
 
+/** A name that no other click has; a page without TLS has no better means to make one. */
+export function nameOfClick(): string {
+  return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+}
+
 /** A window for where a click leads, opened while the browser still knows that somebody clicked. */
 export function windowFor(opensNewTab: boolean): (address: string | null) => void {
   if (!opensNewTab) return (address) => address !== null && location.assign(address)

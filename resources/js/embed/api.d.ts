@@ -567,6 +567,13 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Too often: nothing is counted. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
 }

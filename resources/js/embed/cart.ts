@@ -1,3 +1,4 @@
+import { isWeb } from './data'
 import { PATIENCE_MS, VERSION, type Cart } from './told'
 
 /** Why a shop does not do what was asked, in words of its own; blank where it did not answer at all. */
@@ -69,7 +70,7 @@ class PageCart extends EventTarget {
       throw new Refused('')
     }
     if (!response.ok) throw new Refused(messageOf(told), response.status === 409)
-    if (!isCart(told)) throw new Refused('')
+    if (!isCart(told) || (told.go !== null && !isWeb(told.go))) throw new Refused('')
     // What is bought by itself says nothing of a cart that there is not.
     if (told.token !== '' || path !== '/add') this.keep(told)
     return told

@@ -22,6 +22,8 @@ async function ask(origin: string, codes: string[]): Promise<Map<string, Told>> 
   if (!response.ok) throw new Error(`The shop answered ${response.status}.`)
   const told = (await response.json()) as Answer
   if (told.v !== VERSION) throw new Error('The shop speaks of widgets in a form that is not known here.')
+  // A shop's data may be of another installation than the script: it leads to pages, and runs nothing here.
+  if (!told.widgets.every(({ href }) => isWeb(href))) throw new Error('The shop leads to something that is no page.')
   const changesAt = told.changes_at === null ? null : Date.parse(told.changes_at)
   return new Map(told.widgets.map((widget) => [widget.code, { widget, words: told.words, changesAt }]))
 }
@@ -51,6 +53,11 @@ export async function toldOf(origin: string, code: string): Promise<Told | undef
   if (told) known.set(key, { told, at: Date.now() })
   else known.delete(key)
   return told
+}
+
+/** Whether it is the address of a page, and not of a script. */
+export function isWeb(address: string): boolean {
+  return /^https?:\/\/./i.test(address)
 }
 
 function isOver(told: Told): boolean {

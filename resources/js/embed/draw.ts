@@ -120,7 +120,11 @@ function mark(button: HTMLElement, attribute: string, isOn: boolean): void {
 }
 
 function pricesOf(price: ShownPrice, before: string): HTMLElement[] {
-  const parts = [element('bdi'), element('s', { 'aria-hidden': 'true', dir: 'auto' }), element('span', { class: 'told' })]
+  const parts = [
+    element('bdi'),
+    element('s', { 'aria-hidden': 'true', dir: 'auto' }),
+    element('span', { class: 'told' }),
+  ]
   fill(parts, price, before)
   return parts
 }

@@ -1,4 +1,4 @@
-import { toldOf } from './data'
+import { isWeb, toldOf } from './data'
 import type { PaperKiteElement } from './page'
 import type { Told } from './told'
 import { Widget, type Say } from './widget'
@@ -76,8 +76,8 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
   /** Its shop is known by the link inside it, and by nothing else. */
   #place(): { origin: string; code: string } | null {
     const link = this.querySelector<HTMLAnchorElement>('a[href]')
-    if (!link || !URL.canParse(link.href)) return null
-    const { origin, pathname } = new URL(link.href)
+    if (!link || !isWeb(link.href)) return null
+    const { origin, pathname } = link
     const code = (this.getAttribute('code') ?? LINK.exec(pathname)?.[1] ?? '').toLowerCase()
     return LINK.test(pathname) && LINK.test(`/k/${code}`) ? { origin, code } : null
   }

@@ -25,7 +25,8 @@ s{font-weight:400;opacity:.75;margin-inline-start:.4em}
 legend{padding:0;margin-block-end:4px}
 .of,.stock{inline-size:100%}
 .stock,.note,.field span,legend{font-size:.875em}
-.stock:empty,.status:empty{display:none}
+.stock:empty{display:none}
+.status:empty{block-size:0;margin-block-start:-10px}
 .field{display:grid;gap:4px}
 select,input{font:inherit;color:inherit;background:transparent;border:1px solid currentColor;border-radius:4px;min-block-size:44px;padding:0 8px;max-inline-size:100%}
 option{color:CanvasText;background:Canvas}

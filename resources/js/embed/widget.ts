@@ -1,4 +1,4 @@
-import { add, isPlainLink, windowFor } from './act'
+import { add, isPlainLink, nameOfClick, windowFor } from './act'
 import { cartAt, Refused } from './cart'
 import { draw, type Drawn } from './draw'
 import { carryOver, replace } from './field'
@@ -104,7 +104,7 @@ export class Widget {
       await this.refresh()
       if (this.drawn !== drawn) return this.outdated(go)
       // Sent again after a failure, it is the same click.
-      this.clickName ||= crypto.randomUUID()
+      this.clickName ||= nameOfClick()
       const done = await add(told, this.origin, drawn.answers(), this.clickName)
       this.clickName = ''
       this.added(told, drawn, done.count)
