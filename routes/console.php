@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Console\ConsoleController;
+use App\Http\Console\Session\SetUpController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -20,6 +21,9 @@ Route::prefix('api')->group(function (): void {
 Route::prefix('preview/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(__DIR__.'/console/previews.php');
 
 Route::prefix('sheets/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(__DIR__.'/console/sheets.php');
+
+// Once there are people, nothing is there.
+Route::get('set-up', [SetUpController::class, 'page']);
 
 // Every other address is a view of the console.
 Route::get('{any}', ConsoleController::class)->where('any', '.*');

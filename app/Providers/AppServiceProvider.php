@@ -103,6 +103,7 @@ final class AppServiceProvider extends ServiceProvider
 
             return Limit::perHour(600)->by('pictures|'.($person instanceof Person ? $person->id : $request->ip()));
         });
+        RateLimiter::for('set-up', static fn (Request $request): Limit => Limit::perMinute(20)->by('set-up|'.$request->ip()));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by('sign-in|'.hash('sha256', EmailAddress::keyOf(Input::text($request, 'email')).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),

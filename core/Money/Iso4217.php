@@ -28,6 +28,15 @@ final class Iso4217
         .'SBD SCR SDG SEK SGD SHP SLE SOS SRD SSP STN SVC SYP SZL THB TJS TMT TOP TRY TTD TWD TZS UAH USD USN UYU UZS '
         .'VED VES WST XAD XCD XCG YER ZAR ZMW ZWG';
 
+    /** @return list<string> of currencies in which amounts are written, in order */
+    public static function codes(): array
+    {
+        $codes = [...array_keys(array_filter(self::OTHER_DIGITS, is_int(...))), ...explode(' ', self::HUNDREDTHS)];
+        sort($codes);
+
+        return $codes;
+    }
+
     /** @return int|null the digits after the point, or `null` where the code is unknown or has no minor unit */
     public static function minorDigits(string $code): ?int
     {

@@ -20,6 +20,15 @@ final readonly class Slug
         return preg_match('/\A(?=.{2,40}\z)[a-z0-9]+(?:-[a-z0-9]+)*\z/', $text) === 1 ? new self($text) : throw InvalidName::slug($text);
     }
 
+    /** What a name reads as in an address; `null` where nothing of it can be written there. */
+    public static function proposedFor(string $name): ?self
+    {
+        $latin = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $name);
+        $slug = trim(substr((string) preg_replace('/[^a-z0-9]+/', '-', is_string($latin) ? $latin : ''), 0, 40), '-');
+
+        return strlen($slug) < 2 || in_array($slug, self::RESERVED, true) ? null : new self($slug);
+    }
+
     /** @throws InvalidName */
     public static function ofShop(string $text): self
     {

@@ -31,6 +31,12 @@ final class Architecture
     }
 
     #[TestRule]
+    public function people_stand_on_nothing(): Rule
+    {
+        return $this->onlyOn('People', []);
+    }
+
+    #[TestRule]
     public function money_stands_on_nothing(): Rule
     {
         return $this->onlyOn('Money', []);

@@ -96,7 +96,8 @@ final class MangledFormsTest extends TestCase
             }
         }
 
-        self::assertEqualsCanonicalizing($takesJson, array_keys($this->forms()));
+        // Where there are people, no form sets anything up; what it bears, `SetUpTest` shows.
+        self::assertEqualsCanonicalizing(array_diff($takesJson, ['post /set-up']), array_keys($this->forms()));
     }
 
     /** @return iterable<string, array{mixed}> */

@@ -9,6 +9,8 @@ use App\Models\Shop;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use PaperKite\People\InvalidPassword;
+use PaperKite\People\Password;
 use PaperKite\Text\EmailAddress;
 use PaperKite\Text\InvalidAddress;
 
@@ -47,14 +49,16 @@ final class PersonCreate extends Command
     /** @param  Collection<int, Shop>  $shops */
     private function make(string $email, Collection $shops): int
     {
-        $password = $this->secret('Password (at least 12 characters)');
-        if (! is_string($password) || mb_strlen($password) < 12) {
-            $this->error('The password needs at least 12 characters; nothing was made.');
+        $typed = $this->secret('Password (at least 12 characters)');
+        try {
+            $password = Password::of(is_string($typed) ? $typed : '');
+        } catch (InvalidPassword $invalid) {
+            $this->error("{$invalid->getMessage()} Nothing was made.");
 
             return self::FAILURE;
         }
         DB::transaction(function () use ($email, $password, $shops): void {
-            $person = Person::query()->create(['name' => $this->optionText('name') ?: $email, 'email' => $email, 'password' => $password]);
+            $person = Person::query()->create(['name' => $this->optionText('name') ?: $email, 'email' => $email, 'password' => $password->text]);
             $person->shops()->attach($shops->modelKeys());
         });
         $this->info("{$email} can sign in now.");

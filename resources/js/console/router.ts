@@ -41,7 +41,10 @@ export const router = createRouter({
 router.beforeEach(async (to) => {
   const session = useSession()
   if (to.meta.isOpen) return true
-  if (!(await session.load())) return { name: 'sign-in', query: to.fullPath === '/' ? {} : { then: to.fullPath } }
+  if (!(await session.load())) {
+    if (await session.isToBeSetUp()) return { name: 'set-up' }
+    return { name: 'sign-in', query: to.fullPath === '/' ? {} : { then: to.fullPath } }
+  }
   if (to.name === 'home' && session.firstShop) return { name: 'offers', params: { shop: session.firstShop } }
   if (typeof to.params.shop === 'string' && !(await session.enter(to.params.shop)))
     return { name: 'nowhere', params: { rest: ['nowhere'] } }

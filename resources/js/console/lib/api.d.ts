@@ -38,6 +38,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be chosen when an installation is set up */
+        get: operations["setUpPage"];
+        put?: never;
+        /** Make the first person and the first shop */
+        post: operations["setUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}": {
         parameters: {
             query?: never;
@@ -2336,6 +2354,27 @@ export interface components {
         Session: {
             person: components["schemas"]["Person"] | null;
         };
+        /** @description What the page offers that sets an installation up. */
+        SetUp: {
+            countries: components["schemas"]["Choice"][];
+            currencies: components["schemas"]["Choice"][];
+            /** @description A host for a shop of this installation, with “shop” for the shop’s name. */
+            host: string;
+        };
+        SetUpEntry: {
+            /** @description As “php artisan install:word” printed it. */
+            word: string;
+            name: string;
+            email: string;
+            password: string;
+            /** @description Its name. */
+            shop: string;
+            host: string;
+            /** @description ISO 3166-1 alpha-2. */
+            country: string;
+            /** @description ISO 4217. */
+            currency: string;
+        };
         /** @enum {string} */
         Severity: "error" | "caution" | "hint";
         /** @enum {string} */
@@ -2777,6 +2816,53 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    setUpPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUp"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SetUpEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

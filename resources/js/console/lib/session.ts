@@ -16,6 +16,11 @@ export const useSession = defineStore('session', () => {
     return person.value !== null
   }
 
+  /** Whether nobody can sign in yet, since there is nobody. */
+  async function isToBeSetUp(): Promise<boolean> {
+    return (await outcome(api.GET('/set-up'))).data !== undefined
+  }
+
   async function enter(wanted: string): Promise<boolean> {
     // A shop answers to its former slugs, too.
     if (shop.value?.slug === wanted && lists.value) return true
@@ -54,5 +59,5 @@ export const useSession = defineStore('session', () => {
     shop.value = null
   }
 
-  return { person, shop, lists, slug, firstShop, load, enter, reload, signIn, signOut, forget }
+  return { person, shop, lists, slug, firstShop, load, isToBeSetUp, enter, reload, signIn, signOut, forget }
 })
