@@ -17,7 +17,7 @@ enum ButtonState: string
     public function label(): string
     {
         return match ($this) {
-            self::Idle => 'Idle',
+            self::Idle => 'Normal',
             self::Working => 'Working',
             self::Added => 'Added',
             self::SoldOut => 'Sold out',

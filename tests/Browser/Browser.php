@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\NoSuchFrameException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -304,7 +305,7 @@ final class Browser
             $this->driver->wait(self::PATIENCE_SECONDS, 60)->until(static function () use ($isSo): bool {
                 try {
                     return $isSo();
-                } catch (NoSuchElementException|StaleElementReferenceException) {
+                } catch (NoSuchElementException|NoSuchFrameException|StaleElementReferenceException) {
                     return false;
                 }
             });

@@ -22,7 +22,7 @@ final class DeskSlotsTest extends BrowserTestCase
         $browser->click('Variant: the kind they choose. Change it')->seeing('None in stock')->click('Large')->press(WebDriverKeys::ENTER)->seeing('Beeswax wrap in Large')->seeing('One step to payment');
         $browser->click('Save')->seeing('All is saved.');
         self::assertSame('wrap-Large', $offer->lines()->firstOrFail()->variant?->sku);
-        $browser->click('Variant: Large. Change it')->click('Small')->press(WebDriverKeys::ENTER)->seeing('Careful: None is in stock')->press(WebDriverKeys::ESCAPE);
+        $browser->click('Variant: Large. Change it')->click('Small')->press(WebDriverKeys::ENTER)->seeing('Check: None is in stock')->press(WebDriverKeys::ESCAPE);
     }
 
     public function test_the_shopper_is_asked_how_many_within_limits(): void
@@ -56,7 +56,7 @@ final class DeskSlotsTest extends BrowserTestCase
     public function test_the_bill_is_told_for_a_country_of_choice(): void
     {
         $offer = $this->offer($this->product($this->shop));
-        $browser = $this->desk($offer)->seeing('€13.70')->seeing('Paid to tarn-side');
+        $browser = $this->desk($offer)->seeing('€13.70')->seeing('Payments go to tarn-side');
 
         $country = $browser->css('section[aria-labelledby=proof-bill] input');
         $browser->clear($country);
@@ -73,9 +73,9 @@ final class DeskSlotsTest extends BrowserTestCase
         $offer = $this->offer($this->product($this->shop), ['caption' => 'The first']);
         $browser = $this->desk($offer)->click('Caption: The first. Change it')->type('Words on the button', 'The second')->press(WebDriverKeys::ENTER)->click('Save')->seeing('All is saved.');
 
-        $browser->click('More')->click('What it has said')->seeingCount('[data-version]', 2)->clickCss('[data-version]:nth-child(2) button')->notSeeing('What this offer has said')->seeing('When someone clicks The first')->click('Save')->seeing('All is saved.');
+        $browser->click('More')->click('History')->seeingCount('[data-version]', 2)->clickCss('[data-version]:nth-child(2) button')->notSeeing('History of this offer')->seeing('When someone clicks The first')->click('Save')->seeing('All is saved.');
         self::assertSame('The first', $offer->refresh()->caption);
-        $browser->click('More')->click('Make the next from it')->seeing('Say where it shall stand')->seeing('Draft')->seeing('The first');
+        $browser->click('More')->click('Duplicate')->seeing('Say where it shall stand')->seeing('Draft')->seeing('The first');
         self::assertSame(2, $this->shop->offers()->count());
     }
 

@@ -19,9 +19,9 @@ final class DeskTest extends BrowserTestCase
 
         $browser->click('Product: Heather honey, 340 g. Change it')->type('Find a product', 'candle')->seeingCount('[data-editor] li', 1)->click('Tall beeswax candle')->seeing('€12.95 + €3.90 shipping')->seeing('Changed, not saved yet');
         $browser->click('Quantity: one. Change it')->type('How many one click adds', '3')->press(WebDriverKeys::ENTER)->seeing('€38.85');
-        $browser->click('Quantity: three. Change it')->type('How many one click adds', '0')->seeing('To mend: The quantity');
+        $browser->click('Quantity: three. Change it')->type('How many one click adds', '0')->seeing('Must fix: The quantity');
         self::assertFalse($browser->driver->findElement(\Facebook\WebDriver\WebDriverBy::xpath('//button[normalize-space(.)="Save"]'))->isEnabled());
-        $browser->press(WebDriverKeys::ESCAPE)->seeing('three × Tall beeswax candle')->notSeeing('To mend');
+        $browser->press(WebDriverKeys::ESCAPE)->seeing('three × Tall beeswax candle')->notSeeing('Must fix');
         $browser->click('Destination: straight to paying. Change it')->click('to the cart')->press(WebDriverKeys::ENTER)->seeing('Add to cart')->seeing('2 steps to payment');
         $browser->click('Look: Kite silk. Change it')->click('Luggage tag')->press(WebDriverKeys::ENTER)->seeing('in Luggage tag on');
         $browser->click('How it opens: in the same tab. Change it')->click('in a new tab')->press(WebDriverKeys::ENTER)->seeing('to the cart, in a new tab');
@@ -85,7 +85,7 @@ final class DeskTest extends BrowserTestCase
         $browser->click('Save')->seeing('This offer was changed meanwhile')->seeing('When someone clicks Theirs')->seeing('When someone clicks Mine')
             ->click('Go on with theirs')->seeing('Theirs')->seeing('All is saved.')->click('Undo')->seeing('Mine')->click('Save')->seeing('All is saved.');
         self::assertSame(['Mine', 3], [$offer->refresh()->caption, $offer->version]);
-        $browser->click('More')->click('What it has said')->seeingCount('[data-version]', 2)->click('Put this back on the desk')->notSeeing('What this offer has said');
+        $browser->click('More')->click('History')->seeingCount('[data-version]', 2)->click('Put this back on the desk')->notSeeing('History of this offer');
     }
 
     public function test_a_place_is_given_words_of_its_own_and_rests_alone(): void

@@ -26,7 +26,7 @@ final class OfferTripTest extends BrowserTestCase
         foreach (['Small', 'Middle', 'Large'] as $index => $size) {
             $browser->type('Find an offer', $size)->seeingCount('[role=option]', 1)->clickCss('[role=option]')->seeingCount('[data-column]', $index + 1);
         }
-        $browser->clickCss('[data-column]:nth-child(2) [aria-pressed]')->seeing('Stands out')->click('Save')->seeing('Copy the table')->click('Copy the table')->seeing('Copied');
+        $browser->clickCss('[data-column]:nth-child(2) [aria-pressed]')->seeing('Highlighted')->click('Save')->seeing('Copy the table')->click('Copy the table')->seeing('Copied');
         $table = $this->shop->priceTables()->firstOrFail();
         $browser->until(static fn (): bool => $table->refresh()->copied !== null, 'the copy to be remembered');
 
@@ -61,14 +61,14 @@ final class OfferTripTest extends BrowserTestCase
     public function test_a_look_is_tried_beside_another_saved_and_put_back(): void
     {
         $browser = $this->signedIn()->click('Looks')->seeing('Kite silk')->type('Words', '#e08090')->seeing('4.5 to 1 is needed')->click('Take #')->notSeeing('4.5 to 1 is needed');
-        $browser->type('Corners ◤◢, px', '99')->seeing('from 0 to 60 (px)')->type('Corners ◤◢, px', '20')->notSeeing('from 0 to 60 (px)');
+        $browser->type('Rounded corners ◤◢, px', '99')->seeing('from 0 to 60 (px)')->type('Rounded corners ◤◢, px', '20')->notSeeing('from 0 to 60 (px)');
         $browser->click('Save')->seeing('Put the earlier one back');
         $hasCorner = fn (int $corner): bool => $this->shop->looks()->firstOrFail()->values->corner === $corner;
         self::assertTrue($hasCorner(20));
 
         $browser->click('Put the earlier one back')->until(static fn (): bool => $hasCorner(4), 'the earlier look');
-        $browser->click('Moss')->click('Put it away')->seeing('Put away: 1')->click('Put away: 1')->click('Bring back')->until(static fn (): bool => $browser->field('Name of the look')->getAttribute('value') === 'Moss', 'the look that was brought back');
-        $browser->notSeeing('is put away');
+        $browser->click('Moss')->click('Archive')->seeing('Archived: 1')->click('Archived: 1')->click('Bring back')->until(static fn (): bool => $browser->field('Name of the look')->getAttribute('value') === 'Moss', 'the look that was brought back');
+        $browser->notSeeing('is archived');
     }
 
     public function test_a_shopper_adds_from_the_list_and_from_the_glance_without_leaving_it(): void
@@ -80,7 +80,7 @@ final class OfferTripTest extends BrowserTestCase
 
         $browser->click('Choose')->seeing('Back to the list');
         $this->assertAccessible($browser, 'the glance');
-        $browser->clickCss('dialog .button')->seeing('this combination is not to be had')->click('Large')->clickCss('dialog .button')->seeing('“Beeswax wrap” is in your cart.');
+        $browser->clickCss('dialog .button')->seeing('this combination is not available')->click('Large')->clickCss('dialog .button')->seeing('“Beeswax wrap” is in your cart.');
         $browser->press(WebDriverKeys::ESCAPE)->notSeeing('Back to the list')->seeing('Everything in the shop')->click('Your cart')->arrivingAt('/cart')->seeing('Beeswax wrap')->seeing('Heather honey');
         self::assertSame(['Large'], CartLine::query()->where('product_id', $wrap->id)->firstOrFail()->variant?->choices);
     }

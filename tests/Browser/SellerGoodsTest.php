@@ -91,7 +91,7 @@ final class SellerGoodsTest extends BrowserTestCase
     public function test_a_link_is_built_by_hand_and_followed(): void
     {
         $this->product($this->shop, ['sku' => 'honey-340', 'name' => 'Heather honey']);
-        $browser = $this->signedIn()->click('Links by hand')->seeing('Its grammar')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '0')->seeing('from 1 to 999')
+        $browser = $this->signedIn()->click('Write a link yourself')->seeing('Its grammar')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '0')->seeing('from 1 to 999')
             ->type('Pieces', '3')->seeing('3 of “honey-340”.')->type('Label', 'spring')->seeing('from=spring');
         $link = $browser->css('[data-link]')->getText();
 

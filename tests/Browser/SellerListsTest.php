@@ -36,7 +36,7 @@ final class SellerListsTest extends BrowserTestCase
             ->type('Filter by name, SKU or category', 'soap')->seeing('No product fits “soap”.')
             ->press(WebDriverKeys::ESCAPE)->seeing('Willow honey')->seeing('Tall beeswax candle');
 
-        $browser->click('Tall beeswax candle')->arrivingAt('/products/')->tag('Found under', 'From beeswax')->click('Save')->seeing('New product')
+        $browser->click('Tall beeswax candle')->arrivingAt('/products/')->tag('Categories', 'From beeswax')->click('Save')->seeing('New product')
             ->seeing('Willow honey')->type('Filter by name, SKU or category', 'beeswax')->notSeeing('Willow honey');
         $browser->goTo("{$this->shop->base()}/")->click('From beeswax')->seeing('Tall beeswax candle')->notSeeing('Willow honey');
     }

@@ -80,7 +80,7 @@ final class ShopSettingsTest extends BrowserTestCase
     {
         $browser = $this->settings();
         [$percent, $rules] = [$browser->field('Percent')->getAttribute('value'), $this->shop->refresh()->getRawOriginal('rules')];
-        $browser->type('Percent', '99.9')->seeing('Changed, not saved yet.')->click('Take it back')->notSeeing('Changed, not saved yet.');
+        $browser->type('Percent', '99.9')->seeing('Changed, not saved yet.')->click('Undo')->notSeeing('Changed, not saved yet.');
 
         self::assertSame($percent, $browser->field('Percent')->getAttribute('value'));
         self::assertSame($rules, $this->shop->refresh()->getRawOriginal('rules'));

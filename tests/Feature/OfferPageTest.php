@@ -59,7 +59,7 @@ final class OfferPageTest extends TestCase
         $page = "/o/{$placement->code}";
         $this->click($placement)->assertRedirect($page);
 
-        $this->answer($page, [])->assertUnprocessable()->assertSee('this combination is not to be had');
+        $this->answer($page, [])->assertUnprocessable()->assertSee('this combination is not available');
         $this->answer($page, ['choice' => [['Small']]])->assertUnprocessable()->assertSee('sold out at the moment');
         $location = $this->answer($page, ['choice' => [['Large']]])->assertStatus(303)->headers->get('Location');
         self::assertSame('/checkout/'.Cart::query()->firstOrFail()->ref, $location);

@@ -36,9 +36,14 @@ final readonly class WordsFit implements Check
         $lines = $letters === null ? 1 : (int) ceil(mb_strlen($proof->offer->caption()) / $letters);
 
         return match (true) {
-            $lines > self::MOST_LINES => [Finding::caution(Slot::Caption, "In this look the caption takes {$lines} lines on a narrow page; shorten it to {$letters} letters, or make the look wider or its letters smaller.")],
-            $lines === self::MOST_LINES => [Finding::hint(Slot::Caption, "In this look the caption takes two lines on a narrow page; up to {$letters} letters stand in one.")],
+            $lines > self::MOST_LINES => [Finding::caution(Slot::Caption, "In this look the caption takes {$lines} lines on a narrow page; shorten it to {$this->letters($letters)}, or make the look wider or its letters smaller.")],
+            $lines === self::MOST_LINES => [Finding::hint(Slot::Caption, "In this look the caption takes two lines on a narrow page; up to {$this->letters($letters)} fit in one.")],
             default => [],
         };
+    }
+
+    private function letters(?int $count): string
+    {
+        return $count === 1 ? 'one letter' : "{$count} letters";
     }
 }

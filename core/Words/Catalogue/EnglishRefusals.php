@@ -31,7 +31,7 @@ final class EnglishRefusals
         ...self::QUANTITY,
         ...self::DETAIL,
 
-        'refused.combination' => 'Choose one of each; this combination is not to be had.',
+        'refused.combination' => 'Choose one of each; this combination is not available.',
         'refused.date_passed' => 'This date has passed; choose another.',
         'refused.sold_out' => 'This is sold out at the moment; choose another.',
         'refused.too_few' => 'Only {count} of this are left; choose fewer, or another.',

@@ -5,7 +5,7 @@ import type { Schemas } from '../lib/client'
 import { useSession } from '../lib/session'
 
 const props = defineProps<{ finding: Schemas['Finding']; product?: number | undefined }>()
-const names = { error: 'To mend', caution: 'Careful', hint: 'Hint' }
+const names = { error: 'Must fix', caution: 'Check', hint: 'Tip' }
 const rooms = {
   payee: 'Set the payee',
   shipping: 'Open the zones',

@@ -67,7 +67,7 @@ useResizeObserver(page, () => (tall.value = page.value?.offsetHeight ?? tall.val
       />
       <SegmentedChoice
         v-model="ground"
-        label="Ground"
+        label="Background"
         :choices="[
           { value: 'light', label: 'light' },
           { value: 'dark', label: 'dark' },

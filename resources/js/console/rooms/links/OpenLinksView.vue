@@ -121,9 +121,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
         <p v-if="entry.items.length === 0" class="text-pencil">Pick what it sells, and it stands here.</p>
         <p v-else-if="built?.finding" class="text-wrong" role="alert">{{ built.finding }}</p>
         <template v-else-if="built">
-          <p v-if="built.caution" class="mb-2 text-amber" role="status">
-            <strong>Careful:</strong> {{ built.caution }}
-          </p>
+          <p v-if="built.caution" class="mb-2 text-amber" role="status"><strong>Check:</strong> {{ built.caution }}</p>
           <p class="mb-3 font-mono [overflow-wrap:anywhere]" data-link>{{ built.url }}</p>
           <CopyButton :text="built.url" label="Copy link" class="mb-3" />
           <LinkAnatomy :parts="built.anatomy" />

@@ -94,10 +94,10 @@ async function upload(event: Event): Promise<void> {
   <LedgerRow title="Shape">
     <div class="grid gap-4 sm:grid-cols-3">
       <TextField v-bind="field('border_width')" label="Border, px" inputmode="numeric" />
-      <TextField v-bind="field('corner')" label="Corners ◤◢, px" inputmode="numeric" />
-      <TextField v-bind="field('cross_corner')" label="Corners ◥◣, px" inputmode="numeric" />
-      <TextField v-bind="field('padding_block')" label="Room above and below, px" inputmode="numeric" />
-      <TextField v-bind="field('padding_inline')" label="Room at the sides, px" inputmode="numeric" />
+      <TextField v-bind="field('corner')" label="Rounded corners ◤◢, px" inputmode="numeric" />
+      <TextField v-bind="field('cross_corner')" label="Rounded corners ◥◣, px" inputmode="numeric" />
+      <TextField v-bind="field('padding_block')" label="Space inside, top and bottom, px" inputmode="numeric" />
+      <TextField v-bind="field('padding_inline')" label="Space inside, left and right, px" inputmode="numeric" />
       <PickField v-bind="value('shadow')" label="Shadow" :choices="SHADOWS" />
       <PickField v-bind="value('width')" label="Width" :choices="WIDTHS" />
       <TextField
@@ -114,7 +114,7 @@ async function upload(event: Event): Promise<void> {
       <PickField v-bind="value('font')" label="Font" :choices="FONTS" />
       <TextField v-bind="field('font_size')" label="Size, px" inputmode="numeric" />
       <SwitchField v-bind="value('is_bold')" class="self-end pb-1.5" label="Bold" />
-      <PickField v-bind="value('icon')" label="Mark" :choices="ICONS" />
+      <PickField v-bind="value('icon')" label="Icon" :choices="ICONS" />
       <template v-if="entry.icon !== 'none'">
         <PickField
           v-bind="value('icon_side')"

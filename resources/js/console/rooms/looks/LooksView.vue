@@ -83,7 +83,7 @@ const choices = computed(() => [
         </button>
         <Disclosure v-if="away.length > 0" v-slot="{ open }" as="div" class="mt-4">
           <DisclosureButton class="follow min-h-8"
-            >{{ open ? 'Close what is put away' : `Put away: ${away.length}` }}
+            >{{ open ? 'Close the archive' : `Archived: ${away.length}` }}
           </DisclosureButton>
           <DisclosurePanel as="ul" class="mt-1">
             <li v-for="look in away" :key="look.id" class="flex items-center gap-3 py-1.5">
@@ -111,7 +111,7 @@ const choices = computed(() => [
         </div>
         <ul class="mb-3 grid gap-1" aria-live="polite" data-doubts>
           <li v-for="doubt in trial?.doubts ?? []" :key="doubt.sentence" class="text-amber">
-            <strong>Careful:</strong> {{ doubt.sentence }}
+            <strong>Check:</strong> {{ doubt.sentence }}
           </li>
         </ul>
         <form novalidate @submit.prevent="save()">
@@ -138,7 +138,7 @@ const choices = computed(() => [
               class="side-deed !min-h-10"
               @click="putAway(chosen, true)"
             >
-              Put it away
+              Archive
             </button>
             <RouterLink :to="{ name: 'offers', params: { shop: session.slug } }" class="follow ml-auto"
               >To the offers</RouterLink

@@ -34,7 +34,7 @@ async function rememberTable(priceTable: number, digest: string): Promise<void> 
 
 <template>
   <div class="pt-6 pb-16">
-    <h1 class="sentence mb-1 text-3xl font-semibold">Copies to renew</h1>
+    <h1 class="sentence mb-1 text-3xl font-semibold">Outdated copies</h1>
     <p class="mb-5 max-w-3xl text-pencil">
       A copy keeps the words and the look of the day it was taken. These no longer say what their offers say: copy each
       again and paste it where the old one stands. What they sell, what that costs and where they lead is right all the

@@ -12,8 +12,8 @@ const session = useSession()
 const ways = [
   { name: 'looks', label: 'Looks' },
   { name: 'price-tables', label: 'Price tables' },
-  { name: 'copies', label: 'Copies to renew' },
-  { name: 'open-links', label: 'Links by hand' },
+  { name: 'copies', label: 'Outdated copies' },
+  { name: 'open-links', label: 'Write a link yourself' },
 ]
 const { list, refusal, search, turnTo } = useList((asked) =>
   outcome(api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: asked } })),

@@ -113,11 +113,11 @@ async function remember(): Promise<void> {
         <div class="flex flex-wrap gap-2">
           <button type="submit" class="deed" :disabled="!isDirty">Save</button>
           <button v-if="table && !isDirty" type="button" class="side-deed !min-h-10" @click="putAway(!table.is_away)">
-            {{ table.is_away ? 'Bring it back' : 'Put it away' }}
+            {{ table.is_away ? 'Bring back' : 'Archive' }}
           </button>
         </div>
         <p v-if="table?.is_away" class="mt-2 text-sm text-pencil" role="status">
-          It is put away, at the end of the list. What was copied of it goes on working.
+          It is archived, at the end of the list. What was copied of it goes on working.
         </p>
       </div>
       <section v-if="table" class="min-w-0" aria-labelledby="table-proof">

@@ -32,7 +32,7 @@ const { list, refusal, turnTo } = useList(({ page }) =>
             dir="auto"
             >{{ table.name }}</RouterLink
           >
-          <span v-if="table.is_away" class="ml-3 text-sm text-pencil">put away</span>
+          <span v-if="table.is_away" class="ml-3 text-sm text-pencil">archived</span>
           <span v-else-if="table.is_stale" class="ml-3 text-sm text-amber">copy again</span>
           <p v-for="column in table.columns" :key="column.offer_id" class="truncate text-sm text-pencil" dir="auto">
             {{ column.decided }}

@@ -62,7 +62,7 @@ function stress(at: number): void {
           :aria-pressed="column.is_stressed"
           @click="stress(index)"
         >
-          {{ column.is_stressed ? 'Stands out' : 'Let it stand out' }}
+          {{ column.is_stressed ? 'Highlighted' : 'Highlight this column' }}
         </button>
         <button v-if="index > 0" type="button" class="follow min-h-7" @click="move(index, -1)">
           Earlier<span class="sr-only">: column {{ index + 1 }}</span>

@@ -43,6 +43,6 @@ export const routes: RouteRecordRaw[] = [
     path: '/:shop/offers/copies',
     name: 'copies',
     component: () => import('./CopiesView.vue'),
-    meta: { title: 'Copies to renew' },
+    meta: { title: 'Outdated copies' },
   },
 ]

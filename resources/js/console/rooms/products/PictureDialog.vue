@@ -30,7 +30,7 @@ defineEmits<{ pick: [id: number | null]; close: [] }>()
         </div>
         <div class="mt-5 flex gap-3">
           <button type="button" class="side-deed !min-h-10" @click="$emit('pick', null)">As the product’s</button>
-          <button type="button" class="side-deed !min-h-10" @click="$emit('close')">Leave it</button>
+          <button type="button" class="side-deed !min-h-10" @click="$emit('close')">Cancel</button>
         </div>
       </DialogPanel>
     </div>

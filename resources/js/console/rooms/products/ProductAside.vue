@@ -40,7 +40,7 @@ function movePictures(moved: Schemas['Picture'][]): void {
     </section>
     <TagField
       v-bind="field('categories')"
-      label="Found under"
+      label="Categories"
       :known="session.shop?.categories ?? []"
       note="Type a new category, and it is made."
     />

@@ -35,7 +35,7 @@ const address = computed({
 
 <template>
   <template v-if="entry">
-    <LedgerRow v-if="has('stock')" :title="has('dates') ? 'Seats' : 'On the shelf'">
+    <LedgerRow v-if="has('stock')" :title="has('dates') ? 'Seats' : 'Stock'">
       <div class="grid gap-4">
         <SwitchField
           v-if="!isVaried"
@@ -49,17 +49,22 @@ const address = computed({
             :label="has('dates') ? 'Free seats' : 'Pieces in stock'"
             inputmode="numeric"
           />
-          <TextField v-bind="field('low_stock')" label="Low at" inputmode="numeric" note="Then it is marked." />
+          <TextField
+            v-bind="field('low_stock')"
+            label="Low stock from"
+            inputmode="numeric"
+            note="From then on it is marked in lists."
+          />
           <SwitchField
             v-bind="value('allows_back_order')"
             class="self-center sm:col-span-2 sm:col-start-auto"
-            label="Sell on when none is left"
+            label="Take orders at zero stock"
           />
         </div>
       </div>
     </LedgerRow>
 
-    <LedgerRow v-if="has('shipping')" title="Sent as">
+    <LedgerRow v-if="has('shipping')" title="Shipping">
       <div class="grid gap-4 sm:grid-cols-[8rem_6rem_minmax(0,1fr)_minmax(0,1fr)]">
         <TextField v-bind="field('weight')" label="Weight" inputmode="decimal" />
         <PickField v-bind="value('weight_unit')" label="Unit" :choices="units" />
@@ -77,7 +82,7 @@ const address = computed({
       <PickField v-model="address" class="sm:w-64" label="Address" :choices="kind?.addresses ?? []" />
     </LedgerRow>
 
-    <LedgerRow v-if="has('tax')" title="In the books">
+    <LedgerRow v-if="has('tax')" title="Cost and tax">
       <div class="grid gap-4 sm:grid-cols-[9rem_12rem]">
         <TextField
           v-bind="field('cost')"

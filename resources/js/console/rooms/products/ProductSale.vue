@@ -19,7 +19,7 @@ const { kind, has } = useProductKind(form)
 
 <template>
   <template v-if="entry">
-    <LedgerRow v-if="has('price')" title="Sells for">
+    <LedgerRow v-if="has('price')" title="Price">
       <div
         class="grid gap-4"
         :class="

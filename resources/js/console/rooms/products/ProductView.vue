@@ -71,7 +71,7 @@ async function leave(): Promise<void> {
     <h1 class="sentence mb-5 text-3xl font-semibold" dir="auto">{{ title }}</h1>
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">
-        <LedgerRow title="Called">
+        <LedgerRow title="Name">
           <div class="grid gap-4 md:grid-cols-[minmax(0,1fr)_13rem]">
             <TextField v-bind="field('name')" label="Name" />
             <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it." />
@@ -105,7 +105,7 @@ async function leave(): Promise<void> {
         <ProductAddresses v-if="has('addresses')" :form="form" />
         <ProductSale :form="form" />
 
-        <LedgerRow v-if="has('variants')" title="Comes in">
+        <LedgerRow v-if="has('variants')" title="Variants">
           <OptionsField v-bind="value('options')" :error-at="errorAt" :currency="session.shop?.currency ?? ''" />
           <VariantSheet
             v-if="isVaried"
@@ -121,7 +121,7 @@ async function leave(): Promise<void> {
 
         <ProductGoods :form="form" />
 
-        <LedgerRow title="Told">
+        <LedgerRow title="Description">
           <div class="grid gap-5">
             <TextField
               v-if="has('thanks')"
@@ -146,7 +146,7 @@ async function leave(): Promise<void> {
       @insist="(version) => leaveOnce(form.saveOver(version))"
       @reload="form.load"
     >
-      <button type="button" class="side-deed !min-h-10" @click="leave">Leave it</button>
+      <button type="button" class="side-deed !min-h-10" @click="leave">Cancel</button>
       <button type="submit" class="deed" :disabled="isWorking">Save</button>
     </SaveBar>
   </form>

@@ -146,7 +146,7 @@ onMounted(load)
       <RefusalNotice :refusal="refusal" @insist="save" @reload="showSaved" />
       <div class="flex gap-3">
         <button type="button" class="deed" @click="save()">Save the coupon</button>
-        <button type="button" class="side-deed !min-h-10" @click="open = null">Leave it</button>
+        <button type="button" class="side-deed !min-h-10" @click="open = null">Cancel</button>
       </div>
     </div>
     <button v-else type="button" class="side-deed mt-3" @click="edit(null)">New coupon</button>

@@ -47,7 +47,7 @@ async function save(): Promise<void> {
       />
       <div class="flex gap-3 sm:pt-7">
         <button type="submit" class="deed">Pay this account</button>
-        <button type="button" class="side-deed !min-h-10" @click="isOpen = false">Leave it</button>
+        <button type="button" class="side-deed !min-h-10" @click="isOpen = false">Cancel</button>
       </div>
     </form>
     <p class="mt-1 text-sm text-pencil">Everybody in the shop is told by mail. No link, button or page carries it.</p>

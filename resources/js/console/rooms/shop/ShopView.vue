@@ -78,7 +78,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
     <p v-if="refusal && !rules" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">
-        <LedgerRow id="payee" title="Paid to"><PayeeForm /></LedgerRow>
+        <LedgerRow id="payee" title="Payments go to"><PayeeForm /></LedgerRow>
         <LedgerRow id="shipping" title="Shipping">
           <ZonesField
             :model-value="rules.zones"
@@ -111,7 +111,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
             <p v-if="trial?.tax_sentence" class="text-sm text-pencil">{{ trial.tax_sentence }}</p>
           </div>
         </LedgerRow>
-        <LedgerRow title="Kept back">
+        <LedgerRow title="Payment provider’s fee">
           <div class="grid gap-4 sm:grid-cols-[9rem_9rem]">
             <TextField
               label="Percent"
@@ -132,7 +132,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
             What the payment provider keeps of each payment. {{ trial?.fee_sentence }}
           </p>
         </LedgerRow>
-        <LedgerRow title="At home">
+        <LedgerRow title="Country and currency">
           <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
             <CountryField v-model="homeCountry" label="Country" />
             <TextField
@@ -178,7 +178,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
       @insist="saveOver"
       @reload="load"
     >
-      <button type="button" class="side-deed !min-h-10" @click="load">Take it back</button>
+      <button type="button" class="side-deed !min-h-10" @click="load">Undo</button>
       <button type="button" class="deed" :disabled="isWorking || wrongCount > 0" @click="save">Save the rules</button>
     </SaveBar>
   </div>

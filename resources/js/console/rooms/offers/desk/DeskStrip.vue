@@ -44,7 +44,7 @@ const said = computed(() => {
                 :class="{ 'bg-paper': active }"
                 @click="$emit('history')"
               >
-                What it has said
+                History
               </button>
             </MenuItem>
             <MenuItem v-slot="{ active }">
@@ -54,7 +54,7 @@ const said = computed(() => {
                 :class="{ 'bg-paper': active }"
                 @click="$emit('duplicate')"
               >
-                Make the next from it
+                Duplicate
               </button>
             </MenuItem>
             <MenuItem v-if="offer.next_states.includes('archived')" v-slot="{ active }">

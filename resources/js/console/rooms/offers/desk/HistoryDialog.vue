@@ -31,7 +31,7 @@ async function load(page: number): Promise<void> {
 </script>
 
 <template>
-  <ModalDialog :is-open="isOpen" title="What this offer has said" is-wide @close="$emit('close')">
+  <ModalDialog :is-open="isOpen" title="History of this offer" is-wide @close="$emit('close')">
     <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
     <p v-if="history?.items.length === 0" class="mb-4 text-pencil">
       Nothing has been changed since the history began; each change from now on is kept here.

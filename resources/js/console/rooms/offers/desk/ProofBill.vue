@@ -14,7 +14,7 @@ const session = useSession()
     <h2 id="proof-bill" class="sentence mb-3 text-lg font-semibold">On the bill</h2>
     <p v-if="proof.is_paid_here" class="mb-2 text-sm text-pencil">
       <template v-if="session.shop?.payee"
-        >Paid to <span class="font-mono">{{ session.shop.payee }}</span>, which no button or page carries.</template
+        >Payments go to <span class="font-mono">{{ session.shop.payee }}</span>; no button or page shows that.</template
       >
       <template v-else>Nobody is paid yet: the shop has no payee.</template>
     </p>

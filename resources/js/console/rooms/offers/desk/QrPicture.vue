@@ -72,7 +72,7 @@ function savePng(): void {
     <div class="grid min-w-0 flex-1 gap-2">
       <SegmentedChoice
         v-model="level"
-        label="Bears damage of"
+        label="Still readable with this much damaged"
         :choices="[
           { value: 'L', label: '7 %' },
           { value: 'M', label: '15 %' },
