@@ -8,7 +8,7 @@ use App\Http\Console\Shared\CoreRule;
 use App\Shops\ShopNames;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use PaperKite\Money\Currency;
+use PaperKite\Money\Iso4217;
 use PaperKite\People\Password;
 use PaperKite\Text\EmailAddress;
 use PaperKite\Text\Line;
@@ -28,6 +28,10 @@ final class SetUpRequest extends FormRequest
 {
     public const LONGEST_NAME = 120;
 
+    private const COUNTRY = 'Choose the country from the list.';
+
+    private const CURRENCY = 'Choose the currency from the list.';
+
     /** @return array<string, mixed> */
     public function rules(ShopNames $names): array
     {
@@ -37,15 +41,15 @@ final class SetUpRequest extends FormRequest
             'email' => ['present', 'string', 'max:254', new CoreRule(static fn (string $text) => EmailAddress::of($text))],
             'password' => ['present', 'string', new CoreRule(static fn (string $text) => Password::of($text))],
             'shop' => ['present', 'string', new CoreRule(static fn (string $text) => Line::of($text, 'The shop’s name', self::LONGEST_NAME))],
-            'host' => ['present', 'string', new CoreRule(static fn (string $text) => $names->host(null, $text, isOperator: true))],
-            'country' => ['required', 'string', static fn (string $at, mixed $value, callable $fail) => is_string($value) && Countries::exists($value) ? null : $fail('Choose the country from the list.')],
-            'currency' => ['present', 'string', new CoreRule(static fn (string $text) => Currency::of($text))],
+            'host' => ['required', 'string', new CoreRule(static fn (string $text) => $names->host(null, $text, isOperator: true))],
+            'country' => ['required', 'string', static fn (string $at, mixed $value, callable $fail) => is_string($value) && Countries::exists($value) ? null : $fail(self::COUNTRY)],
+            'currency' => ['required', 'string', static fn (string $at, mixed $value, callable $fail) => is_string($value) && in_array($value, Iso4217::codes(), true) ? null : $fail(self::CURRENCY)],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['word.required' => 'The set-up word is missing; it stands in the terminal in which Paper Kite was started.', 'country.required' => 'Choose the country from the list.'];
+        return ['word.required' => 'The set-up word is missing; it stands in the terminal in which Paper Kite was started.', 'host.required' => 'The web address is missing; write one like shop.example.', 'country.required' => self::COUNTRY, 'currency.required' => self::CURRENCY];
     }
 }

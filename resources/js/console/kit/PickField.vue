@@ -5,7 +5,9 @@ import { computed } from 'vue'
 /** One of a short list. */
 const props = defineProps<{ label: string; choices: { value: V; label: string }[] }>()
 const model = defineModel<V>({ required: true })
-const shown = computed(() => props.choices.find(({ value }) => value === model.value)?.label ?? model.value)
+const shown = computed(
+  () => props.choices.find(({ value }) => value === model.value)?.label ?? (model.value || 'Choose'),
+)
 </script>
 
 <template>

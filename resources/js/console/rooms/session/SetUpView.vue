@@ -29,12 +29,16 @@ const strength = computed(() => strengthOf(entry.value.password))
 
 function set(part: Partial<Schemas['SetUpEntry']>): void {
   entry.value = { ...entry.value, ...part }
+  // What is being put right is no longer wrong.
+  for (const field of Object.keys(part)) delete refusal.value?.errors?.[field]
 }
 
 const { value, field } = useFields(entry, set, (at) => sentenceAt(refusal.value, at))
 
 onMounted(async () => {
   choices.value = (await outcome(api.GET('/set-up'))).data ?? null
+  const here = new Intl.Locale(navigator.language).region ?? ''
+  if (choices.value?.countries.some((country) => country.value === here)) set({ country: here })
 })
 
 async function setUp(): Promise<void> {
