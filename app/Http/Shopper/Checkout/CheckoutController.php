@@ -81,7 +81,13 @@ final readonly class CheckoutController
             return $this->nothingToPay($shop, $cart);
         }
 
-        return $request->has('undo_joined') ? $this->undone($shop, $cart) : $this->sent($request, $shop, $cart);
+        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart), $shop->wording());
+        $cart->update([
+            'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
+            'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
+        ]);
+
+        return $request->has('undo_joined') ? $this->undone($shop, $cart) : $this->sent($request, $shop, $cart, $details);
     }
 
     private function undone(Shop $shop, Cart $cart): Answer
@@ -91,14 +97,8 @@ final readonly class CheckoutController
         return new RedirectResponse($shop->checkoutPath($cart->ref).'?after=changed', Answer::HTTP_SEE_OTHER);
     }
 
-    private function sent(Request $request, Shop $shop, Cart $cart): Answer
+    private function sent(Request $request, Shop $shop, Cart $cart, DetailsEntry $details): Answer
     {
-        $details = new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart), $shop->wording());
-        $cart->update([
-            'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
-            'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
-        ]);
-
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
         $edit = ($this->editCart)($cart, $form->quantities, $form->remove, $form->attendees);
