@@ -87,11 +87,12 @@ final readonly class CheckoutController
             'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
         ]);
 
-        return $request->has('undo_joined') ? $this->undone($shop, $cart) : $this->sent($request, $shop, $cart, $details);
+        return $request->has('undo_joined') ? $this->undone($request, $shop, $cart) : $this->sent($request, $shop, $cart, $details);
     }
 
-    private function undone(Shop $shop, Cart $cart): Answer
+    private function undone(Request $request, Shop $shop, Cart $cart): Answer
     {
+        ($this->editCart)($cart, [], null, CartForm::of($request)->attendees);
         ($this->undo)($cart);
 
         return new RedirectResponse($shop->checkoutPath($cart->ref).'?after=changed', Answer::HTTP_SEE_OTHER);
