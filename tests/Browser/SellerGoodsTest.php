@@ -15,7 +15,7 @@ final class SellerGoodsTest extends BrowserTestCase
     {
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('It comes in variants')
             ->type('Name', 'Beeswax food wrap')->type('SKU', 'wrap')->type('Price', '7.00')->seeing('Shoppers see €7.00.')
-            ->type('On sale', '7.50')->seeing('above the price')->type('On sale', '5.00')->seeing('Shoppers see €5.00.')->type('On sale', '');
+            ->type('Sale price', '7.50')->seeing('above the price')->type('Sale price', '5.00')->seeing('Shoppers see €5.00.')->type('Sale price', '');
 
         $browser->click('It comes in variants')->type('Choice 1 of ', 'Small')->type('Choice 2 of ', 'Small')->seeing('There is a choice “Small” already')
             ->clickCss('input[placeholder="Size, print, scent…"]');

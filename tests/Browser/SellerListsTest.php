@@ -80,8 +80,8 @@ final class SellerListsTest extends BrowserTestCase
     public function test_a_sale_is_typed_and_told_and_sold_at(): void
     {
         $product = $this->product($this->shop, ['sku' => 'jar-7', 'name' => 'Willow honey', 'price_minor' => 980]);
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('All is saved.')->type('On sale', '9.90')->seeing('above the price')
-            ->click('Save')->seeing('One thing is still to be put right.')->type('On sale', '8.40')->seeing('Shoppers see €8.40.')->click('Save')->seeing('New product')->seeing('€8.40');
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('All is saved.')->type('Sale price', '9.90')->seeing('above the price')
+            ->click('Save')->seeing('One thing is still to be put right.')->type('Sale price', '8.40')->seeing('Shoppers see €8.40.')->click('Save')->seeing('New product')->seeing('€8.40');
 
         $browser->goTo("{$this->shop->base()}/p/jar-7")->seeing('€8.40')->seeing('€9.80')->click('Add to cart')->arrivingAt('/cart')->seeing('€8.40');
         self::assertSame(840, $product->refresh()->sale_minor);

@@ -88,7 +88,7 @@ final class ShopSettingsTest extends BrowserTestCase
 
     private function settings(): Browser
     {
-        return $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->seeing('What the shop adds');
+        return $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->seeing('Payments, shipping, tax and checkout');
     }
 
     private function toCheckout(Browser $browser): Browser

@@ -35,7 +35,7 @@ const { kind, has } = useProductKind(form)
         <TextField
           v-if="has('sale')"
           v-bind="field('sale_price')"
-          label="On sale"
+          label="Sale price"
           inputmode="decimal"
           note="Blank: no sale."
         />

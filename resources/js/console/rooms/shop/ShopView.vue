@@ -69,7 +69,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
 <template>
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <div class="pt-6 pb-24">
-    <h1 class="sentence mb-2 text-3xl font-semibold">What the shop adds, and how it asks</h1>
+    <h1 class="sentence mb-2 text-3xl font-semibold">Payments, shipping, tax and checkout</h1>
     <p class="mb-5">
       <RouterLink :to="{ name: 'words', params: { shop: session.slug } }" class="follow"
         >Words on pages and in mails</RouterLink
