@@ -12,6 +12,9 @@ final readonly class Sku
 {
     public const LONGEST = 64;
 
+    /** It is typed, read out and printed. */
+    private const LONGEST_PROPOSED = 32;
+
     private const REFUSED = '@=*,\/%?#\p{Z}\p{C}';
 
     private function __construct(public string $text) {}
@@ -34,6 +37,15 @@ final readonly class Sku
         }
 
         return new self($text);
+    }
+
+    /** What a name reads as in a link: in lower case, with “-” between its words; `null` where nothing of it can stand there. */
+    public static function proposedFor(string $name): ?self
+    {
+        $words = preg_replace('/[^\p{L}\p{N}]+/u', '-', mb_strtolower(mb_scrub($name, 'UTF-8'), 'UTF-8')) ?? '';
+        $text = trim(mb_substr(trim($words, '-'), 0, self::LONGEST_PROPOSED), '-');
+
+        return $text === '' ? null : new self($text);
     }
 
     /** The nearest spelling that is allowed, or an empty text where nothing allowed is left. */

@@ -76,7 +76,7 @@ final class ProductTest extends TestCase
         yield 'no name' => [['name' => ''], 'name', 'The name is missing.'];
         yield 'a long name' => [['name' => str_repeat('x', 161)], 'name', 'shorten it to 160'];
         yield 'a control character' => [['name' => "a\u{0007}b"], 'name', 'control character'];
-        yield 'no SKU' => [['sku' => ''], 'sku', 'The SKU is missing'];
+        yield 'no SKU, and no name that gives one' => [['sku' => '', 'name' => '!!!'], 'sku', 'The SKU is missing'];
         yield 'a comma in the SKU' => [['sku' => 'a,b'], 'sku', '“a-b” would do.'];
         yield 'a negative price' => [['price' => '-1'], 'price', 'is negative'];
         yield 'three decimals' => [['price' => '9.801'], 'price', 'more decimals than EUR'];

@@ -136,6 +136,14 @@ final class ShopRulesTest extends TestCase
         self::assertSame(2, Message::query()->count());
     }
 
+    public function test_the_first_payee_needs_no_password_and_the_next_one_does(): void
+    {
+        $this->shop->update(['payee' => null]);
+        $this->putJson($this->address('/payee'), ['payee' => 'fern-fold'])->assertOk()->assertJsonPath('payee', 'fern-fold');
+        $this->putJson($this->address('/payee'), ['payee' => 'thief'])->assertUnprocessable()->assertJsonValidationErrorFor('password');
+        self::assertSame('fern-fold', $this->shop->refresh()->payee);
+    }
+
     /**
      * @param  array<string, mixed>  $rules
      * @param  array<string, mixed>  $sample

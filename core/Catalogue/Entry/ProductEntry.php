@@ -48,7 +48,9 @@ final readonly class ProductEntry
         $wrong = new FieldErrors;
         $prices = new PriceEntry($currency, $zone, $wrong);
         $name = $wrong->at('name', static fn (): string => Line::of($typed->text('name'), 'The name', Product::LONGEST_NAME)->text);
-        $sku = $wrong->at('sku', static fn (): Sku => Sku::of($typed->text('sku')));
+        // Whoever says none gets the one that the name suggests.
+        $proposed = trim($typed->text('sku'), ' ') === '' && $name !== null ? Sku::proposedFor($name) : null;
+        $sku = $wrong->at('sku', static fn (): Sku => $proposed ?? Sku::of($typed->text('sku')));
         $kind = self::kind($typed, $wrong);
         $price = $kind->has(ProductPart::Price) ? $prices->required($typed) : $prices->orNothing($typed);
         $options = (new OptionsEntry($prices, $wrong))->read($typed);

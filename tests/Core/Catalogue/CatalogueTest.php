@@ -86,4 +86,21 @@ final class CatalogueTest extends TestCase
             self::assertNotSame('', $drawing->label());
         }
     }
+
+    #[DataProvider('proposed')]
+    public function test_a_name_proposes_a_sku(string $name, ?string $sku): void
+    {
+        self::assertSame($sku, Sku::proposedFor($name)?->text);
+    }
+
+    /** @return iterable<array{string, string|null}> */
+    public static function proposed(): iterable
+    {
+        yield ['Heather honey, 340 g', 'heather-honey-340-g'];
+        yield ['  Käse & Brot = gut*  ', 'käse-brot-gut'];
+        yield ['蜂蜜', '蜂蜜'];
+        yield [str_repeat('long name ', 20), 'long-name-long-name-long-name-lo'];
+        yield ['!!!', null];
+        yield ['', null];
+    }
 }

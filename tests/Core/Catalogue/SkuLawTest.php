@@ -43,4 +43,12 @@ final class SkuLawTest extends TestCase
             self::assertSame($sku, rawurldecode(rawurlencode(Sku::of($sku)->text)));
         }
     }
+
+    public function test_what_is_proposed_is_a_sku(): void
+    {
+        $this->forAll(Generators::string())->then(static function (string $name): void {
+            $proposed = Sku::proposedFor($name);
+            self::assertSame($proposed?->text, $proposed === null ? null : Sku::of($proposed->text)->text);
+        });
+    }
 }

@@ -4037,7 +4037,8 @@ export interface operations {
             content: {
                 "application/json": {
                     payee: string;
-                    password: string;
+                    /** @description Of whoever changes it; the first one needs none. */
+                    password?: string;
                 };
             };
         };

@@ -74,7 +74,7 @@ async function leave(): Promise<void> {
         <LedgerRow title="Name">
           <div class="grid gap-4 md:grid-cols-[minmax(0,1fr)_13rem]">
             <TextField v-bind="field('name')" label="Name" />
-            <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it." />
+            <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it. Blank: made from the name." />
             <div class="md:col-span-2">
               <SegmentedChoice v-bind="value('kind')" label="Kind" :choices="kinds" />
               <p class="mt-1 text-sm text-pencil">

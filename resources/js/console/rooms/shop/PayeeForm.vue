@@ -4,7 +4,7 @@ import { api, outcome, sentenceAt, type Refusal } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import TextField from '../../kit/TextField.vue'
 
-/** The account that is paid; changing it asks for the password again. */
+/** The account that is paid. The first one is set at once; changing it asks for the password again. */
 const session = useSession()
 const isOpen = ref(false)
 const payee = ref('')
@@ -37,8 +37,14 @@ async function save(): Promise<void> {
       </button>
     </p>
     <form v-if="isOpen" class="mt-3 grid gap-4 sm:grid-cols-[14rem_14rem_auto]" novalidate @submit.prevent="save">
-      <TextField v-model="payee" label="Account at the provider" is-mono :error="sentenceAt(refusal, 'payee')" />
       <TextField
+        v-model="payee"
+        label="Account at the provider"
+        is-mono
+        :error="sentenceAt(refusal, 'payee') ?? (session.shop?.payee ? undefined : sentenceAt(refusal, 'password'))"
+      />
+      <TextField
+        v-if="session.shop?.payee"
         v-model="password"
         label="Your password"
         type="password"
