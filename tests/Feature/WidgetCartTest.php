@@ -165,6 +165,7 @@ final class WidgetCartTest extends TestCase
 
     public function test_only_a_navigation_spends_it_and_not_for_long(): void
     {
+        $this->freezeSecond();
         $token = self::token($this->add($this->placement));
         $go = $this->go($token, 'cart');
         foreach ([['Sec-Fetch-Mode' => 'cors'], ['Sec-Fetch-Dest' => 'image', 'Sec-Fetch-Mode' => 'no-cors'], ['Sec-Purpose' => 'prefetch'], ['User-Agent' => 'Preview bot/1.0']] as $headers) {
@@ -276,6 +277,17 @@ final class WidgetCartTest extends TestCase
         self::assertSame([200, 429], array_values(array_unique($statuses)));
         $this->embed('cart', ['token' => $token])->assertHeader('Retry-After', '60')->assertHeader('Access-Control-Allow-Origin', '*');
         $this->embed('cart', ['token' => self::unknownVisitor()])->assertOk();
+    }
+
+    public function test_one_address_has_a_limit_of_its_own(): void
+    {
+        config(['kite.clicks.widget_requests_per_minute' => 6]);
+        $statuses = array_map(fn (int $n): int => $this->embed('cart', ['token' => substr(hash('sha256', (string) $n), 0, 22)])->getStatusCode(), range(1, 8));
+
+        self::assertSame([200, 200, 200, 200, 200, 200, 429, 429], $statuses);
+        // What everybody is told the same, and what is counted, has a measure of its own.
+        $this->get("{$this->shop->base()}/embed/data?v=1&codes={$this->placement->code}")->assertOk();
+        $this->embed('seen', ['view' => $this->placement->code])->assertNoContent();
     }
 
     private function placed(Onwards $destination, CartUse $use = CartUse::WithCart): Placement
