@@ -139,6 +139,21 @@ final class DeskTest extends BrowserTestCase
         self::assertSame(OfferState::Live, $offer->refresh()->state);
     }
 
+    public function test_to_publish_and_to_copy_is_one_act(): void
+    {
+        $offer = $this->offer($this->product($this->shop, ['name' => 'Heather honey', 'stock' => 9]), ['state' => OfferState::Draft]);
+        $placement = $this->placement($offer, 'the spring post');
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('the spring post')->seeing('This offer is a draft');
+        $browser->press('c');
+        usleep(400_000);
+        self::assertSame([OfferState::Draft, null], [$offer->refresh()->state, $placement->refresh()->copied_at]);
+
+        $browser->click('Publish and copy HTML button')->seeing('Copied')->seeing('Live')->notSeeing('This offer is a draft')->seeing('Copy HTML button');
+        $browser->until(static fn (): bool => $placement->refresh()->copied_at !== null, 'the copy to be remembered');
+        self::assertSame(OfferState::Live, $offer->refresh()->state);
+        self::assertStringContainsString($placement->code, (string) json_encode($browser->evaluate('return navigator.clipboard.readText()')));
+    }
+
     private function placed(string $name = 'Heather honey, 340 g'): Offer
     {
         $offer = $this->offer($this->product($this->shop, ['name' => $name]));

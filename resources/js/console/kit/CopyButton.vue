@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
+import { nextTick } from 'vue'
 
-const props = defineProps<{ text: string; label: string; shortcut?: string }>()
+const props = defineProps<{
+  text: string
+  label: string
+  shortcut?: string | undefined
+  /** What has to be done before there is something to copy; false where it came to nothing. */
+  before?: (() => Promise<boolean>) | undefined
+}>()
 const emit = defineEmits<{ copied: [] }>()
 const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 2000 })
 
 async function run(): Promise<void> {
+  if (props.before && !(await props.before())) return
+  await nextTick()
   await copy(props.text)
   emit('copied')
 }

@@ -52,6 +52,10 @@ async function run(work: () => Promise<Refusal | null>): Promise<Refusal | null>
   return refused
 }
 
+async function publish(): Promise<boolean> {
+  return (await run(() => desk.setState('live'))) === null
+}
+
 /** What is refused about a place is said at the place. */
 async function place(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
   const refused = await run(() => desk.place(as))
@@ -132,6 +136,7 @@ function settleAddress(): void {
           :change="desk.changePlacement"
           :is-stale="isDirty && offer !== null"
           :is-draft="offer?.state === 'draft'"
+          :publish="offer?.state === 'draft' && canPublish ? publish : undefined"
           @copied="desk.rememberCopy"
         />
       </div>

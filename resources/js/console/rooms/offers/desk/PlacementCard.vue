@@ -17,6 +17,8 @@ const props = defineProps<{
   isUnsaved: boolean
   isDraft: boolean
   change: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+  /** Where the offer is a draft that can be published: to copy is to publish. Whether it was. */
+  publish?: (() => Promise<boolean>) | undefined
 }>()
 const emit = defineEmits<{ copied: [digest: string] }>()
 const session = useSession()
@@ -35,9 +37,14 @@ async function mail(placement: number): Promise<void> {
   mailed.value = data ? { isSent: true, words: `On its way to ${data.to}.` } : { isSent: false, words: refusal.message }
 }
 
+/** To publish takes more than a single key. */
+function copyOnly(run: (() => void) | undefined): void {
+  if (!props.publish) run?.()
+}
+
 useKeys(
-  { key: 'c', does: 'Copy what is pasted', run: () => (snippetButton.value ?? linkButton.value)?.run() },
-  { key: 'l', does: 'Copy the link', run: () => linkButton.value?.run() },
+  { key: 'c', does: 'Copy what is pasted', run: () => copyOnly((snippetButton.value ?? linkButton.value)?.run) },
+  { key: 'l', does: 'Copy the link', run: () => copyOnly(linkButton.value?.run) },
 )
 </script>
 
@@ -55,13 +62,20 @@ useKeys(
   <p v-if="placement.does_here" class="mb-2 text-sm" data-does-here>{{ placement.does_here }}</p>
   <LinkAnatomy class="mb-3" :parts="placement.anatomy" />
   <div class="mb-2 flex flex-wrap gap-2">
-    <CopyButton ref="linkButton" :text="placement.url" label="Copy link" shortcut="l" />
+    <CopyButton
+      ref="linkButton"
+      :text="placement.url"
+      :label="publish ? 'Publish and copy link' : 'Copy link'"
+      :before="publish"
+      :shortcut="publish ? undefined : 'l'"
+    />
     <CopyButton
       v-if="isPasted"
       ref="snippetButton"
       :text="placement.snippet"
-      :label="`Copy ${placement.medium.label}`"
-      shortcut="c"
+      :label="`${publish ? 'Publish and copy' : 'Copy'} ${placement.medium.label}`"
+      :before="publish"
+      :shortcut="publish ? undefined : 'c'"
       @copied="emit('copied', placement.digest)"
     />
     <button v-if="placement.medium.key === 'email'" type="button" class="side-deed" @click="mail(placement.id)">

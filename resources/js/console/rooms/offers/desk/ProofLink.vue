@@ -12,6 +12,7 @@ const props = defineProps<{
   change: (placement: number, as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   isStale: boolean
   isDraft: boolean
+  publish?: (() => Promise<boolean>) | undefined
 }>()
 const emit = defineEmits<{ copied: [placement: number, digest: string] }>()
 
@@ -53,6 +54,7 @@ async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
         v-if="!isPlacing"
         :key="chosen.id"
         :is-draft="isDraft"
+        :publish="publish"
         :placement="chosen"
         :is-unsaved="isStale"
         :change="(as) => change(chosen?.id ?? 0, as)"
