@@ -23,11 +23,24 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        // The stand-in's book is that of the servers beside which these tests run.
-        config(['kite.payments.standin.ledger' => null]);
+        // The stand-in's book is that of the servers beside which these tests run, and so is the spool.
+        config(['kite.payments.standin.ledger' => null, 'kite.spool' => $this->spool()]);
         $this->provider = new FakeProvider;
         $this->app?->instance(PaymentProvider::class, $this->provider);
         apcu_clear_cache();
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("{$this->spool()}/*") ?: []);
+        @rmdir($this->spool());
+        parent::tearDown();
+    }
+
+    /** Of this process alone: that of the servers belongs to whoever they run as. */
+    protected function spool(): string
+    {
+        return sys_get_temp_dir().'/paper-kite-spool-'.getmypid();
     }
 
     /** The address of a path in the console. */

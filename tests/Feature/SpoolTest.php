@@ -26,22 +26,11 @@ final class SpoolTest extends TestCase
 
     private Placement $placement;
 
-    private string $folder;
-
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = sys_get_temp_dir().'/paper-kite-spool-'.bin2hex(random_bytes(6));
-        config(['kite.spool' => $this->folder]);
         $this->shop = $this->shop();
         $this->placement = $this->placement($this->offer($this->product($this->shop)), 'a page', ['medium' => 'widget']);
-    }
-
-    protected function tearDown(): void
-    {
-        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
-        @rmdir($this->folder);
-        parent::tearDown();
     }
 
     public function test_what_was_seen_and_clicked_is_counted_by_the_place_and_its_goods(): void
@@ -88,7 +77,7 @@ final class SpoolTest extends TestCase
     {
         $spool = app(Spool::class);
         $spool->append($this->act());
-        $file = "{$this->folder}/{$spool->files()[0]}";
+        $file = "{$this->spool()}/{$spool->files()[0]}";
         file_put_contents($file, "{\"kind\":1,\"codes\":[\"to\n\n[]\nnull\n", FILE_APPEND);
         $spool->append($this->act());
         file_put_contents($file, substr($this->act()->line(), 0, 20), FILE_APPEND);
