@@ -44,7 +44,9 @@ final readonly class TakeOver
      */
     public function __invoke(Shop $shop, string $ticket, CartOwner $owner, Caller $caller, string $from): ?TakenOver
     {
-        $taken = ($this->inTransaction)(fn (): ?TakenOver => $this->used($shop, $ticket, $owner, $from) ?? $this->take($shop, $ticket, $owner, $caller, $from));
+        $used = fn (): ?TakenOver => $this->used($shop, $ticket, $owner, $from);
+        // Whoever finds it taken between the two looks is, it may be, the same browser again.
+        $taken = ($this->inTransaction)(fn (): ?TakenOver => $used() ?? $this->take($shop, $ticket, $owner, $caller, $from) ?? $used());
         if ($taken?->cart->wasRecentlyCreated === true) {
             $this->limit->count($caller);
         }
@@ -78,7 +80,12 @@ final readonly class TakeOver
             ? $this->carts->alone($shop, $owner, $caller, ['last_added_at' => $now, 'created_at' => $now])
             : $this->carts->shared($shop, $owner, $caller, $now);
         if ($open()->update(['used_at' => $now, 'used_by' => $owner->digest, 'used_from' => $from, 'led_to' => $into->id]) === 0) {
-            return $this->used($shop, $ticket, $owner, $from);
+            // Somebody was faster: what was begun for this one is for nobody.
+            if ($isAlone) {
+                $into->delete();
+            }
+
+            return null;
         }
         $source = Cart::query()->whereKey($row->cart_id)->lockForUpdate()->first();
         if ($source !== null) {
@@ -93,16 +100,12 @@ final readonly class TakeOver
         $had = CartLine::query()->where('cart_id', $into->id)->without(['product', 'variant.picture'])->pluck('quantity', 'pick_key')->all();
         $pieces = [];
         foreach (CartLine::query()->where('cart_id', $source->id)->without(['product', 'variant.picture'])->orderBy('id')->get() as $line) {
-            $key = $line->pick_key;
+            $there = $had[$line->pick_key] ?? 0;
             $new = $line->quantity - ($line->handed_to === $into->id ? $line->handed_pieces : 0);
-            if ($new > 0) {
-                $there = $had[$key] ?? 0;
-                $pieces[$key] = min($new, Quantity::LARGEST - (is_int($there) ? $there : 0));
-                $this->add($line, $into, $new);
-            }
-            $line->update(['handed_to' => $into->id, 'handed_pieces' => $line->quantity]);
+            $pieces[$line->pick_key] = min($new, Quantity::LARGEST - (is_int($there) ? $there : 0));
         }
-        $pieces = array_filter($pieces);
+        $this->add($source, $into);
+        $pieces = array_filter($pieces, static fn (int $count): bool => $count > 0);
         $into->update([
             'last_added_at' => $now,
             'second_step_at' => $into->wasRecentlyCreated ? null : $now,
@@ -112,13 +115,16 @@ final readonly class TakeOver
         ]);
     }
 
-    private function add(CartLine $line, Cart $into, int $pieces): void
+    /** What has been added since it was last copied there: all lines in one statement, and noted in another. */
+    private function add(Cart $source, Cart $into): void
     {
         $this->db->insert(
             'INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, terms, amount_minor, placement_id, label_id)
-             SELECT ?, product_id, variant_id, ?, terms, amount_minor, placement_id, label_id FROM cart_lines AS source WHERE source.id = ?
+             SELECT ?, product_id, variant_id, quantity - IF(handed_to = ?, handed_pieces, 0), terms, amount_minor, placement_id, label_id
+             FROM cart_lines AS source WHERE source.cart_id = ? AND quantity > IF(handed_to = ?, handed_pieces, 0) ORDER BY source.id
              ON DUPLICATE KEY UPDATE quantity = LEAST(?, cart_lines.quantity + VALUES(quantity)), placement_id = VALUES(placement_id), label_id = VALUES(label_id)',
-            [$into->id, $pieces, $line->id, Quantity::LARGEST],
+            [$into->id, $into->id, $source->id, $into->id, Quantity::LARGEST],
         );
+        $this->db->update('UPDATE cart_lines SET handed_to = ?, handed_pieces = quantity WHERE cart_id = ?', [$into->id, $source->id]);
     }
 }
