@@ -16,7 +16,6 @@ use App\Models\Shop;
 use App\Results\Event;
 use App\Results\RecordEvent;
 use App\Results\Source;
-use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Step;
 
@@ -84,8 +83,7 @@ final readonly class FollowPlacement
     private function add(Placement $placement, array $goods, CartOwner $owner, Caller $caller, ?Event $click): string
     {
         $offer = $placement->offer;
-        $isAlone = $offer->destination === Onwards::Pay && $offer->cart_use === CartUse::JustThis;
-        $cart = ($this->fill)($placement->shop, $owner, $caller, Filling::byPlacement($placement, $goods, $isAlone), $click);
+        $cart = ($this->fill)($placement->shop, $owner, $caller, Filling::byPlacement($placement, $goods, $offer->sellsAlone()), $click);
 
         return match ($offer->destination) {
             Onwards::Pay => $placement->shop->checkoutPath($cart->ref),

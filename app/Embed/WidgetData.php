@@ -12,7 +12,6 @@ use OpenApi\Attributes as OA;
 use PaperKite\Medium\PartnerNote;
 use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Opening;
 use PaperKite\Time\Moment;
 
@@ -86,7 +85,7 @@ final readonly class WidgetData
             working: $working,
             added: $added,
             click: $click,
-            is_alone: $click === WidgetClick::Pay && $offer->cart_use === CartUse::JustThis,
+            is_alone: $offer->sellsAlone(),
             opens_new_tab: $opensNewTab,
             rel: $tag === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
             css: $look->css,

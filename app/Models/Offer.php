@@ -65,6 +65,12 @@ final class Offer extends Model
         return $this->ask_label === null ? null : Ask::of($this->ask_label, (int) $this->ask_least, (int) $this->ask_most);
     }
 
+    /** Whether what it sells gets a cart of its own, beside the one that the shopper has. */
+    public function sellsAlone(): bool
+    {
+        return $this->destination === Onwards::Pay && $this->cart_use === CartUse::JustThis;
+    }
+
     /** Its own words in every state. */
     public function ownWords(): StateWords
     {

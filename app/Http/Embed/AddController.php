@@ -22,7 +22,6 @@ use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Offer\ButtonState;
-use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -74,7 +73,7 @@ final readonly class AddController
     /** @throws TooManyCarts */
     private function filled(Request $request, Shop $shop, Placement $placement, WidgetClick $click, OfferAnswer $answer): WidgetCartResource
     {
-        $isAlone = $click === WidgetClick::Pay && $placement->offer->cart_use === CartUse::JustThis;
+        $isAlone = $placement->offer->sellsAlone();
         // A token that nobody has given out opens nothing, and becomes nobody's.
         $known = $this->read->cart($request, $shop);
         $token = ($known === null ? null : $this->read->token($request)) ?? WidgetToken::fresh();

@@ -1,7 +1,5 @@
-import { cartAt, Refused } from './cart'
+import { cartAt } from './cart'
 import type { Told } from './told'
-
-export type { Refused }
 
 /** What became of a click: it is in the cart of the page, or leads on. */
 export interface Done {

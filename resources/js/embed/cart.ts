@@ -115,8 +115,6 @@ function isCart(told: unknown): told is Cart {
 
 const carts = new Map<string, PageCart>()
 
-export type { PageCart }
-
 /** One a shop, however many widgets of it stand on the page. */
 export function cartAt(origin: string): PageCart {
   const cart = carts.get(origin) ?? new PageCart(origin)
