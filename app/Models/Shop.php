@@ -23,6 +23,7 @@ use PaperKite\Offer\StateWords;
 use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Shopfront\ShopfrontRules;
+use PaperKite\Text\DecimalMark;
 use PaperKite\Words\Language;
 use PaperKite\Words\Wording;
 
@@ -88,6 +89,12 @@ final class Shop extends Model
     public function currency(): Currency
     {
         return Currency::of($this->currency);
+    }
+
+    /** With which its sellers may write amounts. */
+    public function decimalMark(): DecimalMark
+    {
+        return DecimalMark::in($this->home_country);
     }
 
     /** Whether a shopper may be led to this address: it is at a host that the seller has listed. */

@@ -55,7 +55,7 @@ final readonly class ReadDraft
             return new DraftItem(null, '', $item->text('quantity'), $product->lead()->alt === '', '', $product->toPartnerGoods());
         }
 
-        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '', $item->text('amount'));
+        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '', $item->decimal('amount'));
     }
 
     private function ask(FormInput $ask): DraftAsk

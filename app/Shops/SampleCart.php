@@ -32,7 +32,7 @@ final class SampleCart
         $grams = min(1_000_000, (int) $sample->text('weight'));
         $product = static fn (Money $price, int $weight): Product => new Product(Sku::of('sample'), 'A sample', ProductKind::Physical, new Price($price), taxClass: $class, weightGrams: $weight);
         $pieces = self::or(static fn (): int => Quantity::fromEntry($sample->text('pieces'))->pieces, 1);
-        $cart = [new Pick($product(self::or(static fn (): Money => Money::fromEntry($sample->text('amount'), $rules->currency), $nothing), max(0, $grams)), Quantity::of(1))];
+        $cart = [new Pick($product(self::or(static fn (): Money => Money::fromEntry($sample->decimal('amount'), $rules->currency), $nothing), max(0, $grams)), Quantity::of(1))];
         if ($pieces > 1) {
             // The whole amount and weight are in the first piece; the others only count.
             $cart[] = new Pick($product($nothing, 0), Quantity::of($pieces - 1));

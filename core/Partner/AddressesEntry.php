@@ -107,7 +107,7 @@ final readonly class AddressesEntry
             }
         }
         $marketplace = $read->marketplace;
-        $price = trim($entry->text('price')) === '' ? null : $wrong->at($entry->path('price'), static fn (): Money => Money::fromEntry($entry->text('price'), $marketplace->currency));
+        $price = trim($entry->text('price')) === '' ? null : $wrong->at($entry->path('price'), static fn (): Money => Money::fromEntry($entry->decimal('price'), $marketplace->currency));
 
         return new EnteredAddress($id, $marketplace, $read->target, $price, $entry->isOn('is_fallback'));
     }

@@ -42,7 +42,7 @@ final readonly class WishEntry
     {
         $isBlank = trim($typed->text($key)) === '';
 
-        return ($isBlank ? null : $wrong->at($key, static fn (): Money => Money::fromEntry($typed->text($key), $currency))) ?? Money::zero($currency);
+        return ($isBlank ? null : $wrong->at($key, static fn (): Money => Money::fromEntry($typed->decimal($key), $currency))) ?? Money::zero($currency);
     }
 
     /** @return array<int, int> by the id of the line */

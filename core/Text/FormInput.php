@@ -12,11 +12,13 @@ final readonly class FormInput
         private array $values,
         /** Where this part stands in the whole form, with a point at its end; blank for the whole. */
         private string $at,
+        private DecimalMark $mark,
     ) {}
 
-    public static function of(mixed $values): self
+    /** @param  DecimalMark  $mark  with which its numbers may be written, besides a point */
+    public static function of(mixed $values, DecimalMark $mark = DecimalMark::Point): self
     {
-        return new self((array) $values, '');
+        return new self((array) $values, '', $mark);
     }
 
     /** A form that is there already, as if it had been sent as JSON. */
@@ -28,7 +30,7 @@ final readonly class FormInput
     /** @param  array<string, string>  $values  that stand in it instead */
     public function with(array $values): self
     {
-        return new self($values + $this->values, $this->at);
+        return new self($values + $this->values, $this->at, $this->mark);
     }
 
     public function text(string $key): string
@@ -36,6 +38,18 @@ final readonly class FormInput
         $value = $this->values[$key] ?? null;
 
         return is_string($value) ? $value : '';
+    }
+
+    /** A number with decimals, as it was typed, but with a point. */
+    public function decimal(string $key): string
+    {
+        return $this->mark->pointed($this->text($key));
+    }
+
+    /** @return list<string> several in one field, each with a point */
+    public function decimals(string $key): array
+    {
+        return array_map($this->mark->pointed(...), $this->mark->split($this->text($key)));
     }
 
     public function isOn(string $key): bool
@@ -53,7 +67,7 @@ final readonly class FormInput
     /** A form within the form. */
     public function part(string $key): self
     {
-        return new self((array) ($this->values[$key] ?? []), "{$this->at}{$key}.");
+        return new self((array) ($this->values[$key] ?? []), "{$this->at}{$key}.", $this->mark);
     }
 
     /** @return list<self> */
@@ -61,7 +75,7 @@ final readonly class FormInput
     {
         $items = array_values((array) ($this->values[$key] ?? []));
 
-        return array_map(fn (mixed $item, int $i): self => new self((array) $item, "{$this->at}{$key}.{$i}."), $items, array_keys($items));
+        return array_map(fn (mixed $item, int $i): self => new self((array) $item, "{$this->at}{$key}.{$i}.", $this->mark), $items, array_keys($items));
     }
 
     /** @return list<string> */

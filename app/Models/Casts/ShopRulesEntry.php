@@ -10,6 +10,7 @@ use PaperKite\Quote\Document\ShopReader;
 use PaperKite\Quote\Fault;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\Unquotable;
+use PaperKite\Text\DecimalMark;
 
 /** Reads a shop’s rules: their form is that of a quote document’s `shop`, so that the one reader there is reads them. */
 final readonly class ShopRulesEntry
@@ -20,11 +21,11 @@ final readonly class ShopRulesEntry
         public array $errors,
     ) {}
 
-    public static function read(string $currency, mixed $entry): self
+    public static function read(string $currency, mixed $entry, DecimalMark $mark = DecimalMark::Point): self
     {
         $faults = new Faults;
         $document = json_decode(json_encode(['currency' => $currency] + (array) $entry, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
-        $rules = ShopReader::of(new Node($document, '', $faults))->rules();
+        $rules = ShopReader::of(new Node($document, '', $faults, $mark))->rules();
         try {
             $faults->throwIfAny();
         } catch (Unquotable $unquotable) {

@@ -35,7 +35,7 @@ final readonly class AmountsEntry
     /** @return list<Money> */
     private static function suggested(FormInput $typed, AmountLimits $limits, PriceEntry $prices, FieldErrors $wrong): array
     {
-        $texts = preg_split('/[,;\s]+/u', $typed->text('suggested'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $texts = $typed->decimals('suggested');
         if (count($texts) > self::MOST_SUGGESTED) {
             $wrong->add($typed->path('suggested'), 'Suggest '.self::MOST_SUGGESTED.' amounts at most.');
         }

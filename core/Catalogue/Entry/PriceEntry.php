@@ -26,7 +26,7 @@ final readonly class PriceEntry
     /** @return Price|null `null` where it is wrong, which has been noted */
     public function required(FormInput $typed): ?Price
     {
-        $regular = $this->wrong->at($typed->path('price'), fn (): Money => Money::fromEntry($typed->text('price'), $this->currency));
+        $regular = $this->wrong->at($typed->path('price'), fn (): Money => Money::fromEntry($typed->decimal('price'), $this->currency));
 
         return $regular === null ? null : new Price($regular, $this->sale($typed, $regular));
     }
@@ -44,7 +44,7 @@ final readonly class PriceEntry
     /** @return Money|null `null` where the field is blank, or wrong, which has been noted */
     public function amount(FormInput $typed, string $key): ?Money
     {
-        return trim($typed->text($key)) === '' ? null : $this->wrong->at($typed->path($key), fn (): Money => Money::fromEntry($typed->text($key), $this->currency));
+        return trim($typed->text($key)) === '' ? null : $this->wrong->at($typed->path($key), fn (): Money => Money::fromEntry($typed->decimal($key), $this->currency));
     }
 
     private function sale(FormInput $typed, Money $regular): ?Sale

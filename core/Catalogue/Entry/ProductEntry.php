@@ -131,7 +131,7 @@ final readonly class ProductEntry
     {
         $unit = WeightUnit::tryFrom($typed->text('weight_unit')) ?? WeightUnit::Gram;
 
-        return trim($typed->text('weight')) === '' ? null : $wrong->at('weight', static fn (): Weight => Weight::fromEntry($typed->text('weight'), $unit));
+        return trim($typed->text('weight')) === '' ? null : $wrong->at('weight', static fn (): Weight => Weight::fromEntry($typed->decimal('weight'), $unit));
     }
 
     private static function shipping(FormInput $typed, PriceEntry $prices, FieldErrors $wrong): ?ItemShipping

@@ -66,7 +66,7 @@ final readonly class VariantsEntry
         }
         $price = $this->prices->amount($entry, 'price');
         $stock = trim($entry->text('stock')) === '' ? null : $this->wrong->at($entry->path('stock'), fn (): Stock => Stock::fromEntry($entry->text('stock')));
-        $weight = trim($entry->text('weight')) === '' ? null : $this->wrong->at($entry->path('weight'), fn (): Weight => Weight::fromEntry($entry->text('weight'), WeightUnit::Gram));
+        $weight = trim($entry->text('weight')) === '' ? null : $this->wrong->at($entry->path('weight'), fn (): Weight => Weight::fromEntry($entry->decimal('weight'), WeightUnit::Gram));
 
         return $sku === null ? null : new EnteredVariant($choices, $sku, $price, $stock?->pieces, $weight?->grams, $entry->id('picture_id'), $entry->isOn('is_preselected'), EventEntry::read($entry, $this->zone, $this->wrong));
     }

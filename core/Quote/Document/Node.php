@@ -10,6 +10,7 @@ use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Money\Percentage;
 use PaperKite\Refusal;
+use PaperKite\Text\DecimalMark;
 use PaperKite\Time\Moment;
 use stdClass;
 use Symfony\Component\Intl\Countries;
@@ -27,6 +28,8 @@ final readonly class Node
         private mixed $value,
         public string $at,
         private Faults $faults,
+        /** With which amounts and percentages may be written, besides a point. */
+        private DecimalMark $mark = DecimalMark::Point,
     ) {}
 
     /**
@@ -39,7 +42,7 @@ final readonly class Node
             return $this->refuse('This must be an object, in braces.');
         }
 
-        return ObjectNode::of(get_object_vars($this->value), $this->at, $required, $optional, $this->faults);
+        return ObjectNode::of(get_object_vars($this->value), $this->at, $required, $optional, $this->faults, $this->mark);
     }
 
     /** @return list<self>|null */
@@ -49,7 +52,7 @@ final readonly class Node
             return $this->refuse('This must be a list, in brackets.');
         }
 
-        return array_map(fn (mixed $item, int $i): self => new self($item, "{$this->at}[{$i}]", $this->faults), array_values($this->value), array_keys(array_values($this->value)));
+        return array_map(fn (mixed $item, int $i): self => new self($item, "{$this->at}[{$i}]", $this->faults, $this->mark), array_values($this->value), array_keys(array_values($this->value)));
     }
 
     public function text(): ?string
@@ -76,13 +79,13 @@ final readonly class Node
             return $this->refuse($this->decimalWanted('an amount', '9.80'));
         }
 
-        return $currency === null ? null : $this->read(static fn (string $text): Money => Money::fromEntry($text, $currency));
+        return $currency === null ? null : $this->read(fn (string $text): Money => Money::fromEntry($this->mark->pointed($text), $currency));
     }
 
     public function percentage(): ?Percentage
     {
         return $this->isDecimal()
-            ? $this->read(Percentage::fromEntry(...))
+            ? $this->read(fn (string $text): Percentage => Percentage::fromEntry($this->mark->pointed($text)))
             : $this->refuse($this->decimalWanted('a percentage', '8.875'));
     }
 
@@ -169,6 +172,6 @@ final readonly class Node
 
     private function isDecimal(): bool
     {
-        return is_string($this->value) && preg_match('/\A\d+(?:\.\d+)?\z/', $this->value) === 1;
+        return is_string($this->value) && preg_match('/\A\d+(?:\.\d+)?\z/', $this->mark->pointed($this->value)) === 1;
     }
 }

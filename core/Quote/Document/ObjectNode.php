@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PaperKite\Quote\Document;
 
+use PaperKite\Text\DecimalMark;
+
 /** An object of the document, of which every key is known. */
 final readonly class ObjectNode
 {
@@ -19,7 +21,7 @@ final readonly class ObjectNode
      * @param  list<string>  $required
      * @param  list<string>  $optional
      */
-    public static function of(array $values, string $at, array $required, array $optional, Faults $faults): self
+    public static function of(array $values, string $at, array $required, array $optional, Faults $faults, DecimalMark $mark = DecimalMark::Point): self
     {
         $nodes = [];
         foreach ($values as $key => $value) {
@@ -27,7 +29,7 @@ final readonly class ObjectNode
             if (! in_array($key, $required, true) && ! in_array($key, $optional, true)) {
                 $faults->add(self::path($at, $key), 'This key is not known here; remove it, or correct its spelling.');
             } elseif ($value !== null || in_array($key, $required, true)) {
-                $nodes[$key] = new Node($value, self::path($at, $key), $faults);
+                $nodes[$key] = new Node($value, self::path($at, $key), $faults, $mark);
             }
         }
         foreach ($required as $key) {

@@ -37,9 +37,9 @@ final readonly class CouponEntry
         $wrong = new FieldErrors;
         $code = $wrong->at('code', static fn (): string => Line::of($typed->text('code'), 'The code', 40)->text);
         $kind = CouponKind::tryFrom($typed->text('kind')) ?? CouponKind::Percent;
-        $percent = $kind === CouponKind::Percent ? $wrong->at('value', static fn (): Percentage => Percentage::fromEntry($typed->text('value'))) : null;
-        $amount = $kind === CouponKind::Amount ? $wrong->at('value', static fn (): Money => Money::fromEntry($typed->text('value'), $currency)) : null;
-        $minSpend = self::blank($typed, 'min_spend') ? null : $wrong->at('min_spend', static fn (): Money => Money::fromEntry($typed->text('min_spend'), $currency));
+        $percent = $kind === CouponKind::Percent ? $wrong->at('value', static fn (): Percentage => Percentage::fromEntry($typed->decimal('value'))) : null;
+        $amount = $kind === CouponKind::Amount ? $wrong->at('value', static fn (): Money => Money::fromEntry($typed->decimal('value'), $currency)) : null;
+        $minSpend = self::blank($typed, 'min_spend') ? null : $wrong->at('min_spend', static fn (): Money => Money::fromEntry($typed->decimal('min_spend'), $currency));
         $skus = $typed->texts('skus') === [] ? null : $typed->texts('skus');
         $from = self::moment($typed, 'from', $zone, $wrong);
         $until = self::moment($typed, 'until', $zone, $wrong);

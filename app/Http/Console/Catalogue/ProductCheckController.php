@@ -22,6 +22,6 @@ final readonly class ProductCheckController
     {
         $product = $request->has('except') ? $shop->products()->whereKey($request->integer('except'))->first() : null;
 
-        return response()->json(ProductCheckResource::of($request->entry(), FormInput::of($request->all()), $request->findings($product), $request->extras()->addresses, Input::text($request, 'country'), $shop, $clock->moment()));
+        return response()->json(ProductCheckResource::of($request->entry(), FormInput::of($request->all(), $shop->decimalMark()), $request->findings($product), $request->extras()->addresses, Input::text($request, 'country'), $shop, $clock->moment()));
     }
 }

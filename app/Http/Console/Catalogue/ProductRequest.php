@@ -56,7 +56,7 @@ final class ProductRequest extends FormRequest
 
     private function typed(): FormInput
     {
-        return FormInput::of($this->all());
+        return FormInput::of($this->all(), $this->shop()->decimalMark());
     }
 
     private function shop(): Shop

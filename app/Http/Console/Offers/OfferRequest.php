@@ -61,7 +61,7 @@ final class OfferRequest extends FormRequest
     /** @param  list<string>  $places  the names of the offer's placements */
     public function draft(array $places = []): DraftGoods
     {
-        return $this->draft ??= app(ReadDraft::class)($this->shop(), FormInput::of($this->all()), $places);
+        return $this->draft ??= app(ReadDraft::class)($this->shop(), FormInput::of($this->all(), $this->shop()->decimalMark()), $places);
     }
 
     /** @param  list<string>  $places  the names of the offer's placements */

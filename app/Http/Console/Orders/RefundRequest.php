@@ -75,7 +75,7 @@ final class RefundRequest extends FormRequest
 
     private function entry(Order $order): WishEntry
     {
-        return WishEntry::read(FormInput::of($this->all()), $order->money(0)->currency);
+        return WishEntry::read(FormInput::of($this->all(), $order->shop->decimalMark()), $order->money(0)->currency);
     }
 
     /** @throws ValidationException */

@@ -78,7 +78,7 @@ final readonly class CouponController
     /** @return array<string, mixed> */
     private function attributes(Request $request, Shop $shop, ?Coupon $coupon): array
     {
-        $entry = CouponEntry::read(FormInput::of($request->all()), $shop->currency(), $shop->zone());
+        $entry = CouponEntry::read(FormInput::of($request->all(), $shop->decimalMark()), $shop->currency(), $shop->zone());
         $read = $entry->coupon ?? throw ValidationException::withMessages($entry->errors);
         if ($shop->coupons()->where('code', $read->code)->whereKeyNot($coupon->id ?? 0)->exists()) {
             throw ValidationException::withMessages(['code' => "There is a coupon “{$read->code}” already; choose another code."]);

@@ -46,7 +46,7 @@ final readonly class RulesController
     public function change(Request $request, Shop $shop): JsonResponse
     {
         $currency = $this->currency($request, $shop);
-        $form = ShopRulesEntry::read($currency->code, $request->input('rules'));
+        $form = ShopRulesEntry::read($currency->code, $request->input('rules'), $shop->decimalMark());
         $home = Input::text($request, 'home_country');
         $errors = $form->errors + (Countries::exists($home) ? [] : ['home_country' => ['Pick the country from the list.']]);
         if ($errors !== [] || $form->rules === null) {
@@ -91,6 +91,6 @@ final readonly class RulesController
     #[Answer(RulesTrialResource::class)]
     public function try(Request $request, Shop $shop, Clock $clock): JsonResponse
     {
-        return response()->json(RulesTrialResource::of(ShopRulesEntry::read(Input::text($request, 'currency', $shop->currency), $request->input('rules')), FormInput::of($request->input('sample')), $shop, $clock->moment()));
+        return response()->json(RulesTrialResource::of(ShopRulesEntry::read(Input::text($request, 'currency', $shop->currency), $request->input('rules'), $shop->decimalMark()), FormInput::of($request->input('sample'), $shop->decimalMark()), $shop, $clock->moment()));
     }
 }
