@@ -14,7 +14,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
+use PaperKite\Catalogue\ProductKind;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Checkout\Readiness;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
@@ -148,6 +151,14 @@ final class Shop extends Model
     public function isReady(): bool
     {
         return $this->payee !== null && $this->hasProvider();
+    }
+
+    /** Its products are asked for, in one statement each. */
+    public function readiness(): Readiness
+    {
+        $ships = array_filter(ProductKind::cases(), static fn (ProductKind $kind): bool => $kind->has(ProductPart::Shipping));
+
+        return new Readiness($this->hasProvider(), $this->payee !== null, $this->rules(), $this->checkout_rules, $this->products()->exists(), $this->products()->whereIn('kind', $ships)->exists());
     }
 
     private function hasProvider(): bool

@@ -20,10 +20,13 @@ final readonly class BlankOffer
 {
     public function __construct(private ShopfrontGoods $goods) {}
 
-    /** @return Offer|null not saved; `null` where the shop has no product */
-    public function __invoke(Shop $shop): ?Offer
+    /**
+     * @param  int  $wanted  the product that it is to sell; where it is none of the shop's, one that can be had now
+     * @return Offer|null not saved; `null` where the shop has no product
+     */
+    public function __invoke(Shop $shop, int $wanted): ?Offer
     {
-        $product = $this->goods->available($shop, 1)->first() ?? Product::query()->where('shop_id', $shop->id)->orderBy('name')->orderBy('id')->first();
+        $product = Product::query()->where('shop_id', $shop->id)->find($wanted) ?? $this->goods->available($shop, 1)->first() ?? Product::query()->where('shop_id', $shop->id)->orderBy('name')->orderBy('id')->first();
         if ($product === null) {
             return null;
         }

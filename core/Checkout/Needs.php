@@ -42,6 +42,6 @@ final readonly class Needs
     {
         $class = TaxRates::classOf($pick);
 
-        return $class !== null && array_filter($tax->rates, static fn (array $classes): bool => isset($classes[$class])) !== [];
+        return $class !== null && $tax->take($class);
     }
 }

@@ -18,6 +18,8 @@ final readonly class Finding
         public bool $blocksSaving = false,
         /** `null` where the sentence itself is changed. */
         public ?MendAt $room = null,
+        /** Which of what is there: the tax class. */
+        public ?string $what = null,
     ) {}
 
     /** What stands in the slot is no offer: it can't be saved. */
@@ -44,11 +46,11 @@ final readonly class Finding
 
     public function ofItem(int $item): self
     {
-        return new self($this->severity, $this->slot, $this->sentence, $item, $this->blocksSaving, $this->room);
+        return new self($this->severity, $this->slot, $this->sentence, $item, $this->blocksSaving, $this->room, $this->what);
     }
 
-    public function mendedIn(MendAt $room): self
+    public function mendedIn(MendAt $room, ?string $what = null): self
     {
-        return new self($this->severity, $this->slot, $this->sentence, $this->item, $this->blocksSaving, $room);
+        return new self($this->severity, $this->slot, $this->sentence, $this->item, $this->blocksSaving, $room, $what);
     }
 }

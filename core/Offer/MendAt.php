@@ -9,6 +9,10 @@ enum MendAt: string
 {
     case Payee = 'payee';
     case Shipping = 'shipping';
+    /** The shop ships nowhere yet. */
+    case FirstZone = 'first_zone';
+    /** A tax class has no rate at home yet. */
+    case FirstRate = 'first_rate';
     case Product = 'product';
     case Looks = 'looks';
     case Partners = 'partners';

@@ -16,6 +16,7 @@ final readonly class Proof
     private function __construct(
         public Draft $draft,
         public Offer $offer,
+        public ShopRules $rules,
         /** `null` where it can't be told. */
         public ?Receipt $bill,
         public array $faults,
@@ -34,7 +35,7 @@ final readonly class Proof
 
         $bill = $offer->destination->bill($rules, $country, $at);
 
-        return new self($draft, $offer, $bill->receipt, $bill->faults, $countryName, $at);
+        return new self($draft, $offer, $rules, $bill->receipt, $bill->faults, $countryName, $at);
     }
 
     public function sentence(): Sentence

@@ -33,6 +33,16 @@ final readonly class ShopRules
         return $this->zoneNaming($country) !== null;
     }
 
+    public function withZone(ShippingZone $zone): self
+    {
+        return new self($this->currency, $this->timezone, $this->tax, $this->shippingTaxClass, [...$this->zones, $zone], $this->paymentFee);
+    }
+
+    public function withTax(TaxRates $tax): self
+    {
+        return new self($this->currency, $this->timezone, $tax, $this->shippingTaxClass, $this->zones, $this->paymentFee);
+    }
+
     private function zoneNaming(string $country): ?ShippingZone
     {
         foreach ($this->zones as $zone) {

@@ -23,6 +23,23 @@ final readonly class TaxRates
         return $class === null ? null : $this->rates[$country][$class] ?? null;
     }
 
+    /** Whether goods of the class are taxed anywhere, be it at nothing. */
+    public function knows(string $class): bool
+    {
+        return array_filter($this->rates, static fn (array $byClass): bool => isset($byClass[$class])) !== [];
+    }
+
+    /** Whether anything is taken of goods of the class, in whatever country. */
+    public function take(string $class): bool
+    {
+        return array_filter($this->rates, static fn (array $byClass): bool => ($byClass[$class] ?? null)?->isZero() === false) !== [];
+    }
+
+    public function with(string $country, string $class, Percentage $rate): self
+    {
+        return new self($this->areContained, [$country => [$class => $rate] + ($this->rates[$country] ?? [])] + $this->rates);
+    }
+
     public function on(Money $base, string $country, ?string $class): Money
     {
         $rate = $this->rate($country, $class);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Console\Offers\ButtonPreviewController;
+use App\Http\Console\Offers\SamplePageController;
 use App\Http\Console\Shop\WordsPreviewController;
 use Illuminate\Support\Facades\Route;
 
@@ -11,4 +12,5 @@ use Illuminate\Support\Facades\Route;
 // What is typed may be more than an address holds.
 Route::post('words', WordsPreviewController::class);
 Route::get('button', [ButtonPreviewController::class, 'button']);
+Route::get('sample/{placement}', SamplePageController::class);
 Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Console\Shop\CheckoutRulesController;
 use App\Http\Console\Shop\CouponController;
+use App\Http\Console\Shop\FirstRulesController;
 use App\Http\Console\Shop\NamesController;
 use App\Http\Console\Shop\PayeeController;
 use App\Http\Console\Shop\RulesController;
@@ -18,6 +19,8 @@ use Illuminate\Support\Facades\Route;
 Route::get('', [ShopController::class, 'show']);
 Route::get('rules', [RulesController::class, 'show']);
 Route::put('rules', [RulesController::class, 'change']);
+Route::post('rules/first-zone', [FirstRulesController::class, 'zone']);
+Route::post('rules/first-rate', [FirstRulesController::class, 'rate']);
 Route::post('rules/trial', [RulesController::class, 'try']);
 Route::get('checkout', [CheckoutRulesController::class, 'show']);
 Route::put('checkout', [CheckoutRulesController::class, 'change']);

@@ -17,6 +17,7 @@ use PaperKite\Catalogue\Stock;
 use PaperKite\Catalogue\Variant;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Money\Percentage;
 use PaperKite\Offer\Ask;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
@@ -87,6 +88,12 @@ final class Samples
         ]);
     }
 
+    /** Goods of the usual class are taxed at nothing. */
+    public static function noTax(): TaxRates
+    {
+        return new TaxRates(true, ['IE' => [Product::USUAL_TAX_CLASS => Percentage::zero()]]);
+    }
+
     /**
      * @param  list<DraftItem>|null  $items
      * @param  list<string>  $doubts  of its look
@@ -119,7 +126,7 @@ final class Samples
         return new ShopRules(
             Currency::of('EUR'),
             new DateTimeZone('Europe/Dublin'),
-            new TaxRates(true, []),
+            self::noTax(),
             null,
             [new ShippingZone('Everywhere', [ShippingZone::ANYWHERE], null, new ShippingTable(ShippingMeasure::Quantity, [new ShippingBand(0, self::euros($shippingCents))], null))],
         );

@@ -36,7 +36,7 @@ final class OfferTest extends TestCase
     {
         $this->postJson($this->address('/proof'), $this->entry(['items' => [$this->item(['quantity' => '2'])]]))
             ->assertOk()
-            ->assertJsonPath('findings', [])
+            ->assertJsonCount(1, 'findings')->assertJsonPath('findings.0.room', 'first_rate')->assertJsonPath('findings.0.what', 'standard')
             ->assertJsonPath('can_go_live', true)
             ->assertJsonPath('words.0', ['state' => 'idle', 'text' => 'Buy now', 'source' => 'built_in', 'whence' => 'as built in'])
             ->assertJsonPath('bill.total.shown', '€23.50')

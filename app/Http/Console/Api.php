@@ -12,6 +12,7 @@ use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Checkout\CouponPlace;
 use PaperKite\Checkout\Demand;
+use PaperKite\Checkout\Missing;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Look\Font;
 use PaperKite\Look\Icon;
@@ -68,6 +69,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'MoneyState', type: 'string', enum: MoneyState::class),
         new OA\Schema(schema: 'RefundState', type: 'string', enum: RefundState::class),
         new OA\Schema(schema: 'MendAt', type: 'string', enum: MendAt::class),
+        new OA\Schema(schema: 'MissingKey', type: 'string', enum: Missing::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
         new OA\Schema(schema: 'Slot', type: 'string', enum: Slot::class),
         new OA\Schema(schema: 'CouponKind', type: 'string', enum: CouponKind::class),

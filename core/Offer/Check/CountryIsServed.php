@@ -16,8 +16,10 @@ final readonly class CountryIsServed implements Check
     {
         $isServed = array_filter($proof->faults, static fn (Fault $fault): bool => $fault->at === 'country') === [];
 
-        return $isServed
-            ? []
-            : [Finding::caution(Slot::Destination, "Nobody in {$proof->country} can pay for this: no shipping zone takes it there. Add the country to one under Shop.")->mendedIn(MendAt::Shipping)];
+        return match (true) {
+            $isServed => [],
+            $proof->rules->zones === [] => [Finding::caution(Slot::Destination, 'Nobody can pay for this yet: the shop ships nowhere. Say what shipping costs at home.')->mendedIn(MendAt::FirstZone)],
+            default => [Finding::caution(Slot::Destination, "Nobody in {$proof->country} can pay for this: no shipping zone takes it there. Add the country to one under Shop.")->mendedIn(MendAt::Shipping)],
+        };
     }
 }

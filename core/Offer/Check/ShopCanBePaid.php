@@ -14,7 +14,7 @@ final readonly class ShopCanBePaid implements Check
     {
         return [
             ...($proof->draft->shop->hasProvider ? [] : [Finding::obstacle(null, 'No payment provider is connected, so no offer can go live; set KITE_PAYMENTS in the environment.')]),
-            ...($proof->draft->shop->hasPayee ? [] : [Finding::obstacle(null, 'The shop has no payee, so no offer can go live; set one under Shop.')->mendedIn(MendAt::Payee)]),
+            ...($proof->draft->shop->hasPayee ? [] : [Finding::obstacle(null, 'The shop has no payee, so no offer can go live; name the account that payments go to.')->mendedIn(MendAt::Payee)]),
         ];
     }
 }

@@ -20,6 +20,7 @@ use PaperKite\Offer\Check\QuantityIsWhole;
 use PaperKite\Offer\Check\SaleGoesOn;
 use PaperKite\Offer\Check\ShopCanBePaid;
 use PaperKite\Offer\Check\SomethingIsPaid;
+use PaperKite\Offer\Check\TaxIsSet;
 use PaperKite\Offer\Check\VariantIsThere;
 use PaperKite\Offer\Clause\Clauses;
 use PaperKite\Offer\OfferItem;
@@ -132,6 +133,7 @@ final readonly class SellHere implements Destination
             new EachItem(new QuantityIsInStock),
             new EachItem(new GoodsArePriced),
             new EachItem(new SomethingIsPaid),
+            new TaxIsSet,
             new EachItem(new SaleGoesOn),
             new LandingIsAllowed($this->landing),
             new CountryIsServed,

@@ -12,6 +12,7 @@ use PaperKite\Catalogue\Sale;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
 use PaperKite\Money\Currency;
+use PaperKite\Money\Percentage;
 use PaperKite\Offer\Draft;
 use PaperKite\Offer\DraftAsk;
 use PaperKite\Offer\DraftItem;
@@ -88,7 +89,7 @@ final class ProofreadingTest extends TestCase
 
     public function test_a_country_to_which_nothing_ships_is_found(): void
     {
-        $nowhere = new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), new TaxRates(true, []), null, []);
+        $nowhere = new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), Samples::noTax(), null, [new ShippingZone('Far away', ['NZ'])]);
         $finding = Samples::proof(rules: $nowhere)->findings()[0];
 
         self::assertSame([Severity::Caution, Slot::Destination], [$finding->severity, $finding->slot]);
@@ -98,13 +99,30 @@ final class ProofreadingTest extends TestCase
     public function test_goods_that_are_too_many_to_be_sent_at_once_are_found_for_what_they_are(): void
     {
         $table = new ShippingTable(ShippingMeasure::Quantity, [new ShippingBand(0, Samples::euros(390))], 5);
-        $rules = new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), new TaxRates(true, []), null, [new ShippingZone('Home', ['IE'], null, $table)]);
+        $rules = new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), Samples::noTax(), null, [new ShippingZone('Home', ['IE'], null, $table)]);
         $findings = Samples::proof(Samples::draft(quantity: '6'), $rules)->findings();
 
         self::assertCount(1, $findings);
         self::assertSame([Severity::Caution, MendAt::Shipping], [$findings[0]->severity, $findings[0]->room]);
         self::assertStringContainsString('To “Home” at most', $findings[0]->sentence);
         self::assertSame([], Samples::proof(Samples::draft(quantity: '5'), $rules)->findings());
+    }
+
+    public function test_a_shop_that_ships_nowhere_says_so_where_it_is_mended(): void
+    {
+        $findings = Samples::proof(Samples::draft(), new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), Samples::noTax(), null, []))->findings();
+
+        self::assertSame([[Severity::Caution, MendAt::FirstZone, 'Nobody can pay for this yet: the shop ships nowhere. Say what shipping costs at home.']], array_map(static fn (Finding $finding): array => [$finding->severity, $finding->room, $finding->sentence], $findings));
+    }
+
+    public function test_a_tax_class_without_any_rate_is_named_once_and_nothing_is_asked_of_goods_that_are_money_itself(): void
+    {
+        $untaxed = static fn (TaxRates $tax): ShopRules => new ShopRules(Currency::of('EUR'), new DateTimeZone('Europe/Dublin'), $tax, null, [new ShippingZone('Home', ['IE'])]);
+        $draft = Samples::draft(items: [new DraftItem(Samples::product(), '', '1'), new DraftItem(Samples::product(sku: 'candle'), '', '1')]);
+        $found = static fn (Draft $draft, TaxRates $tax): array => array_map(static fn (Finding $finding): array => [$finding->severity, $finding->room, $finding->what], Samples::proof($draft, $untaxed($tax))->findings());
+
+        self::assertSame([[Severity::Hint, MendAt::FirstRate, 'standard']], $found($draft, new TaxRates(true, [])));
+        self::assertSame([], $found($draft, (new TaxRates(true, []))->with('DE', 'standard', Percentage::zero())));
     }
 
     public function test_what_is_allowed_is_not_found(): void

@@ -24,10 +24,12 @@ final readonly class FindingResource
         public ?int $item,
         #[OA\Property(description: 'Where it is mended, if not in the sentence.', oneOf: [new OA\Schema(ref: '#/components/schemas/MendAt'), new OA\Schema(type: 'null')])]
         public ?MendAt $room,
+        #[OA\Property(description: 'Which of what is mended there: the tax class.')]
+        public ?string $what,
     ) {}
 
     public static function of(Finding $finding): self
     {
-        return new self($finding->severity, $finding->slot, $finding->sentence, $finding->item, $finding->room);
+        return new self($finding->severity, $finding->slot, $finding->sentence, $finding->item, $finding->room, $finding->what);
     }
 }

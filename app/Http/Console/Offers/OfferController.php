@@ -64,11 +64,11 @@ final readonly class OfferController
         ));
     }
 
-    #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', description: 'What it is to sell; left out, or not there: something that can be had now.', in: 'query', schema: new OA\Schema(type: 'integer'))])]
     #[Answer(BlankOfferResource::class)]
-    public function blank(Shop $shop, BlankOffer $begin): JsonResponse
+    public function blank(Request $request, Shop $shop, BlankOffer $begin): JsonResponse
     {
-        $blank = $begin($shop);
+        $blank = $begin($shop, $request->integer('product'));
 
         return response()->json(new BlankOfferResource($blank === null ? null : OfferForm::of($blank)));
     }

@@ -15,6 +15,7 @@ final readonly class ShopResource
      * @param  list<string>  $categories
      * @param  list<string>  $tax_classes
      * @param  list<array{name: string, values: list<string>}>  $traits
+     * @param  list<MissingResource>  $missing
      */
     private function __construct(
         #[OA\Property]
@@ -48,6 +49,8 @@ final readonly class ShopResource
             new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string')),
         ], type: 'object'))]
         public array $traits,
+        #[OA\Property(description: 'What it still lacks to be paid, to send its goods, or to be lawful.', type: 'array', items: new OA\Items(ref: MissingResource::class))]
+        public array $missing,
     ) {}
 
     /**
@@ -72,6 +75,7 @@ final readonly class ShopResource
             categories: $categories,
             tax_classes: $taxClasses,
             traits: $traits,
+            missing: array_map(MissingResource::of(...), $shop->readiness()->missing()),
         );
     }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSession } from '../lib/session'
 import KiteMark from '../kit/KiteMark.vue'
@@ -8,6 +9,7 @@ defineEmits<{ keys: [] }>()
 
 const session = useSession()
 const router = useRouter()
+const missing = computed(() => session.shop?.missing.length ?? 0)
 const rooms = [
   { name: 'offers', label: 'Offers' },
   { name: 'products', label: 'Products' },
@@ -73,5 +75,12 @@ async function leave(): Promise<void> {
         </Menu>
       </div>
     </div>
+    <p v-if="missing > 0" class="mx-auto max-w-[80rem] px-5 pb-2 text-sm text-amber sm:px-8">
+      <RouterLink :to="{ name: 'readiness', params: { shop: session.slug } }" class="underline underline-offset-3">{{
+        missing === 1
+          ? 'One thing is missing before the shop is ready'
+          : `${missing} things are missing before the shop is ready`
+      }}</RouterLink>
+    </p>
   </header>
 </template>

@@ -6,8 +6,7 @@ import { useSession } from '../lib/session'
 
 const props = defineProps<{ finding: Schemas['Finding']; product?: number | undefined }>()
 const names = { error: 'Must fix', caution: 'Check', hint: 'Tip' }
-const rooms = {
-  payee: 'Set the payee',
+const rooms: Partial<Record<Schemas['MendAt'], string>> = {
   shipping: 'Open the zones',
   product: 'Open the product',
   looks: 'Open the looks',
@@ -19,7 +18,7 @@ const way = computed<RouteLocationRaw | null>(() => {
   const shop = session.slug
   if (room === 'product') return props.product ? { name: 'product', params: { shop, id: props.product } } : null
   if (room === 'looks' || room === 'partners') return { name: room, params: { shop } }
-  return room ? { name: 'shop', params: { shop }, hash: `#${room}` } : null
+  return room === 'shipping' ? { name: 'shop', params: { shop }, hash: `#${room}` } : null
 })
 </script>
 

@@ -1019,6 +1019,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/rules/first-rate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Say how a tax class is taxed at home
+         * @description Refused once it has a rate there.
+         */
+        post: operations["sayFirstRate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/rules/first-zone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Say what shipping costs at home
+         * @description Refused once there is a zone.
+         */
+        post: operations["sayFirstZone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/rules/trial": {
         parameters: {
             query?: never;
@@ -1438,6 +1478,8 @@ export interface components {
             item: number | null;
             /** @description Where it is mended, if not in the sentence. */
             room: components["schemas"]["MendAt"] | null;
+            /** @description Which of what is mended there: the tax class. */
+            what: string | null;
         };
         /** @enum {string} */
         Font: "host" | "plain" | "round" | "serif" | "mono";
@@ -1615,7 +1657,16 @@ export interface components {
         /** @enum {string} */
         MediumKey: "link" | "html" | "widget" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
         /** @enum {string} */
-        MendAt: "payee" | "shipping" | "product" | "looks" | "partners";
+        MendAt: "payee" | "shipping" | "first_zone" | "first_rate" | "product" | "looks" | "partners";
+        Missing: {
+            key: components["schemas"]["MissingKey"];
+            what: string;
+            why: string;
+            /** @description Whether nothing can be sold without it. */
+            stands_in_the_way: boolean;
+        };
+        /** @enum {string} */
+        MissingKey: "provider" | "payee" | "products" | "zones" | "tax_rates" | "terms" | "policy";
         MoneyCount: {
             state: components["schemas"]["MoneyState"];
             label: string;
@@ -2408,6 +2459,8 @@ export interface components {
                 name: string;
                 values: string[];
             }[];
+            /** @description What it still lacks to be paid, to send its goods, or to be lawful. */
+            missing: components["schemas"]["Missing"][];
         };
         ShopName: {
             slug: string;
@@ -3435,7 +3488,10 @@ export interface operations {
     };
     blankOffer: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description What it is to sell; left out, or not there: something that can be had now. */
+                product?: number;
+            };
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
@@ -4624,6 +4680,69 @@ export interface operations {
                 };
             };
             409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    sayFirstRate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    class: string;
+                    /** @description Percent, as typed. */
+                    rate: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    sayFirstZone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description As typed, in the shop’s currency. */
+                    fee: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
             422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };

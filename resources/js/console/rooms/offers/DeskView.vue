@@ -6,6 +6,7 @@ import ChangedDialog from './desk/ChangedDialog.vue'
 import DeskSentence from './desk/DeskSentence.vue'
 import DeskStrip from './desk/DeskStrip.vue'
 import HistoryDialog from './desk/HistoryDialog.vue'
+import MendForm from './desk/MendForm.vue'
 import ProofBill from './desk/ProofBill.vue'
 import ProofLink from './desk/ProofLink.vue'
 import ProofPage from './desk/ProofPage.vue'
@@ -15,10 +16,11 @@ import { useKeys } from '../../lib/useKeys'
 import { useProof } from './useProof'
 import { useSession } from '../../lib/session'
 
-const props = defineProps<{ id?: number }>()
+/** Of an offer, or of a new one: then perhaps of the product that it shall sell. */
+const props = defineProps<{ id?: number; product?: number | undefined }>()
 const session = useSession()
 const router = useRouter()
-const desk = useDesk(props.id)
+const desk = useDesk(props.id, props.product)
 const { offer, entry, refusal, theirs, hasNoProducts, wasKept, isDirty, canTakeBack } = desk
 
 const country = ref(session.shop?.home_country ?? '')
@@ -119,8 +121,13 @@ function settleAddress(): void {
     <template v-if="entry && proof">
       <DeskSentence v-model="entry" :proof="proof" />
       <ul class="mt-3 grid gap-1" aria-live="polite" data-findings>
-        <li v-for="finding in proof.findings" :key="`${finding.item} ${finding.sentence}`">
+        <li
+          v-for="finding in proof.findings"
+          :key="`${finding.item} ${finding.sentence}`"
+          class="flex flex-wrap items-center gap-x-6 gap-y-1"
+        >
           <FindingLine :finding="finding" :product="entry.items[finding.item ?? -1]?.product_id" />
+          <MendForm :finding="finding" @mended="refresh" />
         </li>
       </ul>
       <div
@@ -136,7 +143,7 @@ function settleAddress(): void {
           :change="desk.changePlacement"
           :is-stale="isDirty && offer !== null"
           :is-draft="offer?.state === 'draft'"
-          :publish="offer?.state === 'draft' && canPublish ? publish : undefined"
+          :publish="(offer?.state ?? 'draft') === 'draft' && canPublish ? publish : undefined"
           @copied="desk.rememberCopy"
         />
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { api, outcome } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import OfferSentence from './OfferSentence.vue'
@@ -9,6 +10,7 @@ import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
 
 const session = useSession()
+const hasProducts = computed(() => !session.shop?.missing.some(({ key }) => key === 'products'))
 const ways = [
   { name: 'looks', label: 'Looks' },
   { name: 'price-tables', label: 'Price tables' },
@@ -41,7 +43,6 @@ const { list, refusal, search, turnTo } = useList((asked) =>
     <span v-if="session.shop?.payee" class="text-pencil sm:ml-auto"
       >Payments go to <span class="font-mono">{{ session.shop.payee }}</span></span
     >
-    <span v-else class="text-amber sm:ml-auto">Nobody is paid yet: set a payee under Shop.</span>
   </nav>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <template v-if="list">
@@ -49,7 +50,18 @@ const { list, refusal, search, turnTo } = useList((asked) =>
       <p class="sentence mb-4 text-2xl leading-relaxed">
         When someone clicks <b>a button of yours</b>, they get <b>something you sell</b>. That sentence is an offer.
       </p>
-      <p class="text-pencil">Press “New offer”: the sentence is there already, and you change its words.</p>
+      <template v-if="hasProducts">
+        <p class="mb-5 text-pencil">The sentence is there already, and you change its words.</p>
+        <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed"
+          >Make your first offer</RouterLink
+        >
+      </template>
+      <template v-else>
+        <p class="mb-5 text-pencil">It begins with something to sell: a name and a price are enough.</p>
+        <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed"
+          >Add your first product</RouterLink
+        >
+      </template>
     </div>
     <p v-else-if="list.items.length === 0" class="py-10">
       No offer fits “<bdi>{{ search }}</bdi

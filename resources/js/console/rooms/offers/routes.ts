@@ -11,6 +11,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/:shop/offers/new',
     name: 'new-offer',
     component: () => import('./DeskView.vue'),
+    props: (route) => ({ product: Number(route.query.product) || undefined }),
     meta: { title: 'New offer' },
   },
   {

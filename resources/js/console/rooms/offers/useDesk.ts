@@ -17,8 +17,12 @@ export interface Theirs {
  * One offer on the desk: what stands there, what is saved of it, and the ways to change that.
  *
  * @param id The offer; left out for a new one.
+ * @param product What a new one shall sell; left out for whatever can be had.
  */
-export function useDesk(id: number | undefined): {
+export function useDesk(
+  id: number | undefined,
+  product: number | undefined,
+): {
   offer: Ref<Schemas['Offer'] | null>
   entry: Ref<Entry | null>
   refusal: Ref<Refusal | null>
@@ -44,7 +48,8 @@ export function useDesk(id: number | undefined): {
   const wasKept = ref(false)
   const isDirty = computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value)
   const { past, canTakeBack, takeBack, startWith } = useUndo(entry)
-  const key = computed(() => `${session.slug}/${offer.value?.id ?? 'new'}`)
+  const begun = product ? `new-${product}` : 'new'
+  const key = computed(() => `${session.slug}/${offer.value?.id ?? begun}`)
   const { desks, keep, forget } = useKeptDesks()
 
   watch([entry, past], () => {
@@ -72,7 +77,9 @@ export function useDesk(id: number | undefined): {
       return
     }
     const { data, refusal: refused } = await outcome(
-      api.GET('/shops/{shop}/offers/blank', { params: { path: { shop: session.slug } } }),
+      api.GET('/shops/{shop}/offers/blank', {
+        params: { path: { shop: session.slug }, query: product ? { product } : {} },
+      }),
     )
     refusal.value = refused ?? null
     hasNoProducts.value = data?.entry === null
@@ -84,7 +91,7 @@ export function useDesk(id: number | undefined): {
   }
 
   async function beginAnew(): Promise<void> {
-    forget(`${session.slug}/new`)
+    forget(`${session.slug}/${begun}`)
     wasKept.value = false
     await begin()
   }
@@ -116,7 +123,7 @@ export function useDesk(id: number | undefined): {
       api.POST('/shops/{shop}/offers', { params: { path: { shop: session.slug } }, body: entry.value }),
     )
     if (data) {
-      forget(`${session.slug}/new`)
+      forget(`${session.slug}/${begun}`)
       wasKept.value = false
       take(data)
     }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue'
 import { useRouter } from 'vue-router'
+import type { Schemas } from '../../lib/client'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import ProductAside from './ProductAside.vue'
@@ -38,7 +39,7 @@ const isToldWrong = computed(() => wrongCount.value > 0 && (refusal.value !== nu
 const note = computed(() => {
   if (isToldWrong.value) return toBePutRight(wrongCount.value)
   if (isTouched.value) return 'Changed, not saved yet.'
-  return props.id ? 'All is saved.' : 'A name, a SKU and a price are enough.'
+  return props.id ? 'All is saved.' : 'A name and a price are enough.'
 })
 const kinds = computed(() => (session.lists?.product_kinds ?? []).map(({ value, label }) => ({ value, label })))
 const { kind, has } = useProductKind(form)
@@ -55,13 +56,17 @@ async function leaveOnce(saved: Promise<boolean>): Promise<void> {
   await session.reload()
   // Whoever has booked the date that was moved is to be told: the form stays and asks.
   if (untold.value > 0) await form.load()
-  else await leave()
+  else await leave(props.id ? undefined : form.saved.value)
 }
 
 /** Leaves without being asked: all is saved, or is not wanted. */
-async function leave(): Promise<void> {
+async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
   form.forget()
-  await router.push({ name: 'products', params: { shop: session.slug } })
+  await router.push({
+    name: 'products',
+    params: { shop: session.slug },
+    ...(made ? { state: { made: { id: made.id, name: made.entry.name } } } : {}),
+  })
 }
 </script>
 
@@ -71,7 +76,7 @@ async function leave(): Promise<void> {
     <h1 class="sentence mb-5 text-3xl font-semibold" dir="auto">{{ title }}</h1>
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">
-        <LedgerRow title="Name">
+        <LedgerRow title="Product">
           <div class="grid gap-4 md:grid-cols-[minmax(0,1fr)_13rem]">
             <TextField v-bind="field('name')" label="Name" />
             <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it. Blank: made from the name." />
@@ -146,7 +151,7 @@ async function leave(): Promise<void> {
       @insist="(version) => leaveOnce(form.saveOver(version))"
       @reload="form.load"
     >
-      <button type="button" class="side-deed !min-h-10" @click="leave">Cancel</button>
+      <button type="button" class="side-deed !min-h-10" @click="() => leave()">Cancel</button>
       <button type="submit" class="deed" :disabled="isWorking">Save</button>
     </SaveBar>
   </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import PageTurner from '../../kit/PageTurner.vue'
@@ -10,6 +11,12 @@ const session = useSession()
 const { list, refusal, search, turnTo } = useList((asked) =>
   outcome(api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: asked } })),
 )
+
+/** What was just put in: the next thing to do with it is here. */
+const made = computed(() => {
+  const state: { made?: { id: number; name: string } } = window.history.state ?? {}
+  return state.made ?? null
+})
 
 function stockOf(product: Schemas['Product']): string {
   if (product.partner) return `sold by ${product.partner}`
@@ -29,10 +36,22 @@ function stockOf(product: Schemas['Product']): string {
   >
     <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed">New product</RouterLink>
   </ListHead>
+  <div
+    v-if="made"
+    class="mb-4 flex flex-wrap items-center gap-x-5 gap-y-2 border-t-3 border-good bg-sheet px-4 py-3"
+    role="status"
+  >
+    <p>
+      <bdi class="font-semibold">{{ made.name }}</bdi> is saved.
+    </p>
+    <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug }, query: { product: made.id } }" class="deed"
+      >Make a button for it</RouterLink
+    >
+  </div>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <template v-if="list">
     <div v-if="list.items.length === 0 && search === ''" class="max-w-xl py-10">
-      <p class="sentence mb-4 text-2xl">The shelf is empty. One product is enough to make an offer.</p>
+      <p class="sentence mb-4 text-2xl">There is no product yet. One is enough to make an offer.</p>
     </div>
     <p v-else-if="list.items.length === 0" class="py-10">
       No product fits “<bdi>{{ search }}</bdi

@@ -21,6 +21,8 @@ export function useProductForm(id: number | undefined): {
   isTouched: ComputedRef<boolean>
   /** Bookings whose shoppers do not know yet of a moved date. */
   untold: Ref<number>
+  /** As it was saved here last. */
+  saved: Ref<Schemas['ProductForm'] | null>
   /** What it was before it became a partner’s. */
   ownKind: Ref<Schemas['ProductKind'] | null>
   /** From which a shopper is tried; blank: from none. */
@@ -42,6 +44,7 @@ export function useProductForm(id: number | undefined): {
   const isWorking = ref(false)
   const version = ref(1)
   const untold = ref(0)
+  const saved = ref<Schemas['ProductForm'] | null>(null)
   const ownKind = ref<Schemas['ProductKind'] | null>(null)
   const country = ref('')
   const latest = useLatest((asked: Entry) =>
@@ -115,6 +118,7 @@ export function useProductForm(id: number | undefined): {
     isWorking.value = false
     refusal.value = refused ?? null
     untold.value = data?.untold ?? untold.value
+    saved.value = data ?? null
     return data !== undefined
   }
 
@@ -149,6 +153,7 @@ export function useProductForm(id: number | undefined): {
     isWorking,
     isTouched,
     untold,
+    saved,
     ownKind,
     country,
     change,

@@ -88,7 +88,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
             @update:model-value="(zones) => change({ zones })"
           />
         </LedgerRow>
-        <LedgerRow title="Tax">
+        <LedgerRow id="tax" title="Tax">
           <div class="grid gap-4">
             <SwitchField
               label="Prices and fees contain tax"
@@ -157,7 +157,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
           </div>
         </LedgerRow>
         <LedgerRow title="Coupons"><CouponsField /></LedgerRow>
-        <LedgerRow title="Checkout"><CheckoutForm @dirty="(is) => (isCheckoutDirty = is)" /></LedgerRow>
+        <LedgerRow id="checkout" title="Checkout"><CheckoutForm @dirty="(is) => (isCheckoutDirty = is)" /></LedgerRow>
         <LedgerRow title="Shopfront"><ShopfrontForm @dirty="(is) => (isShopfrontDirty = is)" /></LedgerRow>
         <LedgerRow title="Names"><NamesForm /></LedgerRow>
       </div>

@@ -8,6 +8,7 @@ import CopyButton from '../../../kit/CopyButton.vue'
 import LinkAnatomy from '../../../kit/LinkAnatomy.vue'
 import PlacementDetails from './PlacementDetails.vue'
 import QrPicture from './QrPicture.vue'
+import WhereItGoes from './WhereItGoes.vue'
 import { useDates } from '../../../lib/useDates'
 
 const { dayAndTime } = useDates()
@@ -106,6 +107,7 @@ useKeys(
     >
     <template v-else>{{ placement.medium.note }}</template>
   </p>
+  <WhereItGoes :placement="placement" />
   <Disclosure v-if="placement.policy" as="div" class="border-t border-rule py-2">
     <DisclosureButton class="text-sm font-medium text-sea">Is the page strict about scripts?</DisclosureButton>
     <DisclosurePanel class="mt-2 text-sm">

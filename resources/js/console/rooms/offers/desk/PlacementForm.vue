@@ -7,9 +7,15 @@ import PickField from '../../../kit/PickField.vue'
 import TextField from '../../../kit/TextField.vue'
 
 /** Where the offer shall stand, and in which form. */
-const props = defineProps<{ place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null> }>()
+const props = defineProps<{
+  place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
+  /** Where that is possible: places it, publishes the offer, copies what is pasted, in one act. */
+  publish?: ((as: Schemas['PlacementEntry']) => Promise<Refusal | null>) | undefined
+  /** What the place is called, to begin with. */
+  begins?: string
+}>()
 const session = useSession()
-const page = ref('')
+const page = ref(props.begins ?? '')
 const medium = ref<Schemas['MediumKey']>('html')
 const form = ref<Schemas['WidgetForm']>('button')
 const refusal = ref<Refusal | null>(null)
@@ -19,10 +25,10 @@ const note = computed(() => media.value.find(({ key }) => key === medium.value)?
 
 watch(page, () => (refusal.value = null))
 
-async function add(): Promise<void> {
+async function add(how = props.publish ?? props.place): Promise<void> {
   if (isPlacing.value) return
   isPlacing.value = true
-  refusal.value = await props.place({
+  refusal.value = await how({
     page: page.value,
     medium: medium.value,
     form: form.value,
@@ -35,7 +41,7 @@ async function add(): Promise<void> {
 </script>
 
 <template>
-  <form class="grid gap-3" novalidate @submit.prevent="add">
+  <form class="grid gap-3" novalidate @submit.prevent="add()">
     <TextField
       v-model="page"
       label="Put it on a page"
@@ -50,6 +56,16 @@ async function add(): Promise<void> {
       :choices="session.lists?.widget_forms ?? []"
     />
     <p class="text-sm text-pencil">{{ note }}</p>
-    <div><button type="submit" class="side-deed !min-h-10" :disabled="isPlacing">Place it</button></div>
+    <div class="flex flex-wrap gap-2">
+      <button v-if="publish" type="submit" class="deed" :disabled="isPlacing">Publish and copy</button>
+      <button
+        :type="publish ? 'button' : 'submit'"
+        class="side-deed !min-h-10"
+        :disabled="isPlacing"
+        @click="publish && add(place)"
+      >
+        Place it
+      </button>
+    </div>
   </form>
 </template>

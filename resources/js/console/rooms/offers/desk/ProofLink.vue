@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useClipboard } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../../lib/client'
 import PlacementCard from './PlacementCard.vue'
@@ -18,6 +19,7 @@ const emit = defineEmits<{ copied: [placement: number, digest: string] }>()
 
 const chosenId = defineModel<number | null>('chosen', { required: true })
 const isPlacing = ref(false)
+const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 4000 })
 const chosen = computed(
   () => props.placements.find((placement) => placement.id === chosenId.value) ?? props.placements[0],
 )
@@ -32,12 +34,24 @@ async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
   }
   return refusal
 }
+/** The whole way of a place in one act, from the first button on. */
+async function addAndCopy(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
+  const refusal = await add(as)
+  if (refusal || !(await props.publish?.())) return refusal
+  const made = props.placements.at(-1)
+  if (!made) return null
+  const isAddress = ['link', 'qr'].includes(made.medium.key)
+  await copy(isAddress ? made.url : made.snippet)
+  if (!isAddress) emit('copied', made.id, made.digest)
+  return null
+}
 </script>
 
 <template>
   <section aria-labelledby="proof-link">
     <h2 id="proof-link" class="sentence mb-1 text-lg font-semibold">In the link</h2>
     <p class="mb-3 text-sm text-pencil">{{ way }}</p>
+    <p v-if="copied" class="mb-2 text-good" role="status">Published and copied: paste it into your page.</p>
     <template v-if="chosen">
       <div class="mb-2 flex gap-2">
         <PlacementPick
@@ -62,6 +76,11 @@ async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
       />
     </template>
     <p v-else class="mb-3 text-pencil">Say where it shall stand, and its link and its button appear here.</p>
-    <PlacementForm v-if="isPlacing || !chosen" :place="add" />
+    <PlacementForm
+      v-if="isPlacing || !chosen"
+      :place="add"
+      :publish="publish ? addAndCopy : undefined"
+      :begins="chosen ? '' : 'My page'"
+    />
   </section>
 </template>
