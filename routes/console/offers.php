@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Console\Offers\ButtonTrialController;
 use App\Http\Console\Offers\CopyController;
+use App\Http\Console\Offers\ExampleController;
 use App\Http\Console\Offers\OfferController;
 use App\Http\Console\Offers\OfferHistoryController;
 use App\Http\Console\Offers\OfferProofController;
@@ -18,6 +19,8 @@ use Illuminate\Support\Facades\Route;
 Route::get('offers', [OfferController::class, 'list']);
 Route::post('offers', [OfferController::class, 'create']);
 Route::get('offers/blank', [OfferController::class, 'blank']);
+Route::get('offers/examples', [ExampleController::class, 'list']);
+Route::post('offers/examples/table', [ExampleController::class, 'table']);
 Route::post('offers/proof', OfferProofController::class)->name('offers.proof');
 Route::get('offers/{offer}', [OfferController::class, 'show']);
 Route::put('offers/{offer}', [OfferController::class, 'change']);

@@ -32,11 +32,11 @@ final class AccessibilityTest extends BrowserTestCase
         $this->assertAccessible($browser, 'the desk');
         $browser->click('Quantity: one. Change it')->type('How many one click adds', '0')->seeing('Must fix');
         $this->assertAccessible($browser, 'the desk with an open slot and a finding');
-        $browser->press(WebDriverKeys::ESCAPE)->notSeeing('Enter keeps it');
+        $browser->press(WebDriverKeys::ESCAPE)->notSeeing('keeps it, Esc');
         foreach (['Caption: Take one home' => 'its other states', 'Look: Kite silk' => 'Luggage tag', 'Product: Heather honey, 340 g' => 'Add another', 'How it opens: in the same tab' => 'a step more', 'Where they land: our thank-you page' => 'No host is listed yet'] as $slot => $text) {
             $browser->click("{$slot}. Change it")->seeing($text);
             $this->assertAccessible($browser, $slot);
-            $browser->press(WebDriverKeys::ESCAPE)->notSeeing('Enter keeps it');
+            $browser->press(WebDriverKeys::ESCAPE)->notSeeing('keeps it, Esc');
         }
         $browser->click('Name, words and results of this place')->seeing('Label in the results')->click('More')->seeing('History');
         $this->assertAccessible($browser, 'the desk with a place and a menu open');

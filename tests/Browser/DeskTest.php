@@ -44,14 +44,14 @@ final class DeskTest extends BrowserTestCase
         $browser->goTo("{$this->shop->base()}/k/{$offer->placements()->firstOrFail()->code}")->arrivingAt('/cart')->seeing('Nothing is in it yet.');
     }
 
-    public function test_a_live_link_is_copied_in_four_actions_at_most(): void
+    public function test_what_goes_live_is_copied_in_two_acts(): void
     {
         $this->product($this->shop);
         $browser = $this->signedIn()->seeing('When someone clicks a button of yours');
-        $browser->click('New offer')->click('Publish')->seeing('a link to share')->click('Copy link')->seeing('Copied');
+        $browser->click('New offer')->click('Publish and copy')->seeing('Published and copied')->seeing('Copy HTML button');
         self::assertSame(1, $this->shop->offers()->where('state', 'live')->count());
 
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers"))->seeing('a link to share')->press('n')->seeing('Not saved yet')->press('p')->seeing('a link to share')->press('l')->seeing('Copied');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers"))->seeing('My page')->press('n')->seeing('Not saved yet')->press('p')->seeing('a link to share')->press('l')->seeing('Copied');
         self::assertSame(2, $this->shop->offers()->where('state', 'live')->count());
     }
 
@@ -73,7 +73,7 @@ final class DeskTest extends BrowserTestCase
         $offer = $this->placed();
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill');
         $browser->evaluate('document.querySelector("[data-slot=Caption]").focus()');
-        $browser->press('M')->seeing('Enter keeps it')->press('ine')->press(WebDriverKeys::ENTER)->seeing('Mine');
+        $browser->press('M')->seeing('keeps it, Esc')->press('ine')->press(WebDriverKeys::ENTER)->seeing('Mine');
     }
 
     public function test_the_second_of_two_sellers_sees_both_sentences(): void
@@ -103,7 +103,7 @@ final class DeskTest extends BrowserTestCase
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill');
 
         $browser->evaluate('document.querySelector("[data-slot=Caption]").focus()');
-        $browser->press(WebDriverKeys::ENTER)->seeing('Enter keeps it')->press('Mine')->press(WebDriverKeys::ENTER)->notSeeing('Enter keeps it')->seeing('Mine');
+        $browser->press(WebDriverKeys::ENTER)->seeing('keeps it, Esc')->press('Mine')->press(WebDriverKeys::ENTER)->notSeeing('keeps it, Esc')->seeing('Mine');
         $browser->press(WebDriverKeys::ESCAPE)->press('c')->seeing('Copied');
         $browser->press('?')->seeing('Single keys on this page')->seeing('Copy the link')->press(WebDriverKeys::ESCAPE)->notSeeing('Single keys on this page');
     }

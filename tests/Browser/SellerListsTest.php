@@ -18,7 +18,7 @@ final class SellerListsTest extends BrowserTestCase
 
     public function test_an_empty_list_says_what_comes_first(): void
     {
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products"))->seeing('The shelf is empty. One product is enough to make an offer.')
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products"))->seeing('There is no product yet. One is enough to make an offer.')
             ->goTo($this->consoleAddress("/{$this->shop->slug}/orders"))->seeing('No orders yet.')
             ->goTo($this->consoleAddress("/{$this->shop->slug}/offers"))->seeing('That sentence is an offer.');
 

@@ -64,15 +64,16 @@ final class ShopSettingsTest extends BrowserTestCase
         $this->toCheckout($browser)->choose('Country', 'IE')->seeing('Pay €14.15')->choose('Country', 'DE')->seeing('Pay €16.85');
     }
 
-    public function test_what_keeps_an_offer_from_going_live_leads_to_where_it_is_mended(): void
+    public function test_what_a_shop_lacks_is_told_in_the_bar_and_leads_to_where_it_is_mended(): void
     {
         $this->shop->update(['payee' => null, 'rules' => new ShopRules($this->shop->currency(), $this->shop->zone(), new TaxRates(true, []), null, [])]);
         $desk = $this->consoleAddress("/{$this->shop->slug}/offers/new");
-        $browser = $this->signedIn()->goTo($desk)->seeing('no shipping zone takes it there')->click('Set the payee')->arrivingAt('#payee')->seeing('nobody yet');
+        $browser = $this->signedIn()->click('5 things are missing before the shop is ready')->seeing('Ready to sell?')->seeing('Goods that are sent can be paid for only from countries that you ship to.')
+            ->click('Set the payee')->arrivingAt('#payee')->seeing('nobody yet');
         self::assertSame('Set the payee', $browser->evaluate('return document.activeElement.textContent.trim()'));
         $browser->press(WebDriverKeys::ENTER)->type('Account at the provider', 'tarn-side')->notSeeing('Your password')->click('Pay this account')->seeing('Ready to be paid.');
 
-        $browser->goTo($desk)->notSeeing('Set the payee')->click('Open the zones')->arrivingAt('#shipping')->click('A first zone')->type('Band 1 of New zone costs', '2.00')->click('Save the rules')->notSeeing('Save the rules');
+        $browser->seeing('4 things are missing')->goTo($this->consoleAddress("/{$this->shop->slug}/shop/ready"))->notSeeing('Set the payee')->click('Set up shipping')->arrivingAt('#shipping')->click('A first zone')->type('Band 1 of New zone costs', '2.00')->click('Save the rules')->notSeeing('Save the rules');
         $browser->goTo($desk)->seeing('€12.95 + €2.00 shipping')->click('Publish')->seeing('Live');
     }
 

@@ -164,6 +164,7 @@ final class MangledFormsTest extends TestCase
             'put /shops/{shop}/partners/referrer' => ['partners/referrer', ['policy' => 'no-referrer']],
             'post /shops/{shop}/partners/ready/{key}' => ['partners/ready/nordkai', ['partner_id' => 'moss-7']],
             'put /shops/{shop}/rules' => ['rules', ['currency' => 'EUR', 'home_country' => 'IE', 'rules' => self::RULES]],
+            'post /shops/{shop}/products/{product}/place' => ["products/{$goods->id}/place", ['medium' => 'html']],
             'post /shops/{shop}/rules/first-zone' => ['rules/first-zone', ['fee' => '4.90']],
             'post /shops/{shop}/rules/first-rate' => ['rules/first-rate', ['class' => 'reduced', 'rate' => '7']],
             'post /shops/{shop}/rules/trial' => ['rules/trial', ['rules' => self::RULES, 'sample' => ['amount' => '25.00', 'weight' => '900', 'pieces' => '2', 'country' => 'IE', 'tax_class' => 'standard']]],

@@ -39,6 +39,6 @@ final class SamplePageTest extends TestCase
 
         $this->get($this->console("/preview/{$this->shop->slug}/sample/{$link->id}"))->assertNotFound();
         $this->get($this->console("/preview/{$this->shop->slug}/sample/{$foreign->id}"))->assertNotFound();
-        $this->get($this->console("/preview/{$other->slug}/sample/{$foreign->id}"))->assertForbidden();
+        $this->get($this->console("/preview/{$other->slug}/sample/{$foreign->id}"))->assertNotFound();
     }
 }

@@ -8,20 +8,13 @@ use App\Database\InTransaction;
 use App\Http\Console\Shared\Answer;
 use App\Models\Offer;
 use App\Models\Shop;
-use App\Offers\OfferForm;
+use App\Offers\Obstacles;
 use App\Offers\PlaceOffer;
-use App\Offers\ReadDraft;
-use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\PlainLink;
-use PaperKite\Offer\Finding;
 use PaperKite\Offer\OfferState;
-use PaperKite\Offer\Proof;
-use PaperKite\Offer\Severity;
-use PaperKite\Text\FormInput;
-use Symfony\Component\Intl\Countries;
 
 /** Publishes, pauses, archives an offer, and brings it back. */
 final readonly class OfferStateController
@@ -30,11 +23,10 @@ final readonly class OfferStateController
     private const FIRST_PLACE = 'a link to share';
 
     public function __construct(
-        private ReadDraft $read,
+        private Obstacles $obstacles,
         private PlaceOffer $place,
         private InTransaction $inTransaction,
         private TellOffer $tell,
-        private Clock $clock,
     ) {}
 
     #[OA\Post(path: '/shops/{shop}/offers/{offer}/state', operationId: 'setOfferState', summary: 'Publish, pause or archive an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
@@ -63,11 +55,9 @@ final readonly class OfferStateController
         if ($next !== OfferState::Live) {
             return;
         }
-        $draft = ($this->read)($shop, FormInput::ofForm(OfferForm::of($offer)), [])->draft;
-        $proof = Proof::of($draft, $shop->rules(), $shop->home_country, Countries::getName($shop->home_country, 'en'), $this->clock->moment());
-        $errors = array_filter($proof->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Error);
+        $errors = ($this->obstacles)($offer, $shop);
         if ($errors !== []) {
-            throw ValidationException::withMessages(['state' => array_values(array_map(static fn (Finding $finding): string => $finding->sentence, $errors))]);
+            throw ValidationException::withMessages(['state' => $errors]);
         }
     }
 }

@@ -390,6 +390,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/offers/examples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Offers to begin from
+         * @description Told with what the shop has for sale.
+         */
+        get: operations["examples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/offers/examples/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make three offers and their price table
+         * @description The offers are drafts.
+         */
+        post: operations["beginTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers/proof": {
         parameters: {
             query?: never;
@@ -984,6 +1024,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/products/{product}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make a link or a button of a product
+         * @description The offer and the place that it needs are made once; asked again, they are answered.
+         */
+        post: operations["offerProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/refused-events": {
         parameters: {
             query?: never;
@@ -1451,6 +1511,23 @@ export interface components {
             value: components["schemas"]["Drawing"];
             label: string;
             path: string;
+        };
+        /** @description An offer to begin from. */
+        Example: {
+            /** @enum {string} */
+            key: "at-once" | "tiers" | "bundle" | "variants" | "card" | "cart";
+            title: string;
+            /** @description What it is good for. */
+            note: string;
+            /** @description One of each offer; none where the shop lacks the goods for it. */
+            sentences: components["schemas"]["Segment"][][];
+            /** @description The first of its offers, for the desk; null where there is none. */
+            entry: components["schemas"]["OfferEntry"] | null;
+            /** @description What it takes. */
+            needs: string;
+        };
+        ExampleList: {
+            items: components["schemas"]["Example"][];
         };
         /** @description A step of a shipping table, to be drawn. */
         FeeStep: {
@@ -3512,6 +3589,56 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    examples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExampleList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    beginTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description They are made. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description The id of the price table. */
+                        table: number;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     proof: {
         parameters: {
             query?: {
@@ -4606,6 +4733,38 @@ export interface operations {
                     "application/json": components["schemas"]["ProductForm"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    offerProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                product: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    medium: "link" | "html";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Placement"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

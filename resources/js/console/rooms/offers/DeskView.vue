@@ -16,11 +16,17 @@ import { useKeys } from '../../lib/useKeys'
 import { useProof } from './useProof'
 import { useSession } from '../../lib/session'
 
-/** Of an offer, or of a new one: then perhaps of the product that it shall sell. */
-const props = defineProps<{ id?: number; product?: number | undefined }>()
+/** Of an offer, or of a new one: then perhaps of the product that it shall sell, or begun from an example. */
+const props = defineProps<{ id?: number; product?: number | undefined; example?: string | undefined }>()
 const session = useSession()
 const router = useRouter()
-const desk = useDesk(props.id, props.product)
+const desk = useDesk(props.id, { product: props.product, example: props.example })
+/** Where the first place of it is likely to be. */
+const firstPlace = computed(() =>
+  props.example === 'card'
+    ? ({ page: 'The card', medium: 'qr' } as const)
+    : ({ page: 'My page', medium: 'html' } as const),
+)
 const { offer, entry, refusal, theirs, hasNoProducts, wasKept, isDirty, canTakeBack } = desk
 
 const country = ref(session.shop?.home_country ?? '')
@@ -139,6 +145,7 @@ function settleAddress(): void {
           v-model:chosen="chosen"
           :placements="offer?.placements ?? []"
           :way="proof.way"
+          :first="firstPlace"
           :place="place"
           :change="desk.changePlacement"
           :is-stale="isDirty && offer !== null"

@@ -12,6 +12,7 @@ import { useSession } from '../../lib/session'
 const session = useSession()
 const hasProducts = computed(() => !session.shop?.missing.some(({ key }) => key === 'products'))
 const ways = [
+  { name: 'examples', label: 'Start from an example' },
   { name: 'looks', label: 'Looks' },
   { name: 'price-tables', label: 'Price tables' },
   { name: 'copies', label: 'Outdated copies' },
@@ -54,6 +55,9 @@ const { list, refusal, search, turnTo } = useList((asked) =>
         <p class="mb-5 text-pencil">The sentence is there already, and you change its words.</p>
         <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed"
           >Make your first offer</RouterLink
+        >
+        <RouterLink :to="{ name: 'examples', params: { shop: session.slug } }" class="follow ml-5"
+          >or start from an example</RouterLink
         >
       </template>
       <template v-else>

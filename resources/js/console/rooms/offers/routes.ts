@@ -11,8 +11,17 @@ export const routes: RouteRecordRaw[] = [
     path: '/:shop/offers/new',
     name: 'new-offer',
     component: () => import('./DeskView.vue'),
-    props: (route) => ({ product: Number(route.query.product) || undefined }),
+    props: (route) => ({
+      product: Number(route.query.product) || undefined,
+      example: typeof route.query.example === 'string' ? route.query.example : undefined,
+    }),
     meta: { title: 'New offer' },
+  },
+  {
+    path: '/:shop/offers/examples',
+    name: 'examples',
+    component: () => import('./ExamplesView.vue'),
+    meta: { title: 'Start from an example' },
   },
   {
     path: '/:shop/offers/:id(\\d+)',

@@ -1,6 +1,7 @@
 import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
+import { blankEntry, type Beginning } from './blankEntry'
 import { useKeptDesks } from './keptDesks'
 import { usePlaces } from './usePlaces'
 import { useUndo } from '../../lib/useUndo'
@@ -17,11 +18,11 @@ export interface Theirs {
  * One offer on the desk: what stands there, what is saved of it, and the ways to change that.
  *
  * @param id The offer; left out for a new one.
- * @param product What a new one shall sell; left out for whatever can be had.
+ * @param beginning What a new one begins with.
  */
 export function useDesk(
   id: number | undefined,
-  product: number | undefined,
+  beginning: Beginning = {},
 ): {
   offer: Ref<Schemas['Offer'] | null>
   entry: Ref<Entry | null>
@@ -48,7 +49,7 @@ export function useDesk(
   const wasKept = ref(false)
   const isDirty = computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value)
   const { past, canTakeBack, takeBack, startWith } = useUndo(entry)
-  const begun = product ? `new-${product}` : 'new'
+  const begun = ['new', beginning.product ?? beginning.example].filter(Boolean).join('-')
   const key = computed(() => `${session.slug}/${offer.value?.id ?? begun}`)
   const { desks, keep, forget } = useKeptDesks()
 
@@ -76,15 +77,10 @@ export function useDesk(
       wasKept.value = true
       return
     }
-    const { data, refusal: refused } = await outcome(
-      api.GET('/shops/{shop}/offers/blank', {
-        params: { path: { shop: session.slug }, query: product ? { product } : {} },
-      }),
-    )
-    refusal.value = refused ?? null
-    hasNoProducts.value = data?.entry === null
-    if (!data?.entry) return
-    const blank = data.entry
+    const { entry: blank, refusal: refused } = await blankEntry(session.slug, beginning)
+    refusal.value = refused
+    hasNoProducts.value = blank === null && refused === null
+    if (blank === null) return
     // The default sentence is nobody's work yet, so that leaving it loses nothing.
     saved.value = JSON.stringify(blank)
     startWith(blank, [])

@@ -8,6 +8,7 @@ import AddOnsField from './AddOnsField.vue'
 import ButtonsField from './ButtonsField.vue'
 import DrawingPicker from './DrawingPicker.vue'
 import PicturesField from './PicturesField.vue'
+import SellIt from './SellIt.vue'
 import type { useProductForm } from './useProductForm'
 import { useProductKind } from './useProductKind'
 
@@ -26,6 +27,7 @@ function movePictures(moved: Schemas['Picture'][]): void {
 
 <template>
   <aside class="grid content-start gap-6">
+    <SellIt v-if="own !== null && !entry?.is_draft" :product="own" />
     <section>
       <h2 class="small-title mb-2">Pictures</h2>
       <PicturesField :model-value="pictures" @update:model-value="movePictures" />

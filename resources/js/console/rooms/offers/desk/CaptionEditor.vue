@@ -6,7 +6,6 @@ import SlotInput from './SlotInput.vue'
 
 const props = defineProps<{ proof: Schemas['Proof'] }>()
 const words = defineModel<Schemas['WordsEntry']>({ required: true })
-defineEmits<{ keep: [] }>()
 const session = useSession()
 const others = session.lists?.button_states.filter(({ value }) => value !== 'idle') ?? []
 
@@ -25,7 +24,6 @@ function say(state: Schemas['ButtonState'], text: string): void {
     label="Words on the button"
     :placeholder="fallback('idle')?.text ?? ''"
     @update:model-value="(text) => say('idle', text)"
-    @keep="$emit('keep')"
   />
   <p class="mt-1 text-sm text-pencil">
     Left blank it says “<bdi>{{ fallback('idle')?.text }}</bdi
@@ -53,7 +51,6 @@ function say(state: Schemas['ButtonState'], text: string): void {
           :label="state.label"
           :placeholder="fallback(state.value)?.text ?? ''"
           @update:model-value="(text) => say(state.value, text)"
-          @keep="$emit('keep')"
         />
       </label>
     </DisclosurePanel>

@@ -35,17 +35,6 @@ function at(segment: Schemas['Segment']): AtSlot {
       change({ items: entry.value.items.map((old, index) => (index === item ? { ...old, ...part } : old)) }),
   }
 }
-
-function keeping(slot: Schemas['Slot'], close: () => void): Record<string, (event: KeyboardEvent) => void> {
-  if (!slots[slot].keepsByEnter) return { keep: () => close() }
-  return {
-    keydown: (event) => {
-      if (event.key !== 'Enter') return
-      event.preventDefault()
-      close()
-    },
-  }
-}
 </script>
 
 <template>
@@ -63,11 +52,7 @@ function keeping(slot: Schemas['Slot'], close: () => void): Record<string, (even
         @open="before = entry"
         @leave="takeBack"
       >
-        <component
-          :is="slots[segment.slot].editor"
-          v-bind="slots[segment.slot].bind(at(segment))"
-          v-on="keeping(segment.slot, close)"
-        />
+        <component :is="slots[segment.slot].editor" v-bind="slots[segment.slot].bind(at(segment))" @keep="close()" />
       </SlotEditor>
       <bdi v-else-if="segment.is_quoted" class="font-semibold">{{ segment.text }}</bdi>
       <template v-else>{{ segment.text }}</template>

@@ -19,6 +19,9 @@ const shown = computed<Schemas['Destination']>({
 <template>
   <div>
     <ChoiceList v-model="shown" label="Where the click leads" :choices="choices" />
+    <p v-if="choices.length > 1" class="mt-2 text-sm text-pencil">
+      With one thing to sell, lead straight to paying; with several, into the cart, where shoppers add more.
+    </p>
     <div v-if="destination === 'page'" class="mt-2 border-l-4 border-silk px-3">
       <SlotInput v-model="page" label="Address of the page" placeholder="https://" inputmode="url" />
       <ListedHosts class="mt-1" />

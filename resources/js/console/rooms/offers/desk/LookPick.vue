@@ -8,7 +8,6 @@ import LookSwatch from '../../../kit/LookSwatch.vue'
 /** Picks the look of an offer; the proof shows it at once. */
 const props = defineProps<{ used: number }>()
 const look = defineModel<number | null>({ required: true })
-const emit = defineEmits<{ keep: [] }>()
 const session = useSession()
 const looks = ref<Schemas['Look'][]>([])
 const group = useTemplateRef<ComponentPublicInstance>('group')
@@ -30,7 +29,6 @@ onMounted(async () => {
     :model-value="look ?? used"
     class="min-h-48"
     @update:model-value="(id: number) => (look = id)"
-    @keydown.enter.prevent="emit('keep')"
   >
     <RadioGroupLabel as="span" class="sr-only">Look</RadioGroupLabel>
     <RadioGroupOption v-for="each in looks" :key="each.id" v-slot="{ checked, active }" :value="each.id" as="template">

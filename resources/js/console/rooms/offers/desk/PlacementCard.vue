@@ -8,7 +8,7 @@ import CopyButton from '../../../kit/CopyButton.vue'
 import LinkAnatomy from '../../../kit/LinkAnatomy.vue'
 import PlacementDetails from './PlacementDetails.vue'
 import QrPicture from './QrPicture.vue'
-import WhereItGoes from './WhereItGoes.vue'
+import WhereItGoes from '../../../kit/WhereItGoes.vue'
 import { useDates } from '../../../lib/useDates'
 
 const { dayAndTime } = useDates()

@@ -11,12 +11,12 @@ const props = defineProps<{
   place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   /** Where that is possible: places it, publishes the offer, copies what is pasted, in one act. */
   publish?: ((as: Schemas['PlacementEntry']) => Promise<Refusal | null>) | undefined
-  /** What the place is called, to begin with. */
-  begins?: string
+  /** What the place is called and pasted as, to begin with. */
+  begins?: { page: string; medium: Schemas['MediumKey'] } | undefined
 }>()
 const session = useSession()
-const page = ref(props.begins ?? '')
-const medium = ref<Schemas['MediumKey']>('html')
+const page = ref(props.begins?.page ?? '')
+const medium = ref<Schemas['MediumKey']>(props.begins?.medium ?? 'html')
 const form = ref<Schemas['WidgetForm']>('button')
 const refusal = ref<Refusal | null>(null)
 const isPlacing = ref(false)

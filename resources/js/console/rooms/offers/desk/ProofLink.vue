@@ -9,6 +9,8 @@ import PlacementPick from './PlacementPick.vue'
 const props = defineProps<{
   placements: Schemas['Placement'][]
   way: string
+  /** What the first place is likely to be. */
+  first: { page: string; medium: Schemas['MediumKey'] }
   place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   change: (placement: number, as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   isStale: boolean
@@ -80,7 +82,7 @@ async function addAndCopy(as: Schemas['PlacementEntry']): Promise<Refusal | null
       v-if="isPlacing || !chosen"
       :place="add"
       :publish="publish ? addAndCopy : undefined"
-      :begins="chosen ? '' : 'My page'"
+      :begins="chosen ? undefined : first"
     />
   </section>
 </template>

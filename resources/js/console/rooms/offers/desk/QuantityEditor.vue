@@ -8,7 +8,6 @@ import SlotInput from './SlotInput.vue'
 defineProps<{ canAsk: boolean }>()
 const quantity = defineModel<string>('quantity', { required: true })
 const ask = defineModel<Schemas['AskEntry']>('ask', { required: true })
-defineEmits<{ keep: [] }>()
 
 function change(part: Partial<Schemas['AskEntry']>): void {
   ask.value = { ...ask.value, ...part }
@@ -18,7 +17,7 @@ const { value } = useFields(ask, change)
 </script>
 
 <template>
-  <SlotInput v-model="quantity" label="How many one click adds" inputmode="numeric" is-short @keep="$emit('keep')" />
+  <SlotInput v-model="quantity" label="How many one click adds" inputmode="numeric" is-short />
   <template v-if="canAsk">
     <SwitchField v-bind="value('is_asked')" class="mt-3" label="Ask the shopper how many" />
     <div v-if="ask.is_asked" class="mt-3 grid grid-cols-[minmax(0,1fr)_5rem_5rem] gap-3">

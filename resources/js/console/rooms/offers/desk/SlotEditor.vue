@@ -35,6 +35,19 @@ async function begin(event: KeyboardEvent): Promise<void> {
   field.value = event.key
   field.dispatchEvent(new Event('input', { bubbles: true }))
 }
+/** Enter keeps what stands there, from a field or a list; a button does its own act. */
+function keepByEnter(event: KeyboardEvent, close: () => void): void {
+  const at = event.target
+  const isField = at instanceof HTMLInputElement || (at instanceof HTMLElement && at.getAttribute('role') === 'radio')
+  if (event.defaultPrevented || event.isComposing || !isField) return
+  event.preventDefault()
+  close()
+}
+
+function cancel(close: () => void): void {
+  emit('leave')
+  close()
+}
 </script>
 
 <template>
@@ -66,9 +79,15 @@ async function begin(event: KeyboardEvent): Promise<void> {
     >
       <!-- What the panel holds is made each time it opens; the panel itself is not. -->
       <p class="small-title mb-2" @vue:mounted="emit('open')">{{ name }}</p>
-      <slot :close="close" />
+      <div @keydown.enter="keepByEnter($event, close)"><slot :close="close" /></div>
       <FindingLine v-for="finding in findings" :key="finding.sentence" :finding="finding" class="mt-2" />
-      <p class="mt-3 text-sm text-pencil">Enter keeps it, Escape leaves it as it was.</p>
+      <div class="mt-3 flex items-center gap-2 border-t border-rule pt-3">
+        <button type="button" class="side-deed" @click="close()">Done</button>
+        <button type="button" class="side-deed" @click="cancel(close)">Cancel</button>
+        <span class="ml-auto text-sm text-pencil max-sm:hidden"
+          ><kbd class="font-mono">Enter</kbd> keeps it, <kbd class="font-mono">Esc</kbd> cancels</span
+        >
+      </div>
     </PopoverPanel>
   </Popover>
 </template>

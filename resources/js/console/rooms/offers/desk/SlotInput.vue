@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** A field of a slot's editor: Enter keeps what is typed. */
+/** A field of a slot's editor. */
 defineProps<{
   label: string
   placeholder?: string
@@ -7,7 +7,6 @@ defineProps<{
   isShort?: boolean
 }>()
 const model = defineModel<string>({ required: true })
-defineEmits<{ keep: [] }>()
 </script>
 
 <template>
@@ -20,6 +19,5 @@ defineEmits<{ keep: [] }>()
     :inputmode="inputmode ?? 'text'"
     dir="auto"
     autocomplete="off"
-    @keydown.enter="$emit('keep')"
   />
 </template>

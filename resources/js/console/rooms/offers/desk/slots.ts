@@ -25,8 +25,6 @@ export interface AtSlot {
 interface SlotOfSentence {
   name: string
   editor: Component
-  /** A list that is chosen from by arrow keys keeps what is chosen by Enter; a form says itself when it is kept. */
-  keepsByEnter?: boolean
   bind: (at: AtSlot) => Record<string, unknown>
 }
 
@@ -40,7 +38,6 @@ function choosing<K extends keyof Entry>(
   return {
     name,
     editor: ChoiceList,
-    keepsByEnter: true,
     bind: (at) => ({
       modelValue: at.entry[field],
       label,
@@ -102,7 +99,6 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
   variant: {
     name: 'Variant',
     editor: VariantPick,
-    keepsByEnter: true,
     bind: ({ entry, proof, item, changeItem }) => ({
       modelValue: entry.items[item]?.variant ?? '',
       variants: proof.variants[item] ?? [],
@@ -121,7 +117,6 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
   destination: {
     name: 'Destination',
     editor: DestinationEditor,
-    keepsByEnter: true,
     bind: ({ entry, proof, change }) => ({
       modelValue: entry.destination,
       page: entry.page,

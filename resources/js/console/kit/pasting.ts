@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../lib/client'
+import type { Schemas } from '../lib/client'
 
 /** Somewhere that a button or link is put, and how, in three steps. */
 export interface Pasting {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../../lib/client'
-import SegmentedChoice from '../../../kit/SegmentedChoice.vue'
-import { useSession } from '../../../lib/session'
+import type { Schemas } from '../lib/client'
+import SegmentedChoice from './SegmentedChoice.vue'
+import { useSession } from '../lib/session'
 import { pastingsOf } from './pasting'
 
 /** Where what was copied goes, in three steps, and a page to try it on. */
