@@ -30,12 +30,13 @@ final readonly class ExampleOffers
     {
         $own = $this->goods->available($shop, self::MOST_GOODS)->filter(static fn (Product $product): bool => ! $product->kind->isElsewhere());
         $varied = array_values($own->filter(static fn (Product $product): bool => $product->has_variants)->all());
-        $plain = array_values($own->filter(static fn (Product $product): bool => ! $product->has_variants)->all());
+        $plain = array_values($own->filter(static fn (Product $product): bool => ! $product->has_variants && ! $product->kind->isGiven())->all());
+        $given = array_values($own->filter(static fn (Product $product): bool => $product->kind->isGiven())->all());
         $sets = match ($example) {
             Example::Tiers => self::tiers($plain),
             Example::Bundle => count($plain) < 2 ? [] : [[[$plain[0], 1], [$plain[1], 1]]],
             Example::Variants => self::alone(array_slice($varied, 0, 1)),
-            Example::AtOnce, Example::Card, Example::Cart => self::alone(array_slice([...$plain, ...$varied], 0, 1)),
+            Example::AtOnce, Example::Card, Example::Cart => self::alone(array_slice([...$plain, ...$varied, ...$given], 0, 1)),
         };
 
         return array_map(static fn (array $set): Offer => self::selling($set, $example), $sets);

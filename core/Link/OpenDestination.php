@@ -18,7 +18,7 @@ enum OpenDestination: string
             self::Pay => 'Straight to paying, with just this.',
             self::Cart => 'Into the cart, which is shown.',
             self::Choose => 'To the page of the goods, to choose there.',
-            self::Stay => 'Into the cart; the shopper goes on looking.',
+            self::Stay => 'Into the cart; the shopper keeps browsing.',
         };
     }
 }

@@ -19,7 +19,7 @@ enum Onwards: string
         return match ($this) {
             self::Pay => 'straight to paying',
             self::Cart => 'to the cart',
-            self::Stay => 'on looking, with it in their cart',
+            self::Stay => 'on browsing, with it in their cart',
             self::Choose => 'to its page, to choose how many',
             self::Page => 'to a page of your own',
         };
@@ -29,7 +29,7 @@ enum Onwards: string
     {
         return match ($this) {
             self::Pay => 'The checkout is the next page.',
-            self::Cart => 'They see what they have, and can go on looking.',
+            self::Cart => 'They see what they have, and can keep browsing.',
             self::Stay => 'A notice says that it is in the cart; they pay when they are done.',
             self::Choose => 'Nothing is added before they say so.',
             self::Page => 'Nothing is sold; the click is counted and leads on.',

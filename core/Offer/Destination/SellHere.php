@@ -102,7 +102,7 @@ final readonly class SellHere implements Destination
     public function ends(): array
     {
         return $this->onwards === Onwards::Stay
-            ? [Segment::words('; they look on at '), Segment::slot(Slot::Landing, $this->landing ?? 'our list of goods')]
+            ? [Segment::words('; they keep browsing at '), Segment::slot(Slot::Landing, $this->landing ?? 'our list of goods')]
             : [Segment::words('; then they land on '), Segment::slot(Slot::Landing, $this->landing ?? 'our thank-you page')];
     }
 
