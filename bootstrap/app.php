@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Console\Scheduled;
 use App\Http\Console\CheckToken;
 use App\Http\Console\ConsoleHeaders;
+use App\Http\Console\EndOldSessions;
 use App\Http\Embed\EmbedHeaders;
 use App\Http\ErrorPages;
 use App\Http\Shopper\FindShop;
@@ -27,7 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What can be none of ours leads nowhere, before a database is asked for it: a column of ASCII can't be compared with more.
         Route::patterns([
             ...array_fill_keys(['shop', 'reference', 'token'], '[0-9A-Za-z_-]{1,64}'),
-            ...array_fill_keys(['offer', 'product', 'placement', 'look', 'priceTable', 'coupon', 'order'], '[0-9]{1,18}'),
+            ...array_fill_keys(['offer', 'product', 'placement', 'look', 'priceTable', 'coupon', 'order', 'person', 'invitation'], '[0-9]{1,18}'),
         ]);
         Route::domain(config()->string('kite.console_host'))->middleware('console')->group(base_path('routes/console.php'));
         Route::group([], base_path('routes/embed.php'));
@@ -41,6 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
             StartSession::class,
+            EndOldSessions::class,
             CheckToken::class,
             SubstituteBindings::class,
         ]);

@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('api')->group(function (): void {
     Route::group([], __DIR__.'/console/session.php');
 
-    Route::prefix('shops/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(function (): void {
-        foreach (['shop', 'catalogue', 'offers', 'looks', 'links', 'partners', 'orders'] as $feature) {
+    Route::prefix('shops/{shop}')->middleware('auth:sanctum')->scopeBindings()->group(function (): void {
+        foreach (['shop', 'catalogue', 'offers', 'looks', 'links', 'partners', 'orders', 'people'] as $feature) {
             Route::group([], __DIR__."/console/{$feature}.php");
         }
     });
@@ -18,9 +18,9 @@ Route::prefix('api')->group(function (): void {
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });
 
-Route::prefix('preview/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(__DIR__.'/console/previews.php');
+Route::prefix('preview/{shop}')->middleware('auth:sanctum')->scopeBindings()->group(__DIR__.'/console/previews.php');
 
-Route::prefix('sheets/{shop}')->middleware(['auth:sanctum', 'can:work,shop'])->scopeBindings()->group(__DIR__.'/console/sheets.php');
+Route::prefix('sheets/{shop}')->middleware('auth:sanctum')->scopeBindings()->group(__DIR__.'/console/sheets.php');
 
 // Once there are people, nothing is there.
 Route::get('set-up', [SetUpController::class, 'page']);

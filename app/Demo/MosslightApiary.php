@@ -19,6 +19,7 @@ use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\People\Role;
 use PaperKite\Results\EventKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -58,7 +59,7 @@ final readonly class MosslightApiary
             'payee' => 'mosslight-apiary',
         ]);
         $wren = Person::query()->create(['name' => 'Wren Halloway', 'email' => 'wren@mosslight.example', 'password' => $password]);
-        $wren->shops()->attach($shop->id);
+        $wren->shops()->attach($shop->id, ['role' => Role::Owner]);
 
         $this->rules->load($shop);
         $goods = $this->goods->load($shop);

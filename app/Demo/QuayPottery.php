@@ -15,6 +15,7 @@ use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\People\Role;
 use PaperKite\Quote\PaymentFee;
 use PaperKite\Quote\ShippingBand;
 use PaperKite\Quote\ShippingMeasure;
@@ -30,7 +31,7 @@ final readonly class QuayPottery
     public function load(): Offer
     {
         $shop = Shop::query()->create(['slug' => 'quay-pottery', 'name' => 'Quay Pottery', 'host' => 'quay-pottery.localhost', 'currency' => 'GBP', 'accent' => '#8a4b2a', 'payee' => 'quay-pottery']);
-        Person::query()->where('email', 'wren@mosslight.example')->firstOrFail()->shops()->attach($shop->id);
+        Person::query()->where('email', 'wren@mosslight.example')->firstOrFail()->shops()->attach($shop->id, ['role' => Role::Owner]);
         $shop->update(['rules' => new ShopRules(
             $shop->currency(),
             new DateTimeZone('Europe/London'),

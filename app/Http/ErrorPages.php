@@ -9,6 +9,7 @@ use App\Database\Busy;
 use App\Database\Contention;
 use App\Models\Shop;
 use App\Operator\ReportQuery;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -19,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Words\Wording;
 use Symfony\Component\HttpFoundation\Response as Answer;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -27,7 +29,7 @@ final class ErrorPages
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontFlash(['password']);
+        $exceptions->dontFlash(['password', 'new_password', 'code']);
         $exceptions->report(static function (QueryException $failure): bool {
             app(ReportQuery::class)($failure);
 
@@ -40,6 +42,10 @@ final class ErrorPages
             $thrown->getHeaders(),
         ));
         $exceptions->render(static fn (AuthenticationException $thrown, Request $request): ?JsonResponse => self::isForProgram($request) ? self::sentence(401) : null);
+        // What somebody may not do there, they are told why.
+        $exceptions->render(static fn (AccessDeniedHttpException $thrown, Request $request): ?JsonResponse => self::isForProgram($request) && $thrown->getPrevious() instanceof AuthorizationException
+            ? response()->json(['message' => $thrown->getMessage()], 403)
+            : null);
         $exceptions->render(static fn (HttpExceptionInterface $thrown, Request $request): Response|JsonResponse => self::isForProgram($request)
             ? self::sentence($thrown->getStatusCode())
             : self::page($thrown->getStatusCode()));

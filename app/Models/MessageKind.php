@@ -15,5 +15,8 @@ enum MessageKind: string
     case SignInLink = 'sign_in_link';
     case OrderLink = 'order_link';
     case PayeeChanged = 'payee_changed';
+    case Invitation = 'invitation';
+    case PasswordLink = 'password_link';
+    case SignInChanged = 'sign_in_changed';
     case ButtonTrial = 'button_trial';
 }

@@ -181,7 +181,13 @@ final class Shop extends Model
     /** Where its people work on it. */
     public function consoleBase(): string
     {
-        return self::origin(config()->string('kite.console_host'))."/{$this->slug}";
+        return $this->console($this->slug);
+    }
+
+    /** An address of the console, whichever shop it is of. */
+    public function console(string $path): string
+    {
+        return self::origin(config()->string('kite.console_host'))."/{$path}";
     }
 
     private static function origin(string $host): string
@@ -207,7 +213,13 @@ final class Shop extends Model
     /** @return BelongsToMany<Person, $this> */
     public function people(): BelongsToMany
     {
-        return $this->belongsToMany(Person::class, 'memberships');
+        return $this->belongsToMany(Person::class, 'memberships')->withPivot('role')->orderBy('people.name')->orderBy('people.id');
+    }
+
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class);
     }
 
     /** @return HasMany<Product, $this> */

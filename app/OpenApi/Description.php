@@ -93,7 +93,7 @@ final class Description
             return;
         }
         foreach ($api->paths as $path) {
-            foreach (array_filter([$path->get, $path->post, $path->put], static fn (mixed $operation): bool => $operation instanceof Operation) as $operation) {
+            foreach (array_filter([$path->get, $path->post, $path->put, $path->delete], static fn (mixed $operation): bool => $operation instanceof Operation) as $operation) {
                 if ($operation->security === Generator::UNDEFINED) {
                     $operation->security = [$operation->method === 'get' ? ['session' => []] : ['session' => [], 'token' => []]];
                 }

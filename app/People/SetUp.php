@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Database\ConnectionInterface;
+use PaperKite\People\Role;
 use PaperKite\People\SetUpWord;
 use Random\Engine\Secure;
 use Random\Randomizer;
@@ -55,7 +56,7 @@ final readonly class SetUp
                 return null;
             }
             $person = Person::query()->create(['name' => $name, 'email' => $email, 'password' => $password]);
-            $person->shops()->attach(Shop::query()->create($shop)->id);
+            $person->shops()->attach(Shop::query()->create($shop)->id, ['role' => Role::Owner]);
             $this->db->table('set_up_words')->delete();
 
             return $person;

@@ -25,6 +25,7 @@ use App\Operator\TellOperator;
 use App\Operator\Troubles;
 use App\Partners\ReadyMarketplaces;
 use App\People\CheckPassword;
+use App\People\SecondFactor;
 use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
 use App\Results\Spool;
@@ -64,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(ShopNames::class)->needs('$reserved')->give(static fn (): array => [config()->string('kite.console_host'), ...config()->array('kite.hosts.reserved')]);
         $this->app->when(RenameLimit::class)->needs('$perDay')->giveConfig('kite.hosts.renames_per_day');
         $this->app->when(CheckPassword::class)->needs('$nobodysHash')->giveConfig('kite.nobodys_hash');
+        $this->app->when(SecondFactor::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
@@ -104,6 +106,17 @@ final class AppServiceProvider extends ServiceProvider
             return Limit::perHour(600)->by('pictures|'.($person instanceof Person ? $person->id : $request->ip()));
         });
         RateLimiter::for('set-up', static fn (Request $request): Limit => Limit::perMinute(20)->by('set-up|'.$request->ip()));
+        // Mail is not to be used to pester somebody.
+        RateLimiter::for('password-link', static fn (Request $request): array => [
+            Limit::perMinutes(30, 3)->by('password-link|'.hash('sha256', EmailAddress::keyOf(Input::text($request, 'email')))),
+            Limit::perMinutes(30, 20)->by('password-link-from|'.$request->ip()),
+        ]);
+        RateLimiter::for('token', static fn (Request $request): Limit => Limit::perMinute(30)->by('token|'.$request->ip()));
+        RateLimiter::for('password', static function (Request $request): Limit {
+            $person = $request->user();
+
+            return Limit::perMinute(10)->by('password|'.($person instanceof Person ? $person->id : $request->ip()));
+        });
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by('sign-in|'.hash('sha256', EmailAddress::keyOf(Input::text($request, 'email')).'|'.$request->ip())),
             Limit::perMinute(30)->by('sign-in|'.$request->ip()),

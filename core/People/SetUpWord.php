@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\People;
 
+use PaperKite\Text\Crockford;
 use Random\Randomizer;
 
 /** What shows that whoever sets an installation up runs it: 80 bits in 16 characters of the Crockford base 32 alphabet, in fours. */
@@ -11,27 +12,20 @@ final readonly class SetUpWord
 {
     private const LENGTH = 16;
 
-    private const ALPHABET = '0123456789abcdefghjkmnpqrstvwxyz';
-
     private function __construct(private string $text) {}
 
     /** @param  Randomizer  $source  a secure one */
     public static function random(Randomizer $source): self
     {
-        $text = '';
-        while (strlen($text) < self::LENGTH) {
-            $text .= self::ALPHABET[$source->getInt(0, 31)];
-        }
-
-        return new self($text);
+        return new self(Crockford::random(self::LENGTH, $source));
     }
 
     /** Reads a word as people copy it off a terminal; `null` where it can't be one. */
     public static function read(string $text): ?self
     {
-        $plain = strtr(strtolower(str_replace([' ', '-'], '', $text)), ['o' => '0', 'i' => '1', 'l' => '1']);
+        $plain = Crockford::read(str_replace([' ', '-'], '', $text), self::LENGTH);
 
-        return preg_match('/\A['.self::ALPHABET.']{'.self::LENGTH.'}\z/', $plain) === 1 ? new self($plain) : null;
+        return $plain === null ? null : new self($plain);
     }
 
     /** As it is printed: `7kq2-m0rt-9xea-5hvd`. */

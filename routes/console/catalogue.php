@@ -10,12 +10,12 @@ use Illuminate\Support\Facades\Route;
 
 // Goods and their pictures.
 
-Route::post('pictures', PictureController::class)->middleware('throttle:pictures');
-Route::get('products', [ProductController::class, 'list']);
-Route::post('products', [ProductController::class, 'create']);
-Route::get('products/blank', [ProductController::class, 'blank']);
-Route::post('products/check', ProductCheckController::class);
-Route::get('products/{product}', [ProductController::class, 'show']);
-Route::put('products/{product}', [ProductController::class, 'change']);
-Route::post('products/{product}/place', OfferedProductController::class);
-Route::post('products/{product}/moved', [ProductController::class, 'tell']);
+Route::post('pictures', PictureController::class)->middleware('throttle:pictures')->can('work', 'shop');
+Route::get('products', [ProductController::class, 'list'])->can('read', 'shop');
+Route::post('products', [ProductController::class, 'create'])->can('work', 'shop');
+Route::get('products/blank', [ProductController::class, 'blank'])->can('read', 'shop');
+Route::post('products/check', ProductCheckController::class)->can('read', 'shop');
+Route::get('products/{product}', [ProductController::class, 'show'])->can('read', 'shop');
+Route::put('products/{product}', [ProductController::class, 'change'])->can('work', 'shop');
+Route::post('products/{product}/place', OfferedProductController::class)->can('work', 'shop');
+Route::post('products/{product}/moved', [ProductController::class, 'tell'])->can('work', 'shop');

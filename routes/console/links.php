@@ -7,6 +7,6 @@ use Illuminate\Support\Facades\Route;
 
 // Links by hand.
 
-Route::get('open-links', [OpenLinkController::class, 'show']);
-Route::put('open-links', [OpenLinkController::class, 'change']);
-Route::post('open-links/build', [OpenLinkController::class, 'build']);
+Route::get('open-links', [OpenLinkController::class, 'show'])->can('read', 'shop');
+Route::put('open-links', [OpenLinkController::class, 'change'])->can('work', 'shop');
+Route::post('open-links/build', [OpenLinkController::class, 'build'])->can('read', 'shop');

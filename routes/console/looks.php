@@ -7,10 +7,10 @@ use Illuminate\Support\Facades\Route;
 
 // Looks.
 
-Route::get('looks', [LookController::class, 'list']);
-Route::post('looks', [LookController::class, 'create']);
-Route::post('looks/trial', [LookController::class, 'try']);
-Route::put('looks/{look}', [LookController::class, 'change']);
-Route::post('looks/{look}/earlier', [LookController::class, 'putBack']);
-Route::post('looks/{look}/usual', [LookController::class, 'makeUsual']);
-Route::post('looks/{look}/away', [LookController::class, 'putAway']);
+Route::get('looks', [LookController::class, 'list'])->can('read', 'shop');
+Route::post('looks', [LookController::class, 'create'])->can('work', 'shop');
+Route::post('looks/trial', [LookController::class, 'try'])->can('read', 'shop');
+Route::put('looks/{look}', [LookController::class, 'change'])->can('work', 'shop');
+Route::post('looks/{look}/earlier', [LookController::class, 'putBack'])->can('work', 'shop');
+Route::post('looks/{look}/usual', [LookController::class, 'makeUsual'])->can('work', 'shop');
+Route::post('looks/{look}/away', [LookController::class, 'putAway'])->can('work', 'shop');

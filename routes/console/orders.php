@@ -11,11 +11,11 @@ use Illuminate\Support\Facades\Route;
 
 // Orders, and events that were refused.
 
-Route::get('orders', [OrderController::class, 'list']);
-Route::post('orders/goods', MoveOrdersController::class);
-Route::get('orders/{order:number}', [OrderController::class, 'show']);
-Route::put('orders/{order:number}/note', OrderNoteController::class);
-Route::post('orders/{order:number}/cancel', [RefundController::class, 'cancel']);
-Route::post('orders/{order:number}/refunds', [RefundController::class, 'refund']);
-Route::post('orders/{order:number}/refunds/trial', [RefundController::class, 'try']);
-Route::get('refused-events', RefusedEventController::class);
+Route::get('orders', [OrderController::class, 'list'])->can('read', 'shop');
+Route::post('orders/goods', MoveOrdersController::class)->can('work', 'shop');
+Route::get('orders/{order:number}', [OrderController::class, 'show'])->can('read', 'shop');
+Route::put('orders/{order:number}/note', OrderNoteController::class)->can('work', 'shop');
+Route::post('orders/{order:number}/cancel', [RefundController::class, 'cancel'])->can('work', 'shop');
+Route::post('orders/{order:number}/refunds', [RefundController::class, 'refund'])->can('work', 'shop');
+Route::post('orders/{order:number}/refunds/trial', [RefundController::class, 'try'])->can('read', 'shop');
+Route::get('refused-events', RefusedEventController::class)->can('read', 'shop');

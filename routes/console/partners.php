@@ -7,10 +7,10 @@ use Illuminate\Support\Facades\Route;
 
 // Partners and their marketplaces.
 
-Route::get('partners', [PartnerController::class, 'list']);
-Route::put('partners/referrer', [PartnerController::class, 'changeReferrer']);
-Route::post('partners/ready/{key}', [PartnerController::class, 'addReady']);
-Route::post('marketplaces', [PartnerController::class, 'create']);
-Route::post('marketplaces/trial', [PartnerController::class, 'try']);
-Route::put('marketplaces/{marketplace}', [PartnerController::class, 'change']);
-Route::post('marketplaces/{marketplace}/away', [PartnerController::class, 'putAway']);
+Route::get('partners', [PartnerController::class, 'list'])->can('read', 'shop');
+Route::put('partners/referrer', [PartnerController::class, 'changeReferrer'])->can('work', 'shop');
+Route::post('partners/ready/{key}', [PartnerController::class, 'addReady'])->can('work', 'shop');
+Route::post('marketplaces', [PartnerController::class, 'create'])->can('work', 'shop');
+Route::post('marketplaces/trial', [PartnerController::class, 'try'])->can('read', 'shop');
+Route::put('marketplaces/{marketplace}', [PartnerController::class, 'change'])->can('work', 'shop');
+Route::post('marketplaces/{marketplace}/away', [PartnerController::class, 'putAway'])->can('work', 'shop');

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Route;
 // Pages that stand in a frame of the console.
 
 // What is typed may be more than an address holds.
-Route::post('words', WordsPreviewController::class);
-Route::get('button', [ButtonPreviewController::class, 'button']);
-Route::get('sample/{placement}', SamplePageController::class);
-Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table']);
+Route::post('words', WordsPreviewController::class)->can('read', 'shop');
+Route::get('button', [ButtonPreviewController::class, 'button'])->can('read', 'shop');
+Route::get('sample/{placement}', SamplePageController::class)->can('read', 'shop');
+Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table'])->can('read', 'shop');

@@ -8,5 +8,5 @@ use Illuminate\Support\Facades\Route;
 
 // What is taken along to a spreadsheet program, or printed.
 
-Route::get('orders.csv', OrderSheetController::class);
-Route::get('slips', PackingSlipController::class);
+Route::get('orders.csv', OrderSheetController::class)->can('read', 'shop');
+Route::get('slips', PackingSlipController::class)->can('read', 'shop');

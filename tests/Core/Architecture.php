@@ -31,9 +31,9 @@ final class Architecture
     }
 
     #[TestRule]
-    public function people_stand_on_nothing(): Rule
+    public function people_stand_on_text_and_time(): Rule
     {
-        return $this->onlyOn('People', []);
+        return $this->onlyOn('People', ['Text', 'Time']);
     }
 
     #[TestRule]
@@ -73,9 +73,9 @@ final class Architecture
     }
 
     #[TestRule]
-    public function the_link_stands_on_nothing(): Rule
+    public function the_link_stands_on_text(): Rule
     {
-        return $this->onlyOn('Link', []);
+        return $this->onlyOn('Link', ['Text']);
     }
 
     #[TestRule]

@@ -36,7 +36,7 @@ final class Rooms
         'Orders' => ['Fulfilment', 'Models', 'Results', 'Text', 'Time'],
         'Partners' => ['Changes', 'Database', 'Models'],
         'Payments' => ['Database', 'Fulfilment', 'Messages', 'Models', 'Orders', 'Time'],
-        'People' => ['Database', 'Models', 'Time'],
+        'People' => ['Database', 'Messages', 'Models', 'Text', 'Time'],
         'Queue' => ['Operator', 'Time'],
         'Refunds' => ['Database', 'Fulfilment', 'Messages', 'Models', 'Payments', 'Time'],
         'Results' => ['Database', 'Models', 'Time'],

@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Catalogue\ProductForm;
+use App\Models\Invitation;
 use App\Models\Marketplace;
 use App\Models\Offer;
+use App\Models\PasswordLink;
+use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Offers\OfferForm;
 use App\Partners\MarketplaceForm;
 use App\Partners\ReadyMarketplaces;
 use App\Shopfront\ShopfrontForm;
+use App\Text\Secrets;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Queue;
+use PaperKite\People\Role;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\TakesOrders;
 use Tests\TestCase;
@@ -46,6 +51,8 @@ final class MangledFormsTest extends TestCase
 
     private Placement $placement;
 
+    private Person $person;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -55,7 +62,8 @@ final class MangledFormsTest extends TestCase
         $this->shop = $this->shop();
         $this->offer = $this->offer($this->product($this->shop));
         $this->placement = $this->placement($this->offer);
-        $this->actingAs($this->person($this->shop));
+        $this->person = $this->person($this->shop);
+        $this->actingAs($this->person);
     }
 
     #[DataProvider('values')]
@@ -180,7 +188,17 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/orders/{number}/refunds' => ["orders/{$order->number}/refunds", $refund + ['act' => 'one-act-of-many', 'shown' => '9.80', 'is_restocked' => true]],
             'post /shops/{shop}/orders/{number}/cancel' => ["orders/{$order->number}/cancel", ['shown' => '13.70', 'is_restocked' => true]],
             'put /shops/{shop}/words' => ['words', ['own' => ['cart.title' => 'Basket', 'mail.hello' => 'Dear {name}']]],
-            'post /sign-in' => ['', ['email' => 'ada@letters.example', 'password' => 'not the password']],
+            'post /password-links' => ['/password-links', ['email' => 'ada@letters.example']],
+            'post /password-links/{token}' => ["/password-links/{$this->passwordLink()}", ['password' => 'four paper lanterns']],
+            'post /invitations/{token}' => ["/invitations/{$this->invitation($this->person->email)}", ['name' => 'Ada', 'password' => 'four paper lanterns']],
+            'put /me/password' => ['/me/password', ['password' => 'not the password', 'new_password' => 'four paper lanterns']],
+            'post /me/second-factor' => ['/me/second-factor', ['password' => 'a long enough password']],
+            'post /me/second-factor/confirm' => ['/me/second-factor/confirm', ['code' => '123456']],
+            'post /me/second-factor/codes' => ['/me/second-factor/codes', ['password' => 'a long enough password', 'code' => '123456']],
+            'post /me/second-factor/end' => ['/me/second-factor/end', ['password' => 'a long enough password', 'code' => '123456']],
+            'post /shops/{shop}/invitations' => ['invitations', ['email' => 'ada@letters.example', 'role' => 'editor']],
+            'put /shops/{shop}/people/{person}' => ["people/{$this->person->id}", ['role' => 'owner']],
+            'post /sign-in' => ['/sign-in', ['email' => 'ada@letters.example', 'password' => 'not the password']],
             'put /shops/{shop}/shopfront' => ['shopfront', self::sent(ShopfrontForm::of($this->shop))],
             'put /shops/{shop}/names' => ['names', ['name' => 'Tarn', 'slug' => $this->shop->slug, 'host' => $this->shop->host, 'checkout_slug' => 'checkout']],
         ];
@@ -225,11 +243,28 @@ final class MangledFormsTest extends TestCase
         app(Repository::class)->clear();
         $status = $this->json($method, $this->address($path), $form)->getStatusCode();
 
-        self::assertContains($status, [200, 201, 409, 422], "{$method} {$path} with something else at {$at}");
+        self::assertContains($status, [200, 201, 204, 409, 422], "{$method} {$path} with something else at {$at}");
+    }
+
+    /** @return string the token of a link that is usable still, however often one was used before */
+    private function passwordLink(): string
+    {
+        $token = Secrets::token();
+        PasswordLink::query()->create(['person_id' => $this->person($this->shop)->id, 'digest' => hash('sha256', $token), 'expires_at' => now()->addHour()]);
+
+        return $token;
+    }
+
+    private function invitation(string $email): string
+    {
+        $token = Secrets::token();
+        Invitation::query()->create(['shop_id' => $this->shop->id, 'email' => $email, 'role' => Role::Reader, 'digest' => hash('sha256', $token), 'created_at' => now(), 'expires_at' => now()->addHour()]);
+
+        return $token;
     }
 
     private function address(string $path): string
     {
-        return $this->console($path === '' ? '/api/sign-in' : "/api/shops/{$this->shop->slug}/{$path}");
+        return $this->console(str_starts_with($path, '/') ? "/api{$path}" : "/api/shops/{$this->shop->slug}/{$path}");
     }
 }

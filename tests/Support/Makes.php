@@ -21,6 +21,7 @@ use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
 use PaperKite\Partner\Item;
 use PaperKite\Partner\MarketplaceEntry;
+use PaperKite\People\Role;
 use PaperKite\Quote\ShippingBand;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Quote\ShippingTable;
@@ -57,9 +58,9 @@ trait Makes
     protected function person(Shop $shop, string $password = 'a long enough password'): Person
     {
         $person = Person::query()->create(['name' => 'Wren Halloway', 'email' => bin2hex(random_bytes(5)).'@tarn.example', 'password' => $password]);
-        $person->shops()->attach($shop->id);
+        $person->shops()->attach($shop->id, ['role' => Role::Owner]);
 
-        return $person;
+        return $person->refresh();
     }
 
     /** @param  array<string, mixed>  $with */

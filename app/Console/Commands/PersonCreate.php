@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use PaperKite\People\InvalidPassword;
 use PaperKite\People\Password;
+use PaperKite\People\Role;
 use PaperKite\Text\EmailAddress;
 use PaperKite\Text\InvalidAddress;
 
@@ -21,7 +22,8 @@ final class PersonCreate extends Command
     protected $signature = 'person:create
         {email : The address to sign in with}
         {--name= : What to call the person; by default the address}
-        {--shop=* : The slug of a shop the person belongs to; make one with shop:create}';
+        {--shop=* : The slug of a shop the person belongs to; make one with shop:create}
+        {--role=owner : What the person is there: owner, editor or reader}';
 
     protected $description = 'Makes a person who can sign in, and asks for the password';
 
@@ -36,18 +38,19 @@ final class PersonCreate extends Command
         /** @var list<string> $slugs */
         $slugs = $this->option('shop');
         $shops = Shop::query()->whereIn('slug', $slugs)->get(['id', 'slug']);
-        $problem = $this->problem($email, $key, $slugs, $shops);
+        $role = Role::tryFrom($this->optionText('role'));
+        $problem = $role === null ? 'A person is owner, editor or reader of a shop; say which with --role.' : $this->problem($email, $key, $slugs, $shops);
         if ($problem !== null) {
             $this->error($problem);
 
             return self::FAILURE;
         }
 
-        return $this->make($email, $shops);
+        return $role === null ? self::FAILURE : $this->make($email, $shops, $role);
     }
 
     /** @param  Collection<int, Shop>  $shops */
-    private function make(string $email, Collection $shops): int
+    private function make(string $email, Collection $shops, Role $role): int
     {
         $typed = $this->secret('Password (at least 12 characters)');
         try {
@@ -57,9 +60,9 @@ final class PersonCreate extends Command
 
             return self::FAILURE;
         }
-        DB::transaction(function () use ($email, $password, $shops): void {
+        DB::transaction(function () use ($email, $password, $shops, $role): void {
             $person = Person::query()->create(['name' => $this->optionText('name') ?: $email, 'email' => $email, 'password' => $password->text]);
-            $person->shops()->attach($shops->modelKeys());
+            $person->shops()->attach($shops->modelKeys(), ['role' => $role]);
         });
         $this->info("{$email} can sign in now.");
 

@@ -36,6 +36,8 @@ use PaperKite\Partner\NamedBy;
 use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Partner\Scheme;
 use PaperKite\Payment\RefundState;
+use PaperKite\People\Ability;
+use PaperKite\People\Role;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Shopfront\AfterAdding;
@@ -68,6 +70,8 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'GoodsState', type: 'string', enum: GoodsState::class),
         new OA\Schema(schema: 'MoneyState', type: 'string', enum: MoneyState::class),
         new OA\Schema(schema: 'RefundState', type: 'string', enum: RefundState::class),
+        new OA\Schema(schema: 'Role', type: 'string', enum: Role::class),
+        new OA\Schema(schema: 'Ability', type: 'string', enum: Ability::class),
         new OA\Schema(schema: 'MendAt', type: 'string', enum: MendAt::class),
         new OA\Schema(schema: 'MissingKey', type: 'string', enum: Missing::class),
         new OA\Schema(schema: 'Severity', type: 'string', enum: Severity::class),
@@ -82,6 +86,8 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'Counting', type: 'string', enum: Counting::class),
         new OA\Schema(schema: 'WeightUnit', type: 'string', enum: WeightUnit::class),
         new OA\Schema(schema: 'Seen', description: 'The version that a change begins with; left out, whatever is there is written over.', properties: [new OA\Property(property: 'version', description: 'Counts the changes.', type: 'integer', x: ['optional' => true])]),
+        new OA\Schema(schema: 'RecoveryCodes', required: ['codes'], properties: [new OA\Property(property: 'codes', type: 'array', items: new OA\Items(type: 'string'))]),
+        new OA\Schema(schema: 'ProvenEntry', required: ['password', 'code'], properties: [new OA\Property(property: 'password', type: 'string'), new OA\Property(property: 'code', description: 'Of the app, or a recovery code.', type: 'string')]),
         new OA\Schema(schema: 'Refusal', description: 'Why nothing was changed.', required: ['message'], properties: [
             new OA\Property(property: 'message', description: 'One sentence.', type: 'string'),
             new OA\Property(property: 'errors', description: 'Sentences by field.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
@@ -105,6 +111,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Parameter(parameter: 'marketplace', name: 'marketplace', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'number', name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'token', name: 'token', description: 'As it stands in the link.', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
         new OA\Parameter(parameter: 'search', name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),
         new OA\Parameter(parameter: 'page', name: 'page', in: 'query', schema: new OA\Schema(type: 'integer')),
     ],

@@ -31,6 +31,6 @@ final class CheckToken extends ValidateCsrfToken
 
     private function needsNoSession(Request $request): bool
     {
-        return $request->is('api/sign-in');
+        return $request->is('api/sign-in', 'api/set-up', 'api/password-links', 'api/password-links/*', 'api/invitations/*');
     }
 }

@@ -17,6 +17,8 @@ final readonly class PersonResource
         public string $name,
         #[OA\Property]
         public string $email,
+        #[OA\Property(description: 'Whether a code is asked for besides the password.')]
+        public bool $has_second_factor,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ShopNameResource::class))]
         public array $shops,
     ) {}
@@ -24,6 +26,6 @@ final readonly class PersonResource
     /** @param  Person  $person  with the shops that they work in */
     public static function of(Person $person): self
     {
-        return new self($person->name, $person->email, array_values($person->shops->map(fn (Shop $shop) => new ShopNameResource($shop->slug, $shop->name))->all()));
+        return new self($person->name, $person->email, $person->hasSecondFactor(), array_values($person->shops->map(static fn (Shop $shop): ShopNameResource => ShopNameResource::of($shop))->all()));
     }
 }

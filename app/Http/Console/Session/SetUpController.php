@@ -10,12 +10,9 @@ use App\Http\Input;
 use App\People\SetUp;
 use App\People\SetUpRefused;
 use App\Shops\FirstShop;
-use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
-use LogicException;
 use OpenApi\Attributes as OA;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Iso4217;
@@ -27,7 +24,10 @@ use Symfony\Component\Intl\Currencies;
 /** The page by which an installation gets its first person and its first shop; once they are there, it is not. */
 final readonly class SetUpController
 {
-    public function __construct(private SetUp $setUp) {}
+    public function __construct(
+        private SetUp $setUp,
+        private Sessions $sessions,
+    ) {}
 
     public function page(): View
     {
@@ -69,9 +69,7 @@ final readonly class SetUpController
         } catch (SetUpRefused $refused) {
             throw $refused->isOver ? new NotFoundHttpException : ValidationException::withMessages(['word' => $refused->getMessage()]);
         }
-        $guard = Auth::guard('web');
-        $guard instanceof StatefulGuard ? $guard->login($person) : throw new LogicException('People sign in by session.');
-        $request->session()->regenerate();
+        $this->sessions->begin($request, $person->refresh());
 
         return response()->json(PersonResource::of($person->load('shops')), 201);
     }

@@ -8,30 +8,37 @@ use App\Http\Console\Shared\Answer;
 use App\Http\Input;
 use App\Models\Person;
 use App\People\CheckPassword;
-use Illuminate\Contracts\Auth\StatefulGuard;
+use App\People\SecondFactor;
+use App\People\WrongCode;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
-use LogicException;
 use OpenApi\Attributes as OA;
 
 final readonly class SignInController
 {
-    #[OA\Post(path: '/sign-in', operationId: 'signIn', summary: 'Sign in', security: [['token' => []]])]
+    public function __construct(private Sessions $sessions) {}
+
+    #[OA\Post(path: '/sign-in', operationId: 'signIn', summary: 'Sign in', description: 'Whoever has a second factor is refused at “code” until it is right.', security: [['token' => []]])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: SignInRequest::class))]
     #[Answer(PersonResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     #[OA\Response(response: 429, ref: '#/components/responses/Refused')]
-    public function signIn(SignInRequest $request, CheckPassword $check): JsonResponse
+    public function signIn(SignInRequest $request, CheckPassword $check, SecondFactor $secondFactor): JsonResponse
     {
         $person = $check(Input::text($request, 'email'), Input::text($request, 'password'));
         if ($person === null) {
             throw ValidationException::withMessages(['email' => 'E-mail address and password don’t belong together; check both.']);
         }
-        $this->guard()->login($person);
-        $request->session()->regenerate();
+        if ($person->hasSecondFactor()) {
+            try {
+                $secondFactor->pass($person, Input::text($request, 'code'));
+            } catch (WrongCode $wrong) {
+                throw ValidationException::withMessages(['code' => $wrong->getMessage()]);
+            }
+        }
+        $this->sessions->begin($request, $person);
 
         return response()->json(PersonResource::of($person->load('shops')));
     }
@@ -40,9 +47,7 @@ final readonly class SignInController
     #[OA\Response(response: 204, description: 'Signed out.')]
     public function signOut(Request $request): Response
     {
-        $this->guard()->logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        $this->sessions->end($request);
 
         return response()->noContent();
     }
@@ -54,12 +59,5 @@ final readonly class SignInController
         $person = $request->user('web');
 
         return response()->json(new SessionResource($person instanceof Person ? PersonResource::of($person->load('shops')) : null));
-    }
-
-    private function guard(): StatefulGuard
-    {
-        $guard = Auth::guard('web');
-
-        return $guard instanceof StatefulGuard ? $guard : throw new LogicException('People sign in by session.');
     }
 }

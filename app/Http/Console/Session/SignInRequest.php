@@ -10,13 +10,14 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'SignInEntry', required: ['email', 'password'], properties: [
     new OA\Property(property: 'email', type: 'string'),
     new OA\Property(property: 'password', type: 'string'),
+    new OA\Property(property: 'code', description: 'Of the second factor, or a recovery code; left out until it is asked for.', type: 'string'),
 ])]
 final class SignInRequest extends FormRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:254'], 'password' => ['required', 'string', 'max:1000']];
+        return ['email' => ['required', 'string', 'max:254'], 'password' => ['required', 'string', 'max:1000'], 'code' => ['sometimes', 'string', 'max:100']];
     }
 
     /** @return array<string, string> */

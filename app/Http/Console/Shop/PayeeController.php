@@ -17,10 +17,11 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
+use PaperKite\People\Role;
 use PaperKite\Text\AccountName;
 use PaperKite\Text\InvalidName;
 
-/** Whom the shop’s money goes to: asked for with the password, and told to everybody in the shop. */
+/** Whom the shop’s money goes to: asked for with the password, and told to every owner. */
 final readonly class PayeeController
 {
     #[OA\Put(path: '/shops/{shop}/payee', operationId: 'changePayee', summary: 'Change whom payments go to', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -45,7 +46,7 @@ final readonly class PayeeController
             if ($changed === 0 && $isFirst) {
                 throw ValidationException::withMessages(['password' => 'Somebody has set the payee meanwhile; type your password to change it.']);
             }
-            foreach ($shop->people as $member) {
+            foreach ($shop->people()->wherePivot('role', Role::Owner->value)->get() as $member) {
                 $write->note($shop, MessageKind::PayeeChanged, $member->email, "The payee of {$shop->name} was changed", "{$person->name} has changed the account that {$shop->name} is paid to. It is “{$payee}” now.\n\nIf that is not right, change it back and choose new passwords.");
             }
         });

@@ -4,6 +4,27 @@
  */
 
 export interface paths {
+    "/invitations/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What somebody is invited to */
+        get: operations["invitation"];
+        put?: never;
+        /**
+         * Accept an invitation
+         * @description As whoever is signed in; else as a new person, with a name and a password.
+         */
+        post: operations["acceptInvitation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/lists": {
         parameters: {
             query?: never;
@@ -32,6 +53,155 @@ export interface paths {
         get: operations["me"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Change one’s password
+         * @description Signs out everywhere else.
+         */
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/me/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Get a secret for an app that shows codes
+         * @description RFC 6238. No code is asked for until one was typed.
+         */
+        post: operations["beginSecondFactor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/me/second-factor/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Get new recovery codes
+         * @description The old ones are over.
+         */
+        post: operations["renewRecoveryCodes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/me/second-factor/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have a code asked for from now on */
+        post: operations["confirmSecondFactor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/me/second-factor/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have no code asked for any more */
+        post: operations["endSecondFactor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/me/sign-out-everywhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign out in every other browser */
+        post: operations["signOutEverywhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/password-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have a link mailed by which a new password is chosen */
+        post: operations["sendPasswordLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/password-links/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a link can be used still */
+        get: operations["passwordLink"];
+        put?: never;
+        /**
+         * Choose a new password
+         * @description Signs the person out everywhere.
+         */
+        post: operations["usePasswordLink"];
         delete?: never;
         options?: never;
         head?: never;
@@ -137,6 +307,63 @@ export interface paths {
         /** Change a coupon */
         put: operations["changeCoupon"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Invite somebody
+         * @description By a link that is mailed, works once and expires after seven days.
+         */
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Withdraw an invitation */
+        delete: operations["withdrawInvitation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Work in the shop no more
+         * @description An owner is always left.
+         */
+        post: operations["leaveShop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -767,6 +994,47 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works in the shop */
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Say what somebody is in the shop
+         * @description An owner is always left.
+         */
+        put: operations["changeRole"];
+        post?: never;
+        /**
+         * Let somebody work in the shop no more
+         * @description An owner is always left.
+         */
+        delete: operations["removePerson"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/pictures": {
         parameters: {
             query?: never;
@@ -1201,7 +1469,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Sign in */
+        /**
+         * Sign in
+         * @description Whoever has a second factor is refused at “code” until it is right.
+         */
         post: operations["signIn"];
         delete?: never;
         options?: never;
@@ -1230,6 +1501,8 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @enum {string} */
+        Ability: "read" | "work" | "payee" | "people";
         /** @description As typed. */
         AddressEntry: {
             by: components["schemas"]["NamedBy"];
@@ -1570,6 +1843,18 @@ export interface components {
         };
         /** @enum {string} */
         Icon: "none" | "kite" | "line" | "parcel" | "leaf";
+        /** @description What somebody is invited to. */
+        Invitation: {
+            /** @description Its name. */
+            shop: string;
+            /** @description Whom it is for. */
+            email: string;
+            role: string;
+            /** @description What the role may do. */
+            note: string;
+            /** @description Whether that person has a password here already. */
+            is_known: boolean;
+        };
         /** @description Where shoppers of a country are led by a click on a partner’s goods. */
         LedTo: {
             /** @description A country, or everybody else. */
@@ -1733,6 +2018,16 @@ export interface components {
         };
         /** @enum {string} */
         MediumKey: "link" | "html" | "widget" | "email" | "markdown" | "qr" | "json_ld" | "price_table";
+        /** @description Somebody who works in the shop. */
+        Member: {
+            id: number;
+            name: string;
+            email: string;
+            role: components["schemas"]["Role"];
+            /** @description Whether it is whoever asks. */
+            is_you: boolean;
+            has_second_factor: boolean;
+        };
         /** @enum {string} */
         MendAt: "payee" | "shipping" | "first_zone" | "first_rate" | "product" | "looks" | "partners";
         Missing: {
@@ -1868,6 +2163,14 @@ export interface components {
         OpenDestinationChoice: {
             value: components["schemas"]["OpenDestination"];
             meaning: string;
+        };
+        /** @description An invitation that nobody has used yet. */
+        OpenInvitation: {
+            id: number;
+            email: string;
+            role: components["schemas"]["Role"];
+            /** Format: date-time */
+            expires_at: string;
         };
         /** @description Choices from which a link is built; what is blank is left out. */
         OpenLinkEntry: {
@@ -2005,9 +2308,17 @@ export interface components {
             /** @description What pages that a click leads out to learn. */
             referrer_policy: components["schemas"]["ReferrerPolicy"];
         };
+        /** @description Who works in the shop, and who is invited. */
+        People: {
+            people: components["schemas"]["Member"][];
+            invitations: components["schemas"]["OpenInvitation"][];
+            roles: components["schemas"]["RoleChoice"][];
+        };
         Person: {
             name: string;
             email: string;
+            /** @description Whether a code is asked for besides the password. */
+            has_second_factor: boolean;
             shops: components["schemas"]["ShopName"][];
         };
         Phrase: {
@@ -2294,6 +2605,11 @@ export interface components {
             /** @description The look that is used. */
             look_id: number;
         };
+        ProvenEntry: {
+            password: string;
+            /** @description Of the app, or a recovery code. */
+            code: string;
+        };
         PutAwayEntry: {
             /** @description Whether it is put away or brought back. */
             is_away: boolean;
@@ -2304,6 +2620,9 @@ export interface components {
             name: string;
             /** @description Names. */
             marketplaces: string[];
+        };
+        RecoveryCodes: {
+            codes: string[];
         };
         /** @enum {string} */
         ReferrerPolicy: "strict-origin" | "no-referrer";
@@ -2410,6 +2729,14 @@ export interface components {
             times: number;
             /** Format: date-time */
             last_at: string;
+        };
+        /** @enum {string} */
+        Role: "owner" | "editor" | "reader";
+        RoleChoice: {
+            value: components["schemas"]["Role"];
+            label: string;
+            /** @description What it may do. */
+            note: string;
         };
         Rules: {
             rules: components["schemas"]["ShopRules"];
@@ -2539,9 +2866,12 @@ export interface components {
             /** @description What it still lacks to be paid, to send its goods, or to be lawful. */
             missing: components["schemas"]["Missing"][];
         };
+        /** @description A shop that somebody works in, and what they may do there. */
         ShopName: {
             slug: string;
             name: string;
+            role: components["schemas"]["Role"];
+            may: components["schemas"]["Ability"][];
         };
         /** @description Amounts and percentages as texts with a point; from and limit are texts where a table goes by total, whole numbers otherwise. */
         ShopRules: {
@@ -2583,6 +2913,8 @@ export interface components {
         SignInEntry: {
             email: string;
             password: string;
+            /** @description Of the second factor, or a recovery code; left out until it is asked for. */
+            code?: string;
         };
         /** @enum {string} */
         Slot: "caption" | "look" | "quantity" | "product" | "variant" | "amount" | "destination" | "cart_use" | "opening" | "landing";
@@ -2898,6 +3230,8 @@ export interface components {
         marketplace: number;
         table: number;
         number: number;
+        /** @description As it stands in the link. */
+        token: string;
         search: string;
         page: number;
     };
@@ -2907,6 +3241,64 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    invitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description As it stands in the link. */
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitation"];
+                };
+            };
+            404: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    acceptInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description As it stands in the link. */
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    name?: string;
+                    password?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+            404: components["responses"]["Refused"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     lists: {
         parameters: {
             query?: never;
@@ -2946,6 +3338,245 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description The present one. */
+                    password: string;
+                    new_password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is the password now. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    beginSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description In base 32, to be typed. */
+                        secret: string;
+                        /** @description An otpauth address, to be shown as a QR code. */
+                        address: string;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    renewRecoveryCodes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ProvenEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. The recovery codes are shown once. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    confirmSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. The recovery codes are shown once. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    endSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ProvenEntry"];
+            };
+        };
+        responses: {
+            /** @description The password is enough. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    signOutEverywhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description This browser goes on; all others are signed out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    sendPasswordLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    email: string;
+                };
+            };
+        };
+        responses: {
+            /** @description If there is somebody of this address, a mail is on its way. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+            429: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    passwordLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description As it stands in the link. */
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It can. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    usePasswordLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description As it stands in the link. */
+                token: components["parameters"]["token"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is the password now. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["Refused"];
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };
@@ -3175,6 +3806,83 @@ export interface operations {
                 };
             };
             409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    email: string;
+                    role: components["schemas"]["Role"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    withdrawInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                invitation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    leaveShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Left. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
@@ -4233,6 +4941,85 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shop"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changeRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    role: components["schemas"]["Role"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    removePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
                 };
             };
             422: components["responses"]["Refused"];

@@ -56,6 +56,6 @@ async function save(): Promise<void> {
         <button type="button" class="side-deed !min-h-10" @click="isOpen = false">Cancel</button>
       </div>
     </form>
-    <p class="mt-1 text-sm text-pencil">Everybody in the shop is told by mail. No link, button or page shows it.</p>
+    <p class="mt-1 text-sm text-pencil">Every owner is told by mail. No link, button or page shows it.</p>
   </div>
 </template>
