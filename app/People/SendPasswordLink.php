@@ -40,7 +40,7 @@ final class SendPasswordLink implements ShouldQueue
         $token = Secrets::token();
         $inTransaction(function () use ($person, $shop, $token, $write, $clock): void {
             PasswordLink::query()->create(['person_id' => $person->id, 'digest' => hash('sha256', $token), 'expires_at' => $clock->now()->addMinutes(self::MINUTES)]);
-            $write->note($shop, MessageKind::PasswordLink, $person->email, 'A new password for Paper Kite', "Somebody, perhaps you, has asked for a new password for {$person->email}.\n\nChoose it here; the link works once, for 30 minutes:\n{$shop->console('new-password/'.$token)}\n\nIf it was not you, do nothing: your password stays as it is.");
+            $write->note($shop, MessageKind::PasswordLink, $person->email, 'A new password for Paper Kite', "Somebody, perhaps you, has asked for a new password for {$person->email}.\n\nChoose it here; the link works once, for 30 minutes:\n{$shop->console('password/'.$token)}\n\nIf it was not you, do nothing: your password stays as it is.");
         });
     }
 }

@@ -8,7 +8,7 @@ namespace PaperKite\Text;
 final readonly class Slug
 {
     /** What the console serves itself, or will: no shop is called like that. */
-    private const RESERVED = ['api', 'assets', 'build', 'drawings', 'embed', 'favicon', 'help', 'invitation', 'mood', 'password', 'pictures', 'preview', 'read', 'set-up', 'sign-in', 'sign-out'];
+    private const RESERVED = ['account', 'api', 'assets', 'build', 'drawings', 'embed', 'favicon', 'help', 'invitation', 'mood', 'password', 'pictures', 'preview', 'read', 'set-up', 'sign-in', 'sign-out'];
 
     private function __construct(public string $text) {}
 

@@ -72,6 +72,12 @@ abstract class BrowserTestCase extends TestCase
         return $this->browser ??= (self::$opened ??= Browser::open((string) getenv('KITE_CHROMEDRIVER')))->anew($width, $height, $this->consoleAddress(''));
     }
 
+    /** The same browser as somebody else's, who is signed in nowhere. */
+    protected function browserAnew(): Browser
+    {
+        return $this->browser()->anew(1280, 800, $this->consoleAddress(''));
+    }
+
     protected function signedIn(int $width = 1280): Browser
     {
         return $this->signIn($this->browser($width), $this->person);

@@ -4,6 +4,7 @@ import { routes as looks } from './rooms/looks/routes'
 import { routes as offers } from './rooms/offers/routes'
 import { routes as orders } from './rooms/orders/routes'
 import { routes as partners } from './rooms/partners/routes'
+import { routes as people } from './rooms/people/routes'
 import { routes as products } from './rooms/products/routes'
 import { routes as session } from './rooms/session/routes'
 import { routes as shop } from './rooms/shop/routes'
@@ -28,6 +29,7 @@ export const router = createRouter({
     ...products,
     ...partners,
     ...orders,
+    ...people,
     ...shop,
     {
       path: '/:rest(.*)*',
@@ -45,7 +47,10 @@ router.beforeEach(async (to) => {
     if (await session.isToBeSetUp()) return { name: 'set-up' }
     return { name: 'sign-in', query: to.fullPath === '/' ? {} : { then: to.fullPath } }
   }
-  if (to.name === 'home' && session.firstShop) return { name: 'offers', params: { shop: session.firstShop } }
+  if (to.name === 'home' && !session.firstShop) return { name: 'account' }
+  if (to.name === 'home') return { name: 'offers', params: { shop: session.firstShop } }
+  // What belongs to the person stands under the bar of a shop, where there is one.
+  if (to.name === 'account' && !session.shop && session.firstShop) await session.enter(session.firstShop)
   if (typeof to.params.shop === 'string' && !(await session.enter(to.params.shop)))
     return { name: 'nowhere', params: { rest: ['nowhere'] } }
   return true

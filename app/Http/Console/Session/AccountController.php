@@ -160,7 +160,7 @@ final readonly class AccountController
     {
         $shop = $person->shops()->first();
         if ($shop !== null) {
-            $this->write->note($shop, MessageKind::SignInChanged, $person->email, $subject, "{$sentence}\n\nIf it was not you, choose a new password at once:\n{$shop->console('forgotten')}");
+            $this->write->note($shop, MessageKind::SignInChanged, $person->email, $subject, "{$sentence}\n\nIf it was not you, choose a new password at once:\n{$shop->console('password')}");
         }
     }
 

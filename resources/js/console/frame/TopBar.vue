@@ -62,6 +62,22 @@ async function leave(): Promise<void> {
               </RouterLink>
             </MenuItem>
             <MenuItem v-slot="{ active }">
+              <RouterLink
+                :to="{ name: 'account' }"
+                class="block border-t border-rule px-4 py-2"
+                :class="{ 'bg-paper': active }"
+                >Your account</RouterLink
+              >
+            </MenuItem>
+            <MenuItem v-if="session.may.includes('people')" v-slot="{ active }">
+              <RouterLink
+                :to="{ name: 'people', params: { shop: session.slug } }"
+                class="block px-4 py-2"
+                :class="{ 'bg-paper': active }"
+                >People in this shop</RouterLink
+              >
+            </MenuItem>
+            <MenuItem v-slot="{ active }">
               <button
                 type="button"
                 class="block w-full border-t border-rule px-4 py-2 text-left"
@@ -75,6 +91,9 @@ async function leave(): Promise<void> {
         </Menu>
       </div>
     </div>
+    <p v-if="!session.may.includes('work')" class="mx-auto max-w-[80rem] px-5 pb-2 text-sm text-pencil sm:px-8">
+      You are a reader in this shop: you see everything and change nothing.
+    </p>
     <p v-if="missing > 0" class="mx-auto max-w-[80rem] px-5 pb-2 text-sm text-amber sm:px-8">
       <RouterLink :to="{ name: 'readiness', params: { shop: session.slug } }" class="underline underline-offset-3">{{
         missing === 1

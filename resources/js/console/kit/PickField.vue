@@ -3,7 +3,7 @@ import { Listbox, ListboxButton, ListboxLabel, ListboxOption, ListboxOptions } f
 import { computed } from 'vue'
 
 /** One of a short list. */
-const props = defineProps<{ label: string; choices: { value: V; label: string }[] }>()
+const props = defineProps<{ label: string; choices: { value: V; label: string }[]; isLabelHidden?: boolean }>()
 const model = defineModel<V>({ required: true })
 const shown = computed(
   () => props.choices.find(({ value }) => value === model.value)?.label ?? (model.value || 'Choose'),
@@ -12,7 +12,7 @@ const shown = computed(
 
 <template>
   <Listbox v-model="model" as="div" class="relative">
-    <ListboxLabel class="mb-1 block font-medium">{{ label }}</ListboxLabel>
+    <ListboxLabel :class="isLabelHidden ? 'sr-only' : 'mb-1 block font-medium'">{{ label }}</ListboxLabel>
     <ListboxButton class="entry flex items-center justify-between gap-3 text-left">
       <span class="min-w-0 truncate">{{ shown }}</span>
       <span aria-hidden="true" class="text-pencil">▾</span>

@@ -9,7 +9,14 @@ export const useSession = defineStore('session', () => {
   /** What forms choose from, the same in every shop. */
   const lists = ref<Schemas['Lists'] | null>(null)
   const slug = computed(() => shop.value?.slug ?? '')
+  /** What the person may do in this shop. */
+  const may = computed(() => person.value?.shops.find((one) => one.slug === slug.value)?.may ?? [])
   const firstShop = computed(() => person.value?.shops[0]?.slug ?? '')
+
+  /** Reads anew who is signed in, and what they may do where. */
+  async function reloadPerson(): Promise<void> {
+    person.value = (await outcome(api.GET('/me'))).data?.person ?? null
+  }
 
   async function load(): Promise<boolean> {
     if (!person.value) person.value = (await outcome(api.GET('/me'))).data?.person ?? null
@@ -43,8 +50,11 @@ export const useSession = defineStore('session', () => {
     lists.value ??= (await outcome(api.GET('/lists'))).data ?? null
   }
 
-  async function signIn(email: string, password: string): Promise<Refusal | null> {
-    const { data, refusal } = await outcome(api.POST('/sign-in', { body: { email, password } }))
+  /** @param code Of the second factor, once it was asked for. */
+  async function signIn(email: string, password: string, code: string | undefined): Promise<Refusal | null> {
+    const { data, refusal } = await outcome(
+      api.POST('/sign-in', { body: { email, password, ...(code === undefined ? {} : { code }) } }),
+    )
     if (data) person.value = data
     return refusal ?? null
   }
@@ -59,5 +69,20 @@ export const useSession = defineStore('session', () => {
     shop.value = null
   }
 
-  return { person, shop, lists, slug, firstShop, load, isToBeSetUp, enter, reload, signIn, signOut, forget }
+  return {
+    person,
+    shop,
+    lists,
+    slug,
+    may,
+    firstShop,
+    load,
+    reloadPerson,
+    isToBeSetUp,
+    enter,
+    reload,
+    signIn,
+    signOut,
+    forget,
+  }
 })

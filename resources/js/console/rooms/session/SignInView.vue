@@ -12,13 +12,17 @@ const route = useRoute()
 const router = useRouter()
 const email = ref('')
 const password = ref('')
+const code = ref('')
+/** Whoever has a second factor is asked for it once the password is right. */
+const isCodeAsked = ref(false)
 const refusal = ref<Refusal | null>(null)
 const isWorking = ref(false)
 
 async function signIn(): Promise<void> {
   if (isWorking.value) return
   isWorking.value = true
-  refusal.value = await session.signIn(email.value, password.value)
+  refusal.value = await session.signIn(email.value, password.value, isCodeAsked.value ? code.value : undefined)
+  isCodeAsked.value ||= sentenceAt(refusal.value, 'code') !== undefined
   isWorking.value = false
   if (refusal.value) return
   const then = route.query.then
@@ -49,7 +53,17 @@ async function signIn(): Promise<void> {
         autocomplete="current-password"
         :error="sentenceAt(refusal, 'password')"
       />
+      <TextField
+        v-if="isCodeAsked"
+        v-model="code"
+        label="Code"
+        is-mono
+        autocomplete="one-time-code"
+        :error="sentenceAt(refusal, 'code')"
+        note="Of your app, or a recovery code."
+      />
       <button type="submit" class="deed mt-2" :disabled="isWorking">Sign in</button>
+      <p><RouterLink :to="{ name: 'forgotten' }" class="follow">Forgotten your password?</RouterLink></p>
     </form>
   </div>
 </template>

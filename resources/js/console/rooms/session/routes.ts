@@ -13,4 +13,30 @@ export const routes: RouteRecordRaw[] = [
     component: () => import('./SignInView.vue'),
     meta: { title: 'Sign in', isOpen: true },
   },
+  {
+    path: '/invitation/:token',
+    name: 'invitation',
+    component: () => import('./JoinView.vue'),
+    props: true,
+    meta: { title: 'Invitation', isOpen: true },
+  },
+  {
+    path: '/password',
+    name: 'forgotten',
+    component: () => import('./ForgottenView.vue'),
+    meta: { title: 'New password', isOpen: true },
+  },
+  {
+    path: '/password/:token',
+    name: 'new-password',
+    component: () => import('./NewPasswordView.vue'),
+    props: true,
+    meta: { title: 'New password', isOpen: true },
+  },
+  {
+    path: '/account',
+    name: 'account',
+    component: () => import('./AccountView.vue'),
+    meta: { title: 'Your account' },
+  },
 ]

@@ -32,7 +32,12 @@ async function save(): Promise<void> {
       <span class="font-mono">{{ session.shop?.payee ?? 'nobody yet' }}</span>
       <span v-if="session.shop?.is_ready" class="ml-4 text-good">Ready to be paid.</span>
       <span v-else class="ml-4 text-wrong">Not ready to be paid: a payee and a payment provider are needed.</span>
-      <button v-if="!isOpen" type="button" class="follow ml-4 min-h-8" @click="isOpen = true">
+      <button
+        v-if="!isOpen && session.may.includes('payee')"
+        type="button"
+        class="follow ml-4 min-h-8"
+        @click="isOpen = true"
+      >
         {{ session.shop?.payee ? 'Change the payee' : 'Set the payee' }}
       </button>
     </p>
@@ -56,6 +61,8 @@ async function save(): Promise<void> {
         <button type="button" class="side-deed !min-h-10" @click="isOpen = false">Cancel</button>
       </div>
     </form>
-    <p class="mt-1 text-sm text-pencil">Every owner is told by mail. No link, button or page shows it.</p>
+    <p class="mt-1 text-sm text-pencil">
+      Only an owner can change it; every owner is told by mail. No link, button or page shows it.
+    </p>
   </div>
 </template>

@@ -63,6 +63,9 @@ const mendIt = oneAtATime(async () => {
   emit('mended')
 })
 
+/** Whoever may not is told by the finding, and asks an owner. */
+const may = computed(() => session.may.includes(props.finding.room === 'payee' ? 'payee' : 'work'))
+
 const error = computed(
   () => refusal.value && mend.value && (sentenceAt(refusal.value, mend.value.field) ?? refusalWords(refusal.value)),
 )
@@ -73,7 +76,7 @@ function refusalWords(refused: Refusal): string {
 </script>
 
 <template>
-  <form v-if="mend" novalidate :data-mend="finding.room" @submit.prevent="mendIt">
+  <form v-if="mend && may" novalidate :data-mend="finding.room" @submit.prevent="mendIt">
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
       <label :for="id" class="text-sm">{{ mend.label }}</label>
       <span class="flex gap-2">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { create } from 'qrcode'
 import { computed, ref } from 'vue'
 import SegmentedChoice from '../../../kit/SegmentedChoice.vue'
+import { qrOf, type QrLevel } from '../../../lib/qr'
 
 /**
  * A QR code (ISO/IEC 18004) with its quiet zone of four squares on every side, to be saved for print.
@@ -11,18 +11,12 @@ import SegmentedChoice from '../../../kit/SegmentedChoice.vue'
  */
 const props = defineProps<{ text: string; name: string }>()
 
-const QUIET = 4
 /** A square of a code saved as PNG, in px: a code of 20 mm is then printed at more than 500 dots an inch. */
 const SQUARE = 14
-const level = ref<'L' | 'M' | 'Q' | 'H'>('M')
-const code = computed(() => create(props.text, { errorCorrectionLevel: level.value }).modules)
-const side = computed(() => code.value.size + 2 * QUIET)
-const squares = computed(() => {
-  const { size, data } = code.value
-  return Array.from(data, (isDark, at) =>
-    isDark ? `M${(at % size) + QUIET} ${Math.floor(at / size) + QUIET}h1v1h-1z` : '',
-  ).join('')
-})
+const level = ref<QrLevel>('M')
+const code = computed(() => qrOf(props.text, level.value))
+const side = computed(() => code.value.side)
+const squares = computed(() => code.value.squares)
 const svg = computed(
   () =>
     `<svg xmlns="http://www.w3.org/2000/svg" width="20mm" height="20mm" viewBox="0 0 ${side.value} ${side.value}" shape-rendering="crispEdges"><path fill="#fff" d="M0 0h${side.value}v${side.value}H0z"/><path d="${squares.value}"/></svg>`,
