@@ -39,7 +39,7 @@ final readonly class Erase
 
         return [
             'names and addresses of checkouts that came to nothing' => $this->shoppers($now->subDays(self::CHECKOUT_DAYS)),
-            'mailed links' => $this->db->table('shopper_links')->where('expires_at', '<', $now->subDays(self::LINK_DAYS))->delete(),
+            'mailed links' => array_sum(array_map(fn (string $links): int => $this->db->table($links)->where('expires_at', '<', $now->subDays(self::LINK_DAYS))->delete(), ['shopper_links', 'password_links', 'invitations'])),
             'shoppers’ sessions' => $this->db->table('shopper_sessions')->where('expires_at', '<', $now)->delete(),
             // The console's sessions are on the machine's clock, which moving the demo on leaves alone.
             'sellers’ sessions' => $this->db->table('sessions')->where('last_activity', '<', CarbonImmutable::createFromTimestampUTC($now->getTimestamp() - $this->clock->offset())->subMinutes($this->sessionMinutes)->getTimestamp())->delete(),
