@@ -43,7 +43,7 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('History')->seeing('each change from now on');
         $this->assertAccessible($browser, 'the history');
         $browser->press(WebDriverKeys::ESCAPE);
-        foreach (['products' => 'sold out', 'products/new' => 'Count the stock', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Shopfront', 'shop/words' => 'In every mail', 'links' => 'Its grammar', 'offers/looks' => 'Beside it', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/new' => 'Not saved yet'] as $path => $text) {
+        foreach (['products' => 'sold out', 'products/new' => 'Not counted.', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Provider’s fee', 'shop/words' => 'In every mail', 'links' => 'Its grammar', 'offers/looks' => 'Beside it', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/examples' => 'Use this', 'shop/ready' => 'Also needed', 'offers/new' => 'Not saved yet'] as $path => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
@@ -55,11 +55,11 @@ final class AccessibilityTest extends BrowserTestCase
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$goods[$name]->id}"))->seeing($text);
             $this->assertAccessible($browser, $name);
         }
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$wrap->id}"))->seeing('At first');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$wrap->id}"))->seeing('At first')->unfold('Stock', 'Shipping', 'Checkout', 'Cost and tax', 'Attributes');
         $this->assertAccessible($browser, 'a product of twelve variants');
         self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'a product of twelve variants');
         (new MosslightRules)->load($this->shop);
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->seeing('BLOSSOM')->click('New coupon')->seeing('Uses in all')->click('Change the payee')->seeing('Your password');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->unfold('Provider’s fee', 'Coupons', 'Checkout', 'Shopfront', 'Names')->seeing('BLOSSOM')->click('New coupon')->seeing('Uses in all')->click('Change the payee')->seeing('Your password');
         $this->assertAccessible($browser, 'the shop’s rules');
         self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'the shop’s rules');
     }

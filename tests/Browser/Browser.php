@@ -186,6 +186,16 @@ final class Browser
         return $this->clickOn($this->byWords($words), "something called “{$words}”");
     }
 
+    /** Opens the parts of a form that are shut at first. */
+    public function unfold(string ...$titles): self
+    {
+        foreach ($titles as $title) {
+            $this->click("Change: {$title}");
+        }
+
+        return $this;
+    }
+
     /** Presses a button and lets go of it a while later. */
     public function pressSlowly(string $words, float $seconds): self
     {

@@ -15,12 +15,12 @@ final class CourseTripTest extends BrowserTestCase
     #[DataProvider('widths')]
     public function test_seats_are_booked_and_a_moved_date_is_told(int $width): void
     {
-        $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('Count the stock')
+        $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('Not counted.')
             ->type('Name', 'Skep making, a morning')->type('SKU', 'skep')->click('Service')->seeing('Nothing is sent.')->type('Price', '48');
         $this->date($browser, 'Ends', '+4 weeks 13:00');
         $browser->seeing('Say when it begins, too');
         $this->date($browser, 'Begins', '+4 weeks 10:00');
-        $browser->notSeeing('Say when it begins')->type('Place', 'Weir Cottage')->click('Ask who comes')->click('Count the seats')->type('Free seats', '3')->click('Save')->seeing('3 in stock');
+        $browser->notSeeing('Say when it begins')->type('Place', 'Weir Cottage')->click('Ask who comes')->unfold('Seats')->click('Count the seats')->type('Free seats', '3')->click('Save')->seeing('3 in stock');
 
         $checkout = $browser->goTo("{$this->shop->base()}/p/skep")->seeing('Weir Cottage')->seeing('3 left.')->type('How many', '2')->click('Buy now')->arrivingAt('/checkout/');
         $checkout->type('E-mail', 'ada@letters.example')->type('Who comes, seat 1', 'Ada Nwosu-Reed')->click('Pay €96.00')->seeing('Say who comes: a name for each seat.')->type('Who comes, seat 2', 'דבש')

@@ -13,8 +13,8 @@ final class DonationTripTest extends BrowserTestCase
     #[DataProvider('widths')]
     public function test_a_cause_is_given_to_alone_and_beside_goods(int $width): void
     {
-        $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('Count the stock')
-            ->type('Name', 'Hedgerow fund for the long lanes of the Vale of Tarn')->type('SKU', 'hedgerow')->click('Donation')->seeing('The shopper says how much')->notSeeing('Count the stock')
+        $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('Not counted.')
+            ->type('Name', 'Hedgerow fund for the long lanes of the Vale of Tarn')->type('SKU', 'hedgerow')->click('Donation')->seeing('The shopper says how much')->notSeeing('Not counted.')
             ->type('Usual amount', '10')->type('Least', '2')->type('Suggested amounts', '1, 10, 25')->seeing('€1.00 is outside the limits')->type('Suggested amounts', '5, 10, 25')
             ->type('Words of thanks', 'We write in spring.')->click('Save')->seeing('not counted');
 

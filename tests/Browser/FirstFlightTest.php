@@ -18,10 +18,10 @@ final class FirstFlightTest extends BrowserTestCase
         $browser = $this->signedIn($width);
         $browser->seeing('When someone clicks a button of yours');
 
-        $browser->click('New offer')->seeing('there is none yet')->click('Put in the first product')->seeing('Count the stock')
+        $browser->click('New offer')->seeing('there is none yet')->click('Put in the first product')->seeing('Not counted.')
             ->type('Name', 'Heather honey, 340 g')->type('SKU', 'honey,340')->seeing('“honey-340” would do.')->type('SKU', 'honey-340')
             ->type('Price', '9.801')->seeing('more decimals than EUR')->type('Price', '9.80')->seeing('Shoppers see €9.80.')
-            ->click('Count the stock')->type('Pieces', '5');
+            ->unfold('Stock')->click('Count the stock')->type('Pieces', '5');
         $browser->click('Save')->seeing('5 in stock');
 
         $browser->click('Offers')->click('New offer')->seeing('straight to paying')->seeing('Not saved yet')

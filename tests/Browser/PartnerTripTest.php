@@ -21,8 +21,8 @@ final class PartnerTripTest extends BrowserTestCase
             ->click('Add Wicker Lane')->seeing('Wicker Lane Britain')->seeing('No partner ID yet')
             ->click('Wicker Lane Ireland')->type('Try it: paste the address of a page there', "{$lane}/w204-storm-lantern-brass?lane=somebody-9&utm=x#top")->seeing('it was taken out')->seeing('another’s partner ID; taken out');
 
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('Count the stock')->type('Name', 'Storm lantern in brass, for long evenings by the hives')->type('SKU', 'lantern')
-            ->click('Partner’s goods')->seeing('Another merchant sells it')->notSeeing('Count the stock')
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('Not counted.')->type('Name', 'Storm lantern in brass, for long evenings by the hives')->type('SKU', 'lantern')
+            ->click('Partner’s goods')->seeing('Another merchant sells it')->notSeeing('Not counted.')
             ->type('Address of its page', 'https://sh.example/aB3x9')->seeing('shortened address')
             ->type('Address of its page', "{$lane}/w204-storm-lantern-brass?lane=somebody-9")->seeing('leads to item w204')->seeing('Everybody else')
             ->click('Save')->seeing('sold by Wicker Lane');
@@ -62,7 +62,7 @@ final class PartnerTripTest extends BrowserTestCase
     {
         $this->marketplace($this->shop);
         $honey = $this->product($this->shop, ['sku' => 'honey', 'name' => 'Heather honey', 'price_minor' => 980, 'cost_minor' => 310]);
-        $browser = $this->signedIn(1280)->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$honey->id}"))->seeing('Count the stock')->click('Partner’s goods')->seeing('Kept, but not used')
+        $browser = $this->signedIn(1280)->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$honey->id}"))->seeing('Change')->click('Partner’s goods')->seeing('Kept, but not used')
             ->type('Address of its page', 'https://quay.example/goods?nr=7')->seeing('leads to item 7')->click('Save')->seeing('sold by Quay');
         $browser->click('Heather honey')->seeing('Sell it yourself again, as goods')->click('Sell it yourself again, as goods')->seeing('Shoppers see €9.80')->click('Save')->seeing('not counted');
 

@@ -38,14 +38,14 @@ final class TwoSellersTest extends BrowserTestCase
     public function test_two_browsers_on_the_rules(): void
     {
         $form = $this->consoleAddress("/{$this->shop->slug}/shop");
-        $first = $this->signedIn()->goTo($form)->seeing('Prices and fees contain tax')->type('Percent', '3');
-        $second = $this->signedInAs('Tomás Ruiz')->goTo($form)->seeing('Prices and fees contain tax')->type('Percent', '2');
-        $second->click('Save the rules')->notSeeing('Save the rules');
+        $first = $this->signedIn()->goTo($form)->seeing('Prices and fees contain tax')->unfold('Provider’s fee')->type('Percent', '3');
+        $second = $this->signedInAs('Tomás Ruiz')->goTo($form)->seeing('Prices and fees contain tax')->unfold('Provider’s fee')->type('Percent', '2');
+        $second->click('Save')->seeing('All is saved.');
 
-        $first->click('Save the rules')->seeing('The rules were changed meanwhile by Tomás Ruiz (');
+        $first->click('Save')->seeing('The rules were changed meanwhile by Tomás Ruiz (');
         self::assertSame('3', $first->field('Percent')->getAttribute('value'));
         self::assertSame('2', $this->fee());
-        $first->click('Save mine over it')->notSeeing('Save the rules');
+        $first->click('Save mine over it')->seeing('All is saved.');
         self::assertSame('3', $this->fee());
     }
 

@@ -38,7 +38,7 @@ try {
         $browser->goTo("{$console}/mosslight/{$view}")->seeing($text);
         $take($view);
     }
-    $browser->goTo("{$console}/mosslight/products")->click('Heather honey, 340 g')->seeing('Pieces in stock');
+    $browser->goTo("{$console}/mosslight/products")->click('Heather honey, 340 g')->seeing('Sell it');
     $take('product');
     $browser->goTo("{$console}/mosslight/shop")->seeing('Tried on a cart')->seeing('keeps');
     $take('rules');

@@ -19,7 +19,8 @@ declare module 'vue-router' {
 
 export const router = createRouter({
   history: createWebHistory(),
-  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  // What leads to a part of a view scrolls there itself.
+  scrollBehavior: (to, _from, saved) => saved ?? (to.hash === '' ? { top: 0 } : false),
   routes: [
     { path: '/', name: 'home', component: () => import('./frame/NowhereView.vue'), meta: { title: 'Paper Kite' } },
     ...session,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import LedgerRow from '../../kit/LedgerRow.vue'
+import FoldedRow from '../../kit/FoldedRow.vue'
 import PickField from '../../kit/PickField.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
@@ -8,6 +8,7 @@ import type { Schemas } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
 import { useSession } from '../../lib/session'
 import type { useProductForm } from './useProductForm'
+import { saidOf } from './saidOf'
 import { useProductKind } from './useProductKind'
 
 /** What there is of a product, how it comes to the shopper, and what it is in the books. */
@@ -16,6 +17,10 @@ const session = useSession()
 const { entry, change, errorAt } = form
 const { value, field } = useFields(entry, change, errorAt)
 const { kind, has } = useProductKind(form)
+
+function isWrong(...fields: string[]): boolean {
+  return fields.some((at) => errorAt(at) !== undefined)
+}
 
 const isVaried = computed(() => (entry.value?.options.length ?? 0) > 0)
 const taxClasses = computed(() => (session.shop?.tax_classes ?? []).map((value) => ({ value, label: value })))
@@ -35,7 +40,12 @@ const address = computed({
 
 <template>
   <template v-if="entry">
-    <LedgerRow v-if="has('stock')" :title="has('dates') ? 'Seats' : 'Stock'">
+    <FoldedRow
+      v-if="has('stock')"
+      :title="has('dates') ? 'Seats' : 'Stock'"
+      :said="saidOf.stock(entry)"
+      :opens="isWrong('stock', 'low_stock')"
+    >
       <div class="grid gap-4">
         <SwitchField
           v-if="!isVaried"
@@ -62,9 +72,14 @@ const address = computed({
           />
         </div>
       </div>
-    </LedgerRow>
+    </FoldedRow>
 
-    <LedgerRow v-if="has('shipping')" title="Shipping">
+    <FoldedRow
+      v-if="has('shipping')"
+      title="Shipping"
+      :said="saidOf.shipping(entry)"
+      :opens="isWrong('weight', 'shipping_first', 'shipping_more')"
+    >
       <div class="grid gap-4 sm:grid-cols-[8rem_6rem_minmax(0,1fr)_minmax(0,1fr)]">
         <TextField v-bind="field('weight')" label="Weight" inputmode="decimal" />
         <PickField v-bind="value('weight_unit')" label="Unit" :choices="units" />
@@ -76,13 +91,17 @@ const address = computed({
         />
         <TextField v-bind="field('shipping_more')" label="Each further piece" inputmode="decimal" />
       </div>
-    </LedgerRow>
+    </FoldedRow>
 
-    <LedgerRow v-if="has('price')" title="At the checkout">
+    <FoldedRow
+      v-if="has('price')"
+      title="Checkout"
+      :said="`Address: ${kind?.addresses.find(({ value: each }) => each === address)?.label ?? ''}.`"
+    >
       <PickField v-model="address" class="sm:w-64" label="Address" :choices="kind?.addresses ?? []" />
-    </LedgerRow>
+    </FoldedRow>
 
-    <LedgerRow v-if="has('tax')" title="Cost and tax">
+    <FoldedRow v-if="has('tax')" title="Cost and tax" :said="saidOf.tax(entry)" :opens="isWrong('cost', 'tax_class')">
       <div class="grid gap-4 sm:grid-cols-[9rem_12rem]">
         <TextField
           v-bind="field('cost')"
@@ -92,6 +111,6 @@ const address = computed({
         />
         <PickField v-bind="value('tax_class')" label="Tax class" :choices="taxClasses" />
       </div>
-    </LedgerRow>
+    </FoldedRow>
   </template>
 </template>

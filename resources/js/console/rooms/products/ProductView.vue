@@ -3,6 +3,7 @@ import { computed, onMounted } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas } from '../../lib/client'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
+import FoldedRow from '../../kit/FoldedRow.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import ProductAside from './ProductAside.vue'
 import ProductAddresses from './ProductAddresses.vue'
@@ -19,6 +20,7 @@ import TextField from '../../kit/TextField.vue'
 import { toBePutRight } from '../../lib/counts'
 import { useFields } from '../../lib/useFields'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
+import { saidOf } from './saidOf'
 import { useProductForm } from './useProductForm'
 import { useProductKind } from './useProductKind'
 import { useSession } from '../../lib/session'
@@ -33,6 +35,12 @@ const { isAsking, answer } = useLeaveGuard(isTouched)
 
 const title = computed(() => entry.value?.name.trim() || (props.id ? 'Product' : 'New product'))
 const isVaried = computed(() => (entry.value?.options.length ?? 0) > 0)
+function isWrongIn(list: string): boolean {
+  return Object.keys(check.value?.errors ?? {}).some(
+    (path) => path.startsWith(`${list}.`) && errorAt(path) !== undefined,
+  )
+}
+
 const wrongCount = computed(() => Object.keys(check.value?.errors ?? {}).length)
 /** Of a new product only after trying to save: until then what is missing is what is still to be typed. */
 const isToldWrong = computed(() => wrongCount.value > 0 && (refusal.value !== null || props.id !== undefined))
@@ -110,7 +118,12 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
         <ProductAddresses v-if="has('addresses')" :form="form" />
         <ProductSale :form="form" />
 
-        <LedgerRow v-if="has('variants')" title="Variants">
+        <FoldedRow
+          v-if="has('variants')"
+          title="Variants"
+          :said="saidOf.variants(entry)"
+          :opens="isVaried || isWrongIn('options') || isWrongIn('variants')"
+        >
           <OptionsField v-bind="value('options')" :error-at="errorAt" :currency="session.shop?.currency ?? ''" />
           <VariantSheet
             v-if="isVaried"
@@ -122,7 +135,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
             :error-at="errorAt"
             :parts="kind?.parts ?? []"
           />
-        </LedgerRow>
+        </FoldedRow>
 
         <ProductGoods :form="form" />
 
@@ -136,9 +149,12 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
             />
             <RichTextField v-bind="field('summary')" label="In short" />
             <RichTextField v-bind="field('description')" label="At length" />
-            <TraitsField v-bind="value('traits')" :known="session.shop?.traits ?? []" :error-at="errorAt" />
           </div>
         </LedgerRow>
+
+        <FoldedRow title="Attributes" :said="saidOf.attributes(entry)" :opens="isWrongIn('traits')">
+          <TraitsField v-bind="value('traits')" :known="session.shop?.traits ?? []" :error-at="errorAt" />
+        </FoldedRow>
       </div>
 
       <ProductAside :form="form" :own="id ?? null" />

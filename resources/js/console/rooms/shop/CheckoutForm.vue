@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useFields } from '../../lib/useFields'
@@ -9,16 +9,16 @@ import RefusalNotice from '../../kit/RefusalNotice.vue'
 import RichTextField from '../../kit/RichTextField.vue'
 import TagField from '../../kit/TagField.vue'
 import TextField from '../../kit/TextField.vue'
+import { savesTogether } from './savedTogether'
 
 type Demand = Schemas['Demand']
 
 /** How the checkout asks, which texts it names, and where it leads. */
-const emit = defineEmits<{ dirty: [is: boolean] }>()
+const emit = defineEmits<{ said: [line: string] }>()
 const session = useSession()
 const rules = ref<Schemas['CheckoutRules'] | null>(null)
 const saved = ref('')
 const refusal = ref<Refusal | null>(null)
-const wasSaved = ref(false)
 const demands: Record<Demand, string> = { off: 'not asked', optional: 'if they like', required: 'must be given' }
 const places: { value: Schemas['CouponPlace']; label: string }[] = [
   { value: 'both', label: 'in cart and checkout' },
@@ -44,27 +44,20 @@ function demand(name: string, wanted: Demand): void {
     ...rules.value,
     fields: rules.value.fields.map((field) => (field.name === name ? { ...field, demand: wanted } : field)),
   }
-  noteChange()
 }
 
 function change(part: Partial<Schemas['CheckoutRules']>): void {
   if (rules.value) rules.value = { ...rules.value, ...part }
-  noteChange()
 }
 
 const { value, field } = useFields(rules, change, (at) => sentenceAt(refusal.value, at))
-
-function noteChange(): void {
-  wasSaved.value = false
-  emit('dirty', isDirty.value)
-}
 
 function demandOf(name: string): Demand {
   return rules.value?.fields.find((field) => field.name === name)?.demand ?? 'off'
 }
 
-const save = oneAtATime(async (version: number | undefined = rules.value?.version): Promise<void> => {
-  if (!rules.value) return
+const save = oneAtATime(async (version: number | undefined = rules.value?.version): Promise<boolean> => {
+  if (!rules.value) return false
   const { coupon_place, terms, policy, hosts, after_paying, after_cancelling } = rules.value
   const { data, refusal: refused } = await outcome(
     api.PUT('/shops/{shop}/checkout', {
@@ -85,10 +78,10 @@ const save = oneAtATime(async (version: number | undefined = rules.value?.versio
     }),
   )
   refusal.value = refused ?? null
-  if (!data) return
+  if (!data) return false
   take(data)
-  wasSaved.value = true
-  emit('dirty', false)
+  await session.reload()
+  return true
 })
 
 async function load(): Promise<void> {
@@ -96,12 +89,14 @@ async function load(): Promise<void> {
     api.GET('/shops/{shop}/checkout', { params: { path: { shop: session.slug } } }),
   )
   refusal.value = refused ?? null
-  if (!data) return
-  take(data)
-  emit('dirty', false)
+  if (data) take(data)
 }
 
 onMounted(load)
+savesTogether({ isDirty, save: () => save(), reload: load })
+watch([rules, missing], () =>
+  emit('said', missing.value.length > 0 ? `No ${missing.value.join(' and no ')} yet.` : 'Terms and policy are there.'),
+)
 </script>
 
 <template>
@@ -145,10 +140,6 @@ onMounted(load)
       note="Such as www.fern.example. No link leads anywhere else."
     />
     <RefusalNotice :refusal="refusal" @insist="save" @reload="load" />
-    <div class="flex items-center gap-4">
-      <button type="submit" class="deed" :disabled="!isDirty">Save the checkout</button>
-      <span v-if="wasSaved" class="text-good" role="status">Saved.</span>
-    </div>
   </form>
   <p v-else-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
 </template>

@@ -13,6 +13,7 @@ import TextField from '../../kit/TextField.vue'
 type Entry = Schemas['CouponEntry']
 
 /** The shop's coupons, each as what it does; one at a time is written anew or changed. */
+const emit = defineEmits<{ said: [line: string] }>()
 const session = useSession()
 const list = ref<Schemas['CouponList'] | null>(null)
 const page = ref(1)
@@ -31,6 +32,8 @@ async function load(): Promise<void> {
     api.GET('/shops/{shop}/coupons', { params: { path: { shop: session.slug }, query: { page: page.value } } }),
   )
   list.value = data ?? list.value
+  const count = list.value?.at.total ?? 0
+  emit('said', count === 0 ? 'No coupons.' : count === 1 ? 'One coupon.' : `${count} coupons.`)
 }
 
 function edit(coupon: Schemas['Coupon'] | null): void {

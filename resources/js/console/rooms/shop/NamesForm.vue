@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, outcome, sentenceAt, type Schemas } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
 import { useSettings } from '../../lib/useSettings'
 import { useSession } from '../../lib/session'
 import TextField from '../../kit/TextField.vue'
+import { savesTogether } from './savedTogether'
 
 /** What the shop is called, and where it is. Every address that it leaves leads to it for good. */
 const session = useSession()
@@ -19,7 +21,8 @@ function names(shop: Schemas['Shop'] | null): Schemas['NamesEntry'] {
   }
 }
 
-const { entry, refusal, isDirty, wasSaved, change, submit } = useSettings<Schemas['NamesEntry']>(
+const emit = defineEmits<{ said: [line: string] }>()
+const { entry, refusal, isDirty, wasSaved, change, load, submit } = useSettings<Schemas['NamesEntry']>(
   () => Promise.resolve({ data: names(session.shop) }),
   async (body) => {
     const { data, refusal: refused } = await outcome(
@@ -33,15 +36,19 @@ const { entry, refusal, isDirty, wasSaved, change, submit } = useSettings<Schema
 
 const { field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
 
-async function save(): Promise<void> {
+async function save(): Promise<boolean> {
   const saved = await submit()
-  if (!saved) return
+  if (!saved) return false
   window.history.replaceState(
     window.history.state,
     '',
     router.resolve({ name: 'shop', params: { shop: saved.slug } }).href,
   )
+  return true
 }
+
+savesTogether({ isDirty, save, reload: load })
+watch(entry, (now) => emit('said', `${now?.name}, at ${now?.host}.`))
 </script>
 
 <template>
@@ -50,8 +57,8 @@ async function save(): Promise<void> {
     <TextField v-bind="field('host')" label="Host" is-mono note="Where shoppers find it, and where links point." />
     <TextField v-bind="field('checkout_slug')" label="In the checkout’s address" is-mono />
     <TextField v-bind="field('slug')" label="In the console’s address" is-mono />
+    <p v-if="refusal && !refusal.errors" class="text-wrong sm:col-span-2" role="alert">{{ refusal.message }}</p>
     <p class="flex flex-wrap items-center gap-4 sm:col-span-2">
-      <button type="submit" class="side-deed" :disabled="!isDirty">Save the names</button>
       <span v-if="wasSaved" class="text-good" role="status">Saved. The old addresses lead here.</span>
       <span v-else class="text-sm text-pencil">Old addresses and pasted buttons go on working.</span>
     </p>

@@ -1,65 +1,60 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, reactive, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { sentenceAt, type Schemas } from '../../lib/client'
+import FoldedRow from '../../kit/FoldedRow.vue'
 import CountryField from '../../kit/CountryField.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
-import PickField from '../../kit/PickField.vue'
 import CheckoutForm from './CheckoutForm.vue'
 import CouponsField from './CouponsField.vue'
 import NamesForm from './NamesForm.vue'
 import PayeeForm from './PayeeForm.vue'
-import RatesField from './RatesField.vue'
+import PartsList from './PartsList.vue'
 import SampleBill from './SampleBill.vue'
 import ShopfrontForm from './ShopfrontForm.vue'
+import TaxFields from './TaxFields.vue'
 import ZonesField from './ZonesField.vue'
 import SaveBar from '../../kit/SaveBar.vue'
-import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
 import { toBePutRight } from '../../lib/counts'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useRules } from './useRules'
+import { useSavedTogether } from './savedTogether'
 import { useSession } from '../../lib/session'
 
 const session = useSession()
-const {
-  rules,
-  homeCountry,
-  currency,
-  mayChangeCurrency,
-  sample,
-  trial,
-  refusal,
-  isDirty,
-  isWorking,
-  errorAt,
-  load,
-  save,
-  saveOver,
-} = useRules()
-const isCheckoutDirty = ref(false)
-const isShopfrontDirty = ref(false)
-const { isAsking, answer } = useLeaveGuard(
-  computed(() => isDirty.value || isCheckoutDirty.value || isShopfrontDirty.value),
-)
-const NO_TAX = ''
-const shippingClasses = computed(() => [
-  { value: NO_TAX, label: 'not taxed' },
-  ...(session.shop?.tax_classes ?? []).map((value) => ({ value, label: value })),
-])
-const wrongCount = computed(() => Object.keys(trial.value?.errors ?? {}).length)
-
 const route = useRoute()
+const { join, isDirty, isWorking, wasSaved, save, reload } = useSavedTogether()
+const ruled = useRules()
+const { rules, homeCountry, currency, mayChangeCurrency, sample, trial, refusal, errorAt, saveOver, load } = ruled
+join({ isDirty: ruled.isDirty, save: ruled.save, reload: load })
+const { isAsking, answer } = useLeaveGuard(isDirty)
+/** What is set in the parts that are shut, in a line each. */
+const said = reactive({ coupons: '', checkout: '', shopfront: '', names: '' })
+const wrongCount = computed(() => Object.keys(trial.value?.errors ?? {}).length)
+const note = computed(() => {
+  if (!isDirty.value) return 'All is saved.'
+  return wrongCount.value === 0 ? 'Changed, not saved yet.' : toBePutRight(wrongCount.value)
+})
 
-/** A finding leads to the part that mends it. */
 onMounted(async () => {
   await load()
+  await goTo(route.hash.slice(1))
+})
+
+/** A finding leads to the part that mends it, and so does the list beside. */
+async function goTo(id: string): Promise<void> {
   await nextTick()
-  const part = document.getElementById(route.hash.slice(1))
+  const part = document.getElementById(id)
   part?.scrollIntoView()
   part?.querySelector<HTMLElement>('button, input')?.focus({ preventScroll: true })
-})
+}
+
+watch(
+  () => route.hash,
+  (hash) => goTo(hash.slice(1)),
+)
 
 function change(part: Partial<Schemas['ShopRules']>): void {
   if (rules.value) rules.value = { ...rules.value, ...part }
@@ -69,12 +64,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
 <template>
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <div class="pt-6 pb-24">
-    <h1 class="sentence mb-2 text-3xl font-semibold">Payments, shipping, tax and checkout</h1>
-    <p class="mb-5">
-      <RouterLink :to="{ name: 'words', params: { shop: session.slug } }" class="follow"
-        >Words on pages and in mails</RouterLink
-      >
-    </p>
+    <h1 class="sentence mb-5 text-3xl font-semibold">Shop</h1>
     <p v-if="refusal && !rules" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">
@@ -89,50 +79,9 @@ function change(part: Partial<Schemas['ShopRules']>): void {
           />
         </LedgerRow>
         <LedgerRow id="tax" title="Tax">
-          <div class="grid gap-4">
-            <SwitchField
-              label="Prices and fees contain tax"
-              :model-value="rules.prices_include_tax"
-              @update:model-value="(prices_include_tax) => change({ prices_include_tax })"
-            />
-            <RatesField
-              :model-value="rules.tax"
-              :error-at="errorAt"
-              :home="homeCountry"
-              @update:model-value="(tax) => change({ tax })"
-            />
-            <PickField
-              class="max-w-56"
-              label="Shipping is taxed as"
-              :model-value="rules.shipping_tax_class ?? NO_TAX"
-              :choices="shippingClasses"
-              @update:model-value="(name) => change({ shipping_tax_class: name === NO_TAX ? null : name })"
-            />
-            <p v-if="trial?.tax_sentence" class="text-sm text-pencil">{{ trial.tax_sentence }}</p>
-          </div>
+          <TaxFields :rules="rules" :trial="trial" :error-at="errorAt" :home="homeCountry" @change="change" />
         </LedgerRow>
-        <LedgerRow title="Payment provider’s fee">
-          <div class="grid gap-4 sm:grid-cols-[9rem_9rem]">
-            <TextField
-              label="Percent"
-              inputmode="decimal"
-              :model-value="rules.payment_fee.percent"
-              :error="errorAt('payment_fee.percent')"
-              @update:model-value="(percent) => rules && change({ payment_fee: { ...rules.payment_fee, percent } })"
-            />
-            <TextField
-              :label="`and ${session.shop?.currency}`"
-              inputmode="decimal"
-              :model-value="rules.payment_fee.fixed"
-              :error="errorAt('payment_fee.fixed')"
-              @update:model-value="(fixed) => rules && change({ payment_fee: { ...rules.payment_fee, fixed } })"
-            />
-          </div>
-          <p class="mt-2 text-sm text-pencil">
-            What the payment provider keeps of each payment. {{ trial?.fee_sentence }}
-          </p>
-        </LedgerRow>
-        <LedgerRow title="Country and currency">
+        <LedgerRow id="country" title="Country and currency">
           <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
             <CountryField v-model="homeCountry" label="Country" />
             <TextField
@@ -156,12 +105,51 @@ function change(part: Partial<Schemas['ShopRules']>): void {
             />
           </div>
         </LedgerRow>
-        <LedgerRow title="Coupons"><CouponsField /></LedgerRow>
-        <LedgerRow id="checkout" title="Checkout"><CheckoutForm @dirty="(is) => (isCheckoutDirty = is)" /></LedgerRow>
-        <LedgerRow title="Shopfront"><ShopfrontForm @dirty="(is) => (isShopfrontDirty = is)" /></LedgerRow>
-        <LedgerRow title="Names"><NamesForm /></LedgerRow>
+        <FoldedRow
+          id="fee"
+          title="Provider’s fee"
+          :said="trial?.fee_sentence || 'What the payment provider keeps: nothing.'"
+          :opens="
+            route.hash === '#fee' ||
+            errorAt('payment_fee.percent') !== undefined ||
+            errorAt('payment_fee.fixed') !== undefined
+          "
+        >
+          <div class="grid gap-4 sm:grid-cols-[9rem_9rem]">
+            <TextField
+              label="Percent"
+              inputmode="decimal"
+              :model-value="rules.payment_fee.percent"
+              :error="errorAt('payment_fee.percent')"
+              @update:model-value="(percent) => rules && change({ payment_fee: { ...rules.payment_fee, percent } })"
+            />
+            <TextField
+              :label="`and ${session.shop?.currency}`"
+              inputmode="decimal"
+              :model-value="rules.payment_fee.fixed"
+              :error="errorAt('payment_fee.fixed')"
+              @update:model-value="(fixed) => rules && change({ payment_fee: { ...rules.payment_fee, fixed } })"
+            />
+          </div>
+          <p class="mt-2 text-sm text-pencil">
+            What the payment provider keeps of each payment. {{ trial?.fee_sentence }}
+          </p>
+        </FoldedRow>
+        <FoldedRow id="coupons" title="Coupons" :said="said.coupons" :opens="route.hash === '#coupons'">
+          <CouponsField @said="(line) => (said.coupons = line)" />
+        </FoldedRow>
+        <FoldedRow id="checkout" title="Checkout" :said="said.checkout" :opens="route.hash === '#checkout'">
+          <CheckoutForm @said="(line) => (said.checkout = line)" />
+        </FoldedRow>
+        <FoldedRow id="shopfront" title="Shopfront" :said="said.shopfront" :opens="route.hash === '#shopfront'">
+          <ShopfrontForm @said="(line) => (said.shopfront = line)" />
+        </FoldedRow>
+        <FoldedRow id="names" title="Names" :said="said.names" :opens="route.hash === '#names'">
+          <NamesForm @said="(line) => (said.names = line)" />
+        </FoldedRow>
       </div>
       <div class="lg:sticky lg:top-4 lg:self-start">
+        <PartsList class="mb-6 max-lg:hidden" />
         <SampleBill
           v-model="sample"
           :trial="trial"
@@ -171,15 +159,17 @@ function change(part: Partial<Schemas['ShopRules']>): void {
       </div>
     </div>
     <SaveBar
-      v-if="isDirty"
-      :note="wrongCount === 0 ? 'Changed, not saved yet.' : toBePutRight(wrongCount)"
+      v-if="isDirty || wasSaved"
+      :note="note"
       :is-wrong="wrongCount > 0"
       :refusal="refusal"
       @insist="saveOver"
       @reload="load"
     >
-      <button type="button" class="side-deed !min-h-10" @click="load">Undo</button>
-      <button type="button" class="deed" :disabled="isWorking || wrongCount > 0" @click="save">Save the rules</button>
+      <template v-if="isDirty">
+        <button type="button" class="side-deed !min-h-10" @click="reload">Undo</button>
+        <button type="button" class="deed" :disabled="isWorking" @click="save">Save</button>
+      </template>
     </SaveBar>
   </div>
 </template>

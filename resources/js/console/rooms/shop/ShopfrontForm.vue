@@ -8,12 +8,13 @@ import PickField from '../../kit/PickField.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
+import { savesTogether } from './savedTogether'
 
 /** Which buttons stand in the shop's own pages, what they say, and what follows adding. */
-const emit = defineEmits<{ dirty: [is: boolean] }>()
+const emit = defineEmits<{ said: [line: string] }>()
 const session = useSession()
 const facts = ref<Schemas['Shopfront'] | null>(null)
-const { entry, refusal, isDirty, wasSaved, change, load, submit } = useSettings<Schemas['ShopfrontEntry']>(
+const { entry, refusal, isDirty, change, load, submit } = useSettings<Schemas['ShopfrontEntry']>(
   () => taken(outcome(api.GET('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } } }))),
   (body, version = facts.value?.version ?? 1) =>
     taken(
@@ -32,7 +33,18 @@ const needsAddress = computed(
   () => entry.value?.after_adding === 'address' || (entry.value?.has_notice && entry.value.notice_leads === 'address'),
 )
 
-watch(isDirty, (is) => emit('dirty', is))
+savesTogether({ isDirty, save: async () => (await submit()) !== null, reload: load })
+watch(
+  [entry, facts],
+  () =>
+    entry.value &&
+    emit('said', facts.value?.surfaces.map((surface) => `${surface.label}: ${set(surface)}`).join('; ') ?? ''),
+)
+
+function set(surface: Schemas['Surface']): string {
+  const chosen = entry.value?.buttons[surface.value]
+  return (surface.sets.find(({ value: each }) => each === chosen)?.label ?? '').toLowerCase()
+}
 
 async function taken(
   answer: ReturnType<typeof outcome<Schemas['Shopfront']>>,
@@ -108,8 +120,6 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
       </div>
     </div>
     <p class="flex flex-wrap items-center gap-4">
-      <button type="submit" class="side-deed" :disabled="!isDirty">Save the shopfront</button>
-      <span v-if="wasSaved" class="text-good" role="status">The shopfront is saved.</span>
       <RefusalNotice :refusal="refusal" @insist="submit" @reload="load" />
       <a :href="session.shop?.base" class="follow ml-auto" target="_blank" rel="noopener">{{ session.shop?.base }}</a>
     </p>

@@ -2,6 +2,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
+import { oneAtATime } from '../../lib/oneAtATime'
 import { useLatest } from '../../lib/useLatest'
 
 type Rules = Schemas['ShopRules']
@@ -17,11 +18,10 @@ export function useRules(): {
   trial: ComputedRef<Schemas['RulesTrial'] | null>
   refusal: Ref<Refusal | null>
   isDirty: ComputedRef<boolean>
-  isWorking: Ref<boolean>
   errorAt: (path: string) => string | undefined
   load: () => Promise<void>
-  save: () => Promise<void>
-  saveOver: (version: number) => Promise<void>
+  save: () => Promise<boolean>
+  saveOver: (version: number) => Promise<boolean>
 } {
   const session = useSession()
   const rules = ref<Rules | null>(null)
@@ -32,7 +32,6 @@ export function useRules(): {
   const version = ref(1)
   const sample = ref<Sample>({ amount: '25.00', weight: '900', pieces: '2', country: '', tax_class: 'standard' })
   const refusal = ref<Refusal | null>(null)
-  const isWorking = ref(false)
   const latest = useLatest((asked: Schemas['RulesTrialEntry']) =>
     outcome(api.POST('/shops/{shop}/rules/trial', { params: { path: { shop: session.slug } }, body: asked })),
   )
@@ -60,26 +59,25 @@ export function useRules(): {
     if (sample.value.country === '') sample.value = { ...sample.value, country: data.home_country }
   }
 
-  async function save(): Promise<void> {
-    if (!rules.value || isWorking.value) return
-    isWorking.value = true
+  const save = oneAtATime(async (): Promise<boolean> => {
+    if (!rules.value) return false
     const { data, refusal: refused } = await outcome(
       api.PUT('/shops/{shop}/rules', {
         params: { path: { shop: session.slug } },
         body: { rules: rules.value, home_country: homeCountry.value, currency: currency.value, version: version.value },
       }),
     )
-    isWorking.value = false
     refusal.value = refused ?? null
-    if (!data) return
+    if (!data) return false
     take(data)
     await session.reload()
-  }
+    return true
+  })
 
   /** Saves over what somebody else has saved meanwhile, which is this version. */
-  async function saveOver(theirs: number): Promise<void> {
+  function saveOver(theirs: number): Promise<boolean> {
     version.value = theirs
-    await save()
+    return save()
   }
 
   function errorAt(path: string): string | undefined {
@@ -104,7 +102,6 @@ export function useRules(): {
     trial,
     refusal,
     isDirty,
-    isWorking,
     errorAt,
     load,
     save,
