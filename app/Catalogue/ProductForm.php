@@ -89,7 +89,7 @@ final readonly class ProductForm
         #[OA\Property]
         public string $shipping_more = '',
         #[OA\Property(ref: '#/components/schemas/Drawing')]
-        public Drawing $picture = Drawing::HoneyJar,
+        public Drawing $picture = Drawing::Parcel,
         #[OA\Property]
         public bool $tracks_stock = false,
         #[OA\Property]

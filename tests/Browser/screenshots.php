@@ -40,7 +40,7 @@ try {
     }
     $browser->goTo("{$console}/mosslight/products")->click('Heather honey, 340 g')->seeing('Sell it');
     $take('product');
-    $browser->goTo("{$console}/mosslight/shop")->seeing('Tried on a cart')->seeing('keeps');
+    $browser->goTo("{$console}/mosslight/shop")->seeing('A sample cart')->seeing('keeps');
     $take('rules');
     $browser->goTo("{$console}/mosslight/shop/words")->seeing('In every mail')->type('Filter by what it says', 'order made')->notSeeing('In every mail')
         ->type('thank you for your order {number} at {shop}.', 'our bees and we thank you for order {number}.')->click('Mail: order made');

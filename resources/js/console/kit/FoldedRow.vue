@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { nextTick, ref, useId, useTemplateRef, watch } from 'vue'
+import type { HelpKey } from './help'
+import WhatIsThis from './WhatIsThis.vue'
 
 /**
  * A line of the ledger that most don't need: shut, it says in a line what is set there.
@@ -7,7 +9,7 @@ import { nextTick, ref, useId, useTemplateRef, watch } from 'vue'
  * @prop said What is set there.
  * @prop opens Opens it: something in it is to be put right, or somebody was led here.
  */
-const props = defineProps<{ title: string; said: string; opens?: boolean | undefined }>()
+const props = defineProps<{ title: string; said: string; opens?: boolean | undefined; help?: HelpKey | undefined }>()
 const id = useId()
 const isOpen = ref(props.opens === true)
 const body = useTemplateRef<HTMLElement>('body')
@@ -29,7 +31,10 @@ async function open(): Promise<void> {
     class="grid gap-x-6 gap-y-2 border-t border-rule py-4 md:grid-cols-[7.5rem_minmax(0,1fr)]"
     :aria-labelledby="id"
   >
-    <h2 :id="id" class="sentence text-lg font-semibold">{{ title }}</h2>
+    <div>
+      <h2 :id="id" class="sentence inline text-lg font-semibold">{{ title }}</h2>
+      <WhatIsThis v-if="help" :of="help" :heading="title" />
+    </div>
     <div class="min-w-0">
       <p v-if="!isOpen" class="flex flex-wrap items-baseline gap-x-4">
         <span class="text-pencil">{{ said }}</span>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useTemplateRef } from 'vue'
 import { useKeys } from '../lib/useKeys'
+import type { HelpKey } from './help'
+import WhatIsThis from './WhatIsThis.vue'
 
-defineProps<{ title: string; count: number | null; filterLabel: string }>()
+defineProps<{ title: string; count: number | null; filterLabel: string; help?: HelpKey | undefined }>()
 const search = defineModel<string>({ required: true })
 const field = useTemplateRef<HTMLInputElement>('field')
 
@@ -14,6 +16,7 @@ useKeys({ key: '/', does: 'Filter the list', run: () => field.value?.focus() })
     <h1 class="sentence text-3xl font-semibold">
       {{ title }}<span v-if="count !== null" class="ml-3 text-lg font-normal text-pencil">{{ count }}</span>
     </h1>
+    <WhatIsThis v-if="help" :of="help" :heading="title" class="-ml-4" />
     <div class="ml-auto flex w-full flex-wrap items-center gap-3 sm:w-auto">
       <input
         ref="field"

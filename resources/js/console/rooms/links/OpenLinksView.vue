@@ -11,6 +11,7 @@ import TextField from '../../kit/TextField.vue'
 import { useFields } from '../../lib/useFields'
 import { useLatest } from '../../lib/useLatest'
 import { useSession } from '../../lib/session'
+import PageTitle from '../../kit/PageTitle.vue'
 
 type Entry = Schemas['OpenLinkEntry']
 
@@ -66,7 +67,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
 
 <template>
   <div class="pt-6 pb-16">
-    <h1 class="sentence mb-2 text-3xl font-semibold">Links written by hand</h1>
+    <PageTitle title="Write a link yourself" help="links" class="mb-2" />
     <p class="mb-5 max-w-3xl text-pencil">
       A link can spell out what it sells, with no offer saved: by hand, in a sheet, in a program. Build one here, then
       write the next like it.

@@ -5,6 +5,6 @@ export const routes: RouteRecordRaw[] = [
     path: '/:shop/links',
     name: 'open-links',
     component: () => import('./OpenLinksView.vue'),
-    meta: { title: 'Links written by hand' },
+    meta: { title: 'Write a link yourself' },
   },
 ]

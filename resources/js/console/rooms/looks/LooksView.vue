@@ -18,6 +18,7 @@ import RefusalNotice from '../../kit/RefusalNotice.vue'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useLooks } from './useLooks'
 import { useSession } from '../../lib/session'
+import PageTitle from '../../kit/PageTitle.vue'
 
 const session = useSession()
 const { looks, chosen, entry, trial, refusal, isDirty, choose, beginFrom, load, save, putBack, makeUsual, putAway } =
@@ -48,7 +49,7 @@ const choices = computed(() => [
 <template>
   <div class="pt-6 pb-20">
     <LeaveDialog :is-open="isAsking" @answer="answer" />
-    <h1 class="sentence mb-1 text-3xl font-semibold">Looks</h1>
+    <PageTitle title="Looks" help="looks" class="mb-1" />
     <p class="mb-5 text-pencil">What buttons look like. A look is shared by offers; a change shows in all of them.</p>
     <RefusalNotice class="mb-3" :refusal="refusal" @insist="save" @reload="load" />
     <p v-if="refusal?.errors?.is_away" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>

@@ -5,6 +5,7 @@ import PageTurner from '../../kit/PageTurner.vue'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
 import { useDates } from '../../lib/useDates'
+import PageTitle from '../../kit/PageTitle.vue'
 
 const { dayAndTime } = useDates()
 const session = useSession()
@@ -34,7 +35,7 @@ async function rememberTable(priceTable: number, digest: string): Promise<void> 
 
 <template>
   <div class="pt-6 pb-16">
-    <h1 class="sentence mb-1 text-3xl font-semibold">Outdated copies</h1>
+    <PageTitle title="Outdated copies" help="copies" class="mb-1" />
     <p class="mb-5 max-w-3xl text-pencil">
       A copy keeps the words and the look of the day it was taken. These no longer say what their offers say: copy each
       again and paste it where the old one stands. What they sell, what that costs and where they lead is right all the

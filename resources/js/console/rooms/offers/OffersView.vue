@@ -27,6 +27,7 @@ const { list, refusal, search, turnTo } = useList((asked) =>
   <ListHead
     v-model="search"
     title="Offers"
+    help="offers"
     :count="list?.at.total ?? null"
     filter-label="Filter by words, page or state"
   >

@@ -3,6 +3,7 @@ import { api, outcome } from '../../lib/client'
 import PageTurner from '../../kit/PageTurner.vue'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
+import PageTitle from '../../kit/PageTitle.vue'
 
 const session = useSession()
 const { list, refusal, turnTo } = useList(({ page }) =>
@@ -13,7 +14,7 @@ const { list, refusal, turnTo } = useList(({ page }) =>
 <template>
   <div class="pt-6 pb-16">
     <div class="mb-5 flex flex-wrap items-center gap-4">
-      <h1 class="sentence text-3xl font-semibold">Price tables</h1>
+      <PageTitle title="Price tables" help="tables" />
       <RouterLink :to="{ name: 'new-price-table', params: { shop: session.slug } }" class="deed ml-auto"
         >New price table</RouterLink
       >

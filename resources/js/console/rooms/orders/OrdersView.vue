@@ -79,6 +79,7 @@ onMounted(async () => {
   <ListHead
     v-model="search"
     title="Orders"
+    help="orders"
     :count="list?.at.total ?? null"
     filter-label="Filter by number, name, mail, SKU"
   >

@@ -11,6 +11,7 @@ import MarketplaceForm from './MarketplaceForm.vue'
 import MarketplaceList from './MarketplaceList.vue'
 import ReadyPartners from './ReadyPartners.vue'
 import { usePartners } from './usePartners'
+import PageTitle from '../../kit/PageTitle.vue'
 
 const session = useSession()
 const room = usePartners()
@@ -32,7 +33,7 @@ async function save(over?: number): Promise<void> {
 <template>
   <div class="pt-6 pb-20">
     <LeaveDialog :is-open="isAsking" @answer="answer" />
-    <h1 class="sentence mb-1 text-3xl font-semibold">Partners</h1>
+    <PageTitle title="Partners" help="partners" class="mb-1" />
     <p class="mb-5 max-w-2xl text-pencil">
       Other merchants whose goods you show. Each link to one of their marketplaces carries your partner ID, so that the
       sale is credited to you.

@@ -6,6 +6,7 @@ import ModalDialog from '../../kit/ModalDialog.vue'
 import PickField from '../../kit/PickField.vue'
 import TextField from '../../kit/TextField.vue'
 import { usePeople } from './usePeople'
+import PageTitle from '../../kit/PageTitle.vue'
 
 /** Who works in the shop; for its owners. */
 const { people, refusal, invite, withdraw, change, remove } = usePeople()
@@ -33,7 +34,7 @@ async function removeIt(): Promise<void> {
 
 <template>
   <div class="pt-6 pb-16">
-    <h1 class="sentence mb-2 text-3xl font-semibold">People</h1>
+    <PageTitle title="People" help="people" class="mb-2" />
     <p class="mb-5 text-pencil">Who works in this shop, and what each of them may do.</p>
     <p v-if="refusal" class="mb-4 text-wrong" role="alert">
       {{ sentenceAt(refusal, 'role') ?? refusal.message }}

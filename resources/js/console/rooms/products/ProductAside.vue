@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import { computed } from 'vue'
 import TagField from '../../kit/TagField.vue'
 import type { Schemas } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
@@ -18,6 +19,8 @@ const session = useSession()
 const { entry, pictures, addOns, change, errorAt } = props.form
 const { value, field } = useFields(entry, change, errorAt)
 const { has } = useProductKind(props.form)
+/** Stands in for a picture until there is one. */
+const drawing = computed(() => session.lists?.drawings.find(({ value: each }) => each === entry.value?.picture))
 
 function movePictures(moved: Schemas['Picture'][]): void {
   pictures.value = moved
@@ -30,10 +33,24 @@ function movePictures(moved: Schemas['Picture'][]): void {
     <SellIt v-if="own !== null && !entry?.is_draft" :product="own" />
     <section>
       <h2 class="small-title mb-2">Pictures</h2>
+      <img
+        v-if="pictures.length === 0 && drawing"
+        :src="drawing.path"
+        :alt="drawing.label"
+        width="72"
+        height="72"
+        class="mb-2"
+      />
       <PicturesField :model-value="pictures" @update:model-value="movePictures" />
-      <Disclosure v-slot="{ open }" :default-open="pictures.length === 0" as="div" class="mt-3">
+      <Disclosure v-slot="{ open }" as="div" class="mt-3">
         <DisclosureButton class="follow min-h-8"
-          >{{ open ? 'Close the drawings' : 'Take one of our drawings instead' }}
+          >{{
+            open
+              ? 'Close the drawings'
+              : pictures.length > 0
+                ? 'Take one of our drawings instead'
+                : 'Take another drawing'
+          }}
         </DisclosureButton>
         <DisclosurePanel>
           <DrawingPicker v-bind="field('picture')" />

@@ -44,6 +44,7 @@ const address = computed({
       v-if="has('stock')"
       :title="has('dates') ? 'Seats' : 'Stock'"
       :said="saidOf.stock(entry)"
+      help="stock"
       :opens="isWrong('stock', 'low_stock')"
     >
       <div class="grid gap-4">
@@ -78,6 +79,7 @@ const address = computed({
       v-if="has('shipping')"
       title="Shipping"
       :said="saidOf.shipping(entry)"
+      help="shipping"
       :opens="isWrong('weight', 'shipping_first', 'shipping_more')"
     >
       <div class="grid gap-4 sm:grid-cols-[8rem_6rem_minmax(0,1fr)_minmax(0,1fr)]">
@@ -101,7 +103,13 @@ const address = computed({
       <PickField v-model="address" class="sm:w-64" label="Address" :choices="kind?.addresses ?? []" />
     </FoldedRow>
 
-    <FoldedRow v-if="has('tax')" title="Cost and tax" :said="saidOf.tax(entry)" :opens="isWrong('cost', 'tax_class')">
+    <FoldedRow
+      v-if="has('tax')"
+      title="Cost and tax"
+      :said="saidOf.tax(entry)"
+      help="tax"
+      :opens="isWrong('cost', 'tax_class')"
+    >
       <div class="grid gap-4 sm:grid-cols-[9rem_12rem]">
         <TextField
           v-bind="field('cost')"

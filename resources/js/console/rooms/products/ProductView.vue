@@ -84,7 +84,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
     <h1 class="sentence mb-5 text-3xl font-semibold" dir="auto">{{ title }}</h1>
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">
-        <LedgerRow title="Product">
+        <LedgerRow title="Product" help="sku">
           <div class="grid gap-4 md:grid-cols-[minmax(0,1fr)_13rem]">
             <TextField v-bind="field('name')" label="Name" />
             <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it. Blank: made from the name." />
@@ -122,6 +122,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
           v-if="has('variants')"
           title="Variants"
           :said="saidOf.variants(entry)"
+          help="variants"
           :opens="isVaried || isWrongIn('options') || isWrongIn('variants')"
         >
           <OptionsField v-bind="value('options')" :error-at="errorAt" :currency="session.shop?.currency ?? ''" />
@@ -152,7 +153,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
           </div>
         </LedgerRow>
 
-        <FoldedRow title="Attributes" :said="saidOf.attributes(entry)" :opens="isWrongIn('traits')">
+        <FoldedRow title="Attributes" :said="saidOf.attributes(entry)" help="attributes" :opens="isWrongIn('traits')">
           <TraitsField v-bind="value('traits')" :known="session.shop?.traits ?? []" :error-at="errorAt" />
         </FoldedRow>
       </div>

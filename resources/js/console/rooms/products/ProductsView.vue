@@ -31,6 +31,7 @@ function stockOf(product: Schemas['Product']): string {
   <ListHead
     v-model="search"
     title="Products"
+    help="products"
     :count="list?.at.total ?? null"
     filter-label="Filter by name, SKU or category"
   >

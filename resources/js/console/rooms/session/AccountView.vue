@@ -44,9 +44,9 @@ const roles = { owner: 'Owner', editor: 'Editor', reader: 'Reader' }
     <p class="mb-5 [overflow-wrap:anywhere] text-pencil">{{ session.person?.email }}</p>
     <p v-if="refusal" class="mb-4 text-wrong" role="alert">{{ sentenceAt(refusal, 'role') ?? refusal.message }}</p>
     <LedgerRow title="Password"><PasswordForm /></LedgerRow>
-    <LedgerRow title="Codes"><SecondFactorForm /></LedgerRow>
-    <LedgerRow title="Browsers">
-      <p class="mb-3">You stay signed in here; every other browser and phone is signed out.</p>
+    <LedgerRow title="Sign-in code" help="codes"><SecondFactorForm /></LedgerRow>
+    <LedgerRow title="Other browsers">
+      <p class="mb-3">Signs you out in every other browser and on every phone. Here you stay signed in.</p>
       <button type="button" class="side-deed !min-h-10" @click="signOutEverywhere">Sign out everywhere else</button>
       <p v-if="wereEnded" class="mt-2 text-good" role="status">You are signed in only here now.</p>
     </LedgerRow>

@@ -19,9 +19,9 @@ const { value } = useFields(sample, change)
 
 <template>
   <section aria-labelledby="sample-title" class="border-t-3 border-sea bg-sheet p-5">
-    <h2 id="sample-title" class="sentence mb-3 text-lg font-semibold">Tried on a cart</h2>
+    <h2 id="sample-title" class="sentence mb-3 text-lg font-semibold">A sample cart</h2>
     <div class="grid grid-cols-2 gap-3">
-      <TextField v-bind="value('amount')" :label="`Worth, ${currency}`" inputmode="decimal" />
+      <TextField v-bind="value('amount')" :label="`Goods, ${currency}`" inputmode="decimal" />
       <TextField v-bind="value('weight')" label="Grams" inputmode="numeric" />
       <TextField v-bind="value('pieces')" label="Pieces" inputmode="numeric" />
       <PickField

@@ -69,7 +69,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
     <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">
         <LedgerRow id="payee" title="Payments go to"><PayeeForm /></LedgerRow>
-        <LedgerRow id="shipping" title="Shipping">
+        <LedgerRow id="shipping" title="Shipping" help="shipping">
           <ZonesField
             :model-value="rules.zones"
             :charts="trial?.charts ?? []"
@@ -78,7 +78,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
             @update:model-value="(zones) => change({ zones })"
           />
         </LedgerRow>
-        <LedgerRow id="tax" title="Tax">
+        <LedgerRow id="tax" title="Tax" help="tax">
           <TaxFields :rules="rules" :trial="trial" :error-at="errorAt" :home="homeCountry" @change="change" />
         </LedgerRow>
         <LedgerRow id="country" title="Country and currency">
@@ -87,7 +87,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
             <TextField
               v-if="mayChangeCurrency"
               v-model="currency"
-              label="Currency (ISO 4217)"
+              label="Currency code"
               is-mono
               :error="sentenceAt(refusal, 'currency')"
               note="It stays once something has a price."
@@ -97,16 +97,17 @@ function change(part: Partial<Schemas['ShopRules']>): void {
               <p class="py-2">{{ currency }}, for good: goods are priced in it.</p>
             </div>
             <TextField
-              label="Clock (IANA time zone)"
+              label="Time zone"
               :model-value="rules.timezone"
               :error="errorAt('timezone')"
-              note="Sales begin and end by it."
+              note="Such as Europe/Dublin. Sales begin and end by it."
               @update:model-value="(timezone) => change({ timezone })"
             />
           </div>
         </LedgerRow>
         <FoldedRow
           id="fee"
+          help="fee"
           title="Provider’s fee"
           :said="trial?.fee_sentence || 'What the payment provider keeps: nothing.'"
           :opens="
@@ -135,16 +136,28 @@ function change(part: Partial<Schemas['ShopRules']>): void {
             What the payment provider keeps of each payment. {{ trial?.fee_sentence }}
           </p>
         </FoldedRow>
-        <FoldedRow id="coupons" title="Coupons" :said="said.coupons" :opens="route.hash === '#coupons'">
+        <FoldedRow id="coupons" help="coupons" title="Coupons" :said="said.coupons" :opens="route.hash === '#coupons'">
           <CouponsField @said="(line) => (said.coupons = line)" />
         </FoldedRow>
-        <FoldedRow id="checkout" title="Checkout" :said="said.checkout" :opens="route.hash === '#checkout'">
+        <FoldedRow
+          id="checkout"
+          help="checkout"
+          title="Checkout"
+          :said="said.checkout"
+          :opens="route.hash === '#checkout'"
+        >
           <CheckoutForm @said="(line) => (said.checkout = line)" />
         </FoldedRow>
-        <FoldedRow id="shopfront" title="Shopfront" :said="said.shopfront" :opens="route.hash === '#shopfront'">
+        <FoldedRow
+          id="shopfront"
+          help="shopfront"
+          title="Shopfront"
+          :said="said.shopfront"
+          :opens="route.hash === '#shopfront'"
+        >
           <ShopfrontForm @said="(line) => (said.shopfront = line)" />
         </FoldedRow>
-        <FoldedRow id="names" title="Names" :said="said.names" :opens="route.hash === '#names'">
+        <FoldedRow id="names" help="names" title="Names" :said="said.names" :opens="route.hash === '#names'">
           <NamesForm @said="(line) => (said.names = line)" />
         </FoldedRow>
       </div>

@@ -38,7 +38,7 @@ watch(
   [entry, facts],
   () =>
     entry.value &&
-    emit('said', facts.value?.surfaces.map((surface) => `${surface.label}: ${set(surface)}`).join('; ') ?? ''),
+    emit('said', facts.value?.surfaces.map((surface) => `${surface.label}: ${set(surface)}`).join('. ') ?? ''),
 )
 
 function set(surface: Schemas['Surface']): string {

@@ -1,6 +1,7 @@
 import {
   computed,
   inject,
+  nextTick,
   onUnmounted,
   provide,
   ref,
@@ -55,11 +56,12 @@ export function useSavedTogether(): {
   async function reload(): Promise<void> {
     isReloading.value = true
     await Promise.all([...parts].filter((part) => part.isDirty.value).map((part) => part.reload()))
+    await nextTick()
     isReloading.value = false
   }
 
   // A part may be saved by itself, over what somebody else has saved.
-  watch(isDirty, (is, was) => (wasSaved.value = was && !is && !isReloading.value), { flush: 'sync' })
+  watch(isDirty, (is, was) => (wasSaved.value = was && !is && !isReloading.value))
 
   return { join, isDirty, isWorking, wasSaved, save, reload }
 }

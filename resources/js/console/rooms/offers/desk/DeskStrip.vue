@@ -19,6 +19,8 @@ defineEmits<{
   history: []
   duplicate: []
 }>()
+/** Before the first place, what publishes stands there, and copies too. */
+const hasPlaces = computed(() => (props.offer?.placements.length ?? 0) > 0)
 const said = computed(() => {
   if (!props.offer) return 'Not saved yet; it is kept in this browser.'
   return props.isDirty ? 'Changed, not saved yet; it is kept in this browser.' : 'All is saved.'
@@ -99,7 +101,7 @@ const said = computed(() => {
         <button
           v-if="!offer || offer.next_states.includes('live')"
           type="button"
-          class="deed"
+          :class="hasPlaces ? 'deed' : 'side-deed'"
           :disabled="isWorking || !proof.can_go_live"
           @click="$emit('state', 'live')"
         >

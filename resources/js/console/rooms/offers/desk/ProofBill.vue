@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhatIsThis from '../../../kit/WhatIsThis.vue'
 import type { Schemas } from '../../../lib/client'
 import { useSession } from '../../../lib/session'
 import BillSlip from '../../../kit/BillSlip.vue'
@@ -11,7 +12,10 @@ const session = useSession()
 
 <template>
   <section aria-labelledby="proof-bill">
-    <h2 id="proof-bill" class="sentence mb-3 text-lg font-semibold">On the bill</h2>
+    <div class="mb-3">
+      <h2 id="proof-bill" class="sentence inline text-lg font-semibold">On the bill</h2>
+      <WhatIsThis of="bill" heading="On the bill" />
+    </div>
     <p v-if="proof.is_paid_here" class="mb-2 text-sm text-pencil">
       <template v-if="session.shop?.payee"
         >Payments go to <span class="font-mono">{{ session.shop.payee }}</span>; no button or page shows that.</template

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhatIsThis from '../../../kit/WhatIsThis.vue'
 import { useClipboard } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../../lib/client'
@@ -51,7 +52,10 @@ async function addAndCopy(as: Schemas['PlacementEntry']): Promise<Refusal | null
 
 <template>
   <section aria-labelledby="proof-link">
-    <h2 id="proof-link" class="sentence mb-1 text-lg font-semibold">In the link</h2>
+    <div class="mb-1">
+      <h2 id="proof-link" class="sentence inline text-lg font-semibold">In the link</h2>
+      <WhatIsThis of="link" heading="In the link" />
+    </div>
     <p class="mb-3 text-sm text-pencil">{{ way }}</p>
     <p v-if="copied" class="mb-2 text-good" role="status">Published and copied: paste it into your page.</p>
     <template v-if="chosen">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WhatIsThis from '../../../kit/WhatIsThis.vue'
 import type { Schemas } from '../../../lib/client'
 import ButtonStrip from '../../../kit/ButtonStrip.vue'
 import WidgetStrip from './WidgetStrip.vue'
@@ -13,7 +14,10 @@ defineProps<{
 
 <template>
   <section aria-labelledby="proof-page">
-    <h2 id="proof-page" class="sentence mb-3 text-lg font-semibold">On the page</h2>
+    <div class="mb-3">
+      <h2 id="proof-page" class="sentence inline text-lg font-semibold">On the page</h2>
+      <WhatIsThis of="page" heading="On the page" />
+    </div>
     <WidgetStrip
       v-if="placement?.medium.key === 'widget'"
       :key="placement.id"
