@@ -43,7 +43,7 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('History')->seeing('each change from now on');
         $this->assertAccessible($browser, 'the history');
         $browser->press(WebDriverKeys::ESCAPE);
-        foreach (['products' => 'sold out', 'products/new' => 'Not counted.', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Provider’s fee', 'shop/words' => 'In every mail', 'links' => 'Its grammar', 'offers/looks' => 'Beside it', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/examples' => 'Use this', 'shop/ready' => 'Also needed', 'offers/new' => 'Not saved yet'] as $path => $text) {
+        foreach (['products' => 'sold out', 'products/new' => 'Not counted.', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Provider’s fee', 'shop/words' => 'In every mail', 'links' => 'How it is written', 'offers/looks' => 'Compare with', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/examples' => 'Use this', 'shop/ready' => 'Also needed', 'offers/new' => 'Not saved yet'] as $path => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
@@ -55,7 +55,7 @@ final class AccessibilityTest extends BrowserTestCase
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$goods[$name]->id}"))->seeing($text);
             $this->assertAccessible($browser, $name);
         }
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$wrap->id}"))->seeing('At first')->unfold('Stock', 'Shipping', 'Checkout', 'Cost and tax', 'Attributes');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$wrap->id}"))->seeing('Preselected')->unfold('Stock', 'Shipping', 'Checkout', 'Cost and tax', 'Attributes');
         $this->assertAccessible($browser, 'a product of twelve variants');
         self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), 'a product of twelve variants');
         (new MosslightRules)->load($this->shop);

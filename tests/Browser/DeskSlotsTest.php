@@ -75,35 +75,35 @@ final class DeskSlotsTest extends BrowserTestCase
 
         $browser->click('More')->click('History')->seeingCount('[data-version]', 2)->clickCss('[data-version]:nth-child(2) button')->notSeeing('History of this offer')->seeing('When someone clicks The first')->click('Save')->seeing('All is saved.');
         self::assertSame('The first', $offer->refresh()->caption);
-        $browser->click('More')->click('Duplicate')->seeing('Say where it shall stand')->seeing('Draft')->seeing('The first');
+        $browser->click('More')->click('Duplicate')->seeing('Name a place, and its link')->seeing('Draft')->seeing('The first');
         self::assertSame(2, $this->shop->offers()->count());
     }
 
     public function test_an_offer_stands_in_every_medium(): void
     {
         $offer = $this->offer($this->product($this->shop));
-        $browser = $this->desk($offer)->seeing('Say where it shall stand');
+        $browser = $this->desk($offer)->seeing('Name a place, and its link');
         foreach (['E-mail button' => '<table role="presentation"', 'Markdown' => '[Buy now](<', 'JSON-LD' => 'application/ld+json', 'HTML button' => '<a href='] as $medium => $part) {
             if ($offer->placements()->exists()) {
                 $browser->click('Another place');
             }
-            $browser->type('Put it on a page', "as {$medium}");
+            $browser->type('Name of the new place', "as {$medium}");
             $browser->clickCss('form [aria-haspopup="listbox"]')->click($medium)->click('Place it')->seeing($part)->click("Copy {$medium}")->seeing('Copied');
             $offer->refresh();
         }
-        $browser->click('Another place')->type('Put it on a page', 'the jar label')->clickCss('form [aria-haspopup="listbox"]')->click('QR code')->click('Place it')->seeing('Save as PNG');
+        $browser->click('Another place')->type('Name of the new place', 'the jar label')->clickCss('form [aria-haspopup="listbox"]')->click('QR code')->click('Place it')->seeing('Save as PNG');
         self::assertSame(1, $browser->count('[data-qr]'));
         $browser->until(fn (): bool => $offer->placements()->whereNotNull('copied')->count() === 4, 'four copies to be remembered');
     }
 
     public function test_the_form_of_the_next_place_stays_open_while_the_first_is_still_proved(): void
     {
-        $browser = $this->desk($this->offer($this->product($this->shop)))->seeing('Say where it shall stand');
+        $browser = $this->desk($this->offer($this->product($this->shop)))->seeing('Name a place, and its link');
         $browser->waitForEachAnswer(1_500);
-        $browser->type('Put it on a page', 'the first')->click('Place it')->click('Another place')->type('Put it on a page', 'the second');
+        $browser->type('Name of the new place', 'the first')->click('Place it')->click('Another place')->type('Name of the new place', 'the second');
         usleep(2_000_000);
 
-        self::assertSame('the second', $browser->field('Put it on a page')->getAttribute('value'));
+        self::assertSame('the second', $browser->field('Name of the new place')->getAttribute('value'));
     }
 
     public function test_the_desk_on_a_phone_is_no_wider_than_the_phone(): void

@@ -39,8 +39,8 @@ final class DeskTest extends BrowserTestCase
 
         $browser->click('Product: Heather honey, 340 g. Change it')->click('Add another')->seeing('What else do they get?')->click('Tall beeswax candle')->seeing('and one × Tall beeswax candle')->seeing('€22.75 + €3.90 shipping');
         $browser->click('Save')->seeing('All is saved.')->goTo("{$this->shop->base()}/k/{$offer->placements()->firstOrFail()->code}")->arrivingAt('/checkout/')->seeing('Pay €26.65')->seeing('Tall beeswax candle');
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->click('Product: Tall beeswax candle. Change it')->click('Take this out')->seeing('€9.80 + €3.90 shipping')
-            ->click('Product: Heather honey, 340 g. Change it')->click('Nothing new: just their cart')->seeing('they get nothing new')->seeing('Pay for your cart')->click('Save')->seeing('All is saved.');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->click('Product: Tall beeswax candle. Change it')->click('Remove this')->seeing('€9.80 + €3.90 shipping')
+            ->click('Product: Heather honey, 340 g. Change it')->click('No product: just the cart')->seeing('they get nothing new')->seeing('Pay for your cart')->click('Save')->seeing('All is saved.');
         $browser->goTo("{$this->shop->base()}/k/{$offer->placements()->firstOrFail()->code}")->arrivingAt('/cart')->seeing('Nothing is in it yet.');
     }
 
@@ -83,9 +83,9 @@ final class DeskTest extends BrowserTestCase
         $offer->update(['caption' => 'Theirs', 'version' => 2]);
 
         $browser->click('Save')->seeing('This offer was changed meanwhile')->seeing('When someone clicks Theirs')->seeing('When someone clicks Mine')
-            ->click('Go on with theirs')->seeing('Theirs')->seeing('All is saved.')->click('Undo')->seeing('Mine')->click('Save')->seeing('All is saved.');
+            ->click('Keep theirs')->seeing('Theirs')->seeing('All is saved.')->click('Undo')->seeing('Mine')->click('Save')->seeing('All is saved.');
         self::assertSame(['Mine', 3], [$offer->refresh()->caption, $offer->version]);
-        $browser->click('More')->click('History')->seeingCount('[data-version]', 2)->click('Put this back on the desk')->notSeeing('History of this offer');
+        $browser->click('More')->click('History')->seeingCount('[data-version]', 2)->click('Restore this version')->notSeeing('History of this offer');
     }
 
     public function test_a_place_is_given_words_of_its_own_and_rests_alone(): void
@@ -105,7 +105,7 @@ final class DeskTest extends BrowserTestCase
         $browser->evaluate('document.querySelector("[data-slot=Caption]").focus()');
         $browser->press(WebDriverKeys::ENTER)->seeing('keeps it, Esc')->press('Mine')->press(WebDriverKeys::ENTER)->notSeeing('keeps it, Esc')->seeing('Mine');
         $browser->press(WebDriverKeys::ESCAPE)->press('c')->seeing('Copied');
-        $browser->press('?')->seeing('Single keys on this page')->seeing('Copy the link')->press(WebDriverKeys::ESCAPE)->notSeeing('Single keys on this page');
+        $browser->press('?')->seeing('Shortcuts on this page')->seeing('Copy the link')->press(WebDriverKeys::ESCAPE)->notSeeing('Shortcuts on this page');
     }
 
     public function test_a_form_that_is_not_saved_is_not_left_by_accident(): void
@@ -113,7 +113,7 @@ final class DeskTest extends BrowserTestCase
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products"));
 
         $browser->click('New product')->type('Name', 'Half a name')->click('Orders')->seeing('The last change is not saved')->press(WebDriverKeys::ESCAPE)->notSeeing('The last change is not saved');
-        $browser->click('Orders')->click('Stay here')->notSeeing('The last change is not saved')->click('Orders')->click('Go on without it')->arrivingAt('/orders');
+        $browser->click('Orders')->click('Stay here')->notSeeing('The last change is not saved')->click('Orders')->click('Leave without saving')->arrivingAt('/orders');
     }
 
     public function test_script_and_other_scripts_are_shown_as_they_are(): void

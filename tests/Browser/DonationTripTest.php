@@ -15,11 +15,11 @@ final class DonationTripTest extends BrowserTestCase
     {
         $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->seeing('Not counted.')
             ->type('Name', 'Hedgerow fund for the long lanes of the Vale of Tarn')->type('SKU', 'hedgerow')->click('Donation')->seeing('The shopper says how much')->notSeeing('Not counted.')
-            ->type('Usual amount', '10')->type('Least', '2')->type('Suggested amounts', '1, 10, 25')->seeing('€1.00 is outside the limits')->type('Suggested amounts', '5, 10, 25')
+            ->type('Usual amount', '10')->type('Minimum', '2')->type('Suggested amounts', '1, 10, 25')->seeing('€1.00 is outside the limits')->type('Suggested amounts', '5, 10, 25')
             ->type('Words of thanks', 'We write in spring.')->click('Save')->seeing('not counted');
 
         $browser->click('Offers')->click('New offer')->seeing('as much as they like')->click('Publish')->seeing('Live')
-            ->click('Another place')->type('Put it on a page', 'the notice board')->click('Place it')->seeing('the notice board');
+            ->click('Another place')->type('Name of the new place', 'the notice board')->click('Place it')->seeing('the notice board');
         $snippet = $browser->css('[data-snippet]')->getText();
 
         $browser->goTo($this->standinAddress('blog', '/board'))->type('HTML', $snippet)->click('Pin it and look')->arrivingAt('/board/')->click('Donate now')->arrivingAt('/o/')

@@ -18,7 +18,7 @@ final class FirstFlightTest extends BrowserTestCase
         $browser = $this->signedIn($width);
         $browser->seeing('When someone clicks a button of yours');
 
-        $browser->click('New offer')->seeing('there is none yet')->click('Put in the first product')->seeing('Not counted.')
+        $browser->click('New offer')->seeing('there is none yet')->click('Add your first product')->seeing('Not counted.')
             ->type('Name', 'Heather honey, 340 g')->type('SKU', 'honey,340')->seeing('“honey-340” would do.')->type('SKU', 'honey-340')
             ->type('Price', '9.801')->seeing('more decimals than EUR')->type('Price', '9.80')->seeing('Shoppers see €9.80.')
             ->unfold('Stock')->click('Count the stock')->type('Pieces', '5');
@@ -27,7 +27,7 @@ final class FirstFlightTest extends BrowserTestCase
         $browser->click('Offers')->click('New offer')->seeing('straight to paying')->seeing('Not saved yet')
             ->click('Caption: Buy now. Change it')->type('Words on the button', 'Take one home')->press(WebDriverKeys::ENTER)->seeing('Take one home')
             ->click('Publish')->seeing('All is saved.')->seeing('Live')
-            ->click('Another place')->type('Put it on a page', 'the spring post')->click('Place it')->seeing('the spring post');
+            ->click('Another place')->type('Name of the new place', 'the spring post')->click('Place it')->seeing('the spring post');
         $snippet = $browser->css('[data-snippet]')->getText();
         $browser->click('Copy HTML button')->seeing('Copied');
 

@@ -47,7 +47,7 @@ final class OfferTripTest extends BrowserTestCase
     {
         $offer = $this->offer($this->product($this->shop), ['caption' => 'Take a jar']);
         $this->placement($offer, 'the May letter', ['medium' => 'email']);
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->click('Mail it to me')->seeing("On its way to {$this->person->email}.");
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->click('Send it to me by e-mail')->seeing("On its way to {$this->person->email}.");
         $outbox = $this->standinAddress('outbox', '/');
         $browser->until(static fn (): bool => str_contains($browser->goTo($outbox)->text(), 'The button for the May letter'), 'the letter');
         $browser->click('The button for the May letter')->seeing('All messages');
@@ -62,11 +62,11 @@ final class OfferTripTest extends BrowserTestCase
     {
         $browser = $this->signedIn()->click('Looks')->seeing('Kite silk')->type('Words', '#e08090')->seeing('4.5 to 1 is needed')->click('Take #')->notSeeing('4.5 to 1 is needed');
         $browser->type('Rounded corners ◤◢, px', '99')->seeing('from 0 to 60 (px)')->type('Rounded corners ◤◢, px', '20')->notSeeing('from 0 to 60 (px)');
-        $browser->click('Save')->seeing('Put the earlier one back');
+        $browser->click('Save')->seeing('Restore the earlier one');
         $hasCorner = fn (int $corner): bool => $this->shop->looks()->firstOrFail()->values->corner === $corner;
         self::assertTrue($hasCorner(20));
 
-        $browser->click('Put the earlier one back')->until(static fn (): bool => $hasCorner(4), 'the earlier look');
+        $browser->click('Restore the earlier one')->until(static fn (): bool => $hasCorner(4), 'the earlier look');
         $browser->click('Moss')->click('Archive')->seeing('Archived: 1')->click('Archived: 1')->click('Bring back')->until(static fn (): bool => $browser->field('Name of the look')->getAttribute('value') === 'Moss', 'the look that was brought back');
         $browser->notSeeing('is archived');
     }
@@ -106,7 +106,7 @@ final class OfferTripTest extends BrowserTestCase
         $browser->clickCss('[data-column]:nth-child(3) .follow')->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[2], $offers[1]], 'the new order');
         $browser->seeing('Copy the table')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 2)->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[1]], 'two columns');
         $browser->seeing('Copy the table')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 1)->click('Save')->seeing('two to four offers, each once; choose more.');
-        $browser->click('Offers')->seeing('The last change is not saved')->click('Go on without it')->arrivingAt('/offers')->seeing('Take Large');
+        $browser->click('Offers')->seeing('The last change is not saved')->click('Leave without saving')->arrivingAt('/offers')->seeing('Take Large');
     }
 
     public function test_a_shopper_says_how_many_and_which_on_the_page_of_an_offer(): void
@@ -123,7 +123,7 @@ final class OfferTripTest extends BrowserTestCase
     public function test_a_seller_arranges_the_shopfront_and_renames_the_shop(): void
     {
         $this->product($this->shop, ['name' => 'Heather honey']);
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->unfold('Shopfront', 'Names')->seeing('What buttons say everywhere');
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->unfold('Shopfront', 'Names')->seeing('What buttons say by default');
         $browser->type('Sold out', 'All eaten')->click('Save')->seeing('All is saved.');
         $browser->type('In the checkout’s address', 'cart')->click('Save')->seeing('another page of the shop')->type('In the checkout’s address', 'kasse')->click('Save')->seeing('The old addresses lead here.');
 

@@ -41,7 +41,7 @@ final class OrdersTripTest extends BrowserTestCase
         self::assertStringNotContainsString("\r\n1003,", $sheet);
         $browser->click('All')->click('1003')->arrivingAt('/orders/1003')->seeing('New')->click('Mark as sent')->seeing('Send order 1003')
             ->type('Tracking address (optional)', 'http://parcels.example/7')->click('Mark as sent and tell by mail')->seeing('it begins with https://.')
-            ->type('Tracking address (optional)', 'https://parcels.example/7')->click('Mark as sent and tell by mail')->seeing('Sent on')->seeing('by Wren Halloway')->seeing('Follow the parcel')->notSeeing('Mark as');
+            ->type('Tracking address (optional)', 'https://parcels.example/7')->click('Mark as sent and tell by mail')->seeing('Sent on')->seeing('by Wren Halloway')->seeing('Track the parcel')->notSeeing('Mark as');
         self::assertSame(3, $this->told());
     }
 

@@ -30,7 +30,7 @@ final class PartnerTripTest extends BrowserTestCase
 
         $browser->click('Open the partners')->click('Wicker Lane Ireland')->type('Partner ID', 'tarn-7')->click('Save')->seeing('tarn-7, one product');
         $browser->click('Offers')->click('When someone clicks')->seeing('See it at Wicker Lane')->notSeeing('no partner ID')->click('Publish')->seeing('Live')
-            ->click('Another place')->type('Put it on a page', 'evenings by the hives')->click('Place it')->seeing('evenings by the hives');
+            ->click('Another place')->type('Name of the new place', 'evenings by the hives')->click('Place it')->seeing('evenings by the hives');
         $snippet = $browser->css('[data-snippet]')->getText();
         $code = Placement::query()->where('shop_id', $this->shop->id)->latest('id')->firstOrFail()->code;
 
@@ -48,7 +48,7 @@ final class PartnerTripTest extends BrowserTestCase
             ->type('Name', ' ')->click('Save')->seeing('The name is missing.')
             ->type('Name', 'Tide & Tallow Norway');
         $browser->proposing('Partner')->sendKeys('Tide & Tallow');
-        $browser->type('Currency', 'NOK')->type('Partner ID', 'moss~1')->type('Its parameter', 'by')->type('Sub-ID parameter', 'at')
+        $browser->type('Currency', 'NOK')->type('Partner ID', 'moss~1')->type('Parameter of the ID', 'by')->type('Sub-ID parameter', 'at')
             ->type('Hosts', 'tide.example, shop.tide.example')->type('Address of an item', '/w/{nr}.{v}')->type('Other addresses of an item', '/{lang}/ware/{nr}')
             ->seeing('has no {v}, which the address of an item needs')->type('Other addresses of an item', '/{lang}/ware/{nr}.{v}')
             ->type('Try it: paste the address of a page there', 'https://shop.tide.example/en/ware/77.b?by=thief')->seeing('https://tide.example/w/77.b?by=moss~1&at=abc1234')
@@ -75,7 +75,7 @@ final class PartnerTripTest extends BrowserTestCase
         $this->shop->update(['checkout_rules' => new CheckoutRules(hosts: ['blog.localhost'])]);
         $browser = $this->signedIn(1280)->goTo($this->consoleAddress("/{$this->shop->slug}/offers/new"))->seeing('straight to paying')->click('Destination: straight to paying. Change it')->click('to a page of your own')
             ->type('Address of the page', $this->standinAddress('blog', '/april-in-the-apiary'))->press(WebDriverKeys::ENTER)->seeing('they go to')->click('Publish')->seeing('Live')
-            ->click('Another place')->type('Put it on a page', 'the list')->click('Place it')->seeing('the list');
+            ->click('Another place')->type('Name of the new place', 'the list')->click('Place it')->seeing('the list');
         $code = Placement::query()->where('shop_id', $this->shop->id)->latest('id')->firstOrFail()->code;
         $browser->goTo("{$this->shop->base()}/k/{$code}")->arrivingAt('/april-in-the-apiary');
         self::assertSame(1, $this->acts($this->shop, EventKind::Click));

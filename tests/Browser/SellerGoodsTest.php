@@ -20,7 +20,7 @@ final class SellerGoodsTest extends BrowserTestCase
         $browser->unfold('Variants')->click('It comes in variants')->type('Choice 1 of ', 'Small')->type('Choice 2 of ', 'Small')->seeing('There is a choice “Small” already')
             ->clickCss('input[placeholder="Size, print, scent…"]');
         $browser->css('input[placeholder="Size, print, scent…"]')->sendKeys('Size');
-        $browser->type('Choice 2 of Size', 'Large')->type('Price of Large, in EUR', '11.00')->seeing('Add 2 variants')->click('Add 2 variants')->seeing('At first');
+        $browser->type('Choice 2 of Size', 'Large')->type('Price of Large, in EUR', '11.00')->seeing('Add 2 variants')->click('Add 2 variants')->seeing('Preselected');
         $browser->until(fn (): bool => $browser->evaluate('return [...document.querySelectorAll("[data-cell$=\'-1\']")].map((cell) => cell.placeholder)') === ['€7.00', '€11.00'], 'what each variant costs by its choices');
 
         // The arrow keys go from cell to cell; two rows of a spreadsheet fill two rows here.
@@ -91,7 +91,7 @@ final class SellerGoodsTest extends BrowserTestCase
     public function test_a_link_is_built_by_hand_and_followed(): void
     {
         $this->product($this->shop, ['sku' => 'honey-340', 'name' => 'Heather honey']);
-        $browser = $this->signedIn()->click('Write a link yourself')->seeing('Its grammar')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '0')->seeing('from 1 to 999')
+        $browser = $this->signedIn()->click('Write a link yourself')->seeing('How it is written')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '0')->seeing('from 1 to 999')
             ->type('Pieces', '3')->seeing('3 of “honey-340”.')->type('Label', 'spring')->seeing('from=spring');
         $link = $browser->css('[data-link]')->getText();
 

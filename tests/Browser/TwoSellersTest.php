@@ -29,7 +29,7 @@ final class TwoSellersTest extends BrowserTestCase
         $first->click('Save')->seeing('This product was changed meanwhile by Tomás Ruiz (')->seeing('what you typed still stands here');
         self::assertSame('9.90', $first->field('Price')->getAttribute('value'));
         self::assertSame(980, $product->refresh()->price_minor);
-        $first->click('Show what is saved, without mine')->notSeeing('changed meanwhile');
+        $first->click('Discard mine')->notSeeing('changed meanwhile');
         self::assertSame(['Ling honey', '9.80'], [$first->field('Name')->getAttribute('value'), $first->field('Price')->getAttribute('value')]);
         $first->type('Price', '9.70')->click('Save')->seeing('New product');
         self::assertSame(['Ling honey', 970], [$product->refresh()->name, $product->price_minor]);
@@ -45,7 +45,7 @@ final class TwoSellersTest extends BrowserTestCase
         $first->click('Save')->seeing('The rules were changed meanwhile by Tomás Ruiz (');
         self::assertSame('3', $first->field('Percent')->getAttribute('value'));
         self::assertSame('2', $this->fee());
-        $first->click('Save mine over it')->seeing('All is saved.');
+        $first->click('Save mine instead')->seeing('All is saved.');
         self::assertSame('3', $this->fee());
     }
 

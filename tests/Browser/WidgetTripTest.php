@@ -34,7 +34,7 @@ final class WidgetTripTest extends BrowserTestCase
     public function test_a_pasted_widget_sells_and_follows_its_offer(int $width): void
     {
         $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$this->offer->id}"))
-            ->type('Put it on a page', 'the spring post')->click('HTML button')->click('Widget')->seeing('follow every change')->click('Place it')->seeing('the spring post');
+            ->type('Name of the new place', 'the spring post')->click('HTML button')->click('Widget')->seeing('follow every change')->click('Place it')->seeing('the spring post');
         $snippet = $browser->css('[data-snippet]')->getText();
         $page = $this->pinned($browser, "<h1>A page</h1>{$snippet}");
         $this->reloadUntil($browser, $page, ['Take a jar', null]);

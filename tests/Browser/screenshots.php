@@ -28,7 +28,7 @@ try {
     $take('offers');
     $browser->goTo("{$console}/mosslight/offers/1")->seeing('On the bill')->seeing('Copy HTML button');
     $take('desk');
-    $browser->goTo("{$console}/mosslight/offers/looks")->seeing('Beside it');
+    $browser->goTo("{$console}/mosslight/offers/looks")->seeing('Compare with');
     $take('looks');
     $browser->goTo("{$console}/mosslight/offers/tables/1")->seeing('Copy the table');
     $take('price-table');
@@ -45,7 +45,7 @@ try {
     $browser->goTo("{$console}/mosslight/shop/words")->seeing('In every mail')->type('Filter by what it says', 'order made')->notSeeing('In every mail')
         ->type('thank you for your order {number} at {shop}.', 'our bees and we thank you for order {number}.')->click('Mail: order made');
     $take('words');
-    $browser->goTo("{$console}/mosslight/links")->seeing('Its grammar')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '2')->type('Label', 'spring-card')->seeing('from=spring-card');
+    $browser->goTo("{$console}/mosslight/links")->seeing('How it is written')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '2')->type('Label', 'spring-card')->seeing('from=spring-card');
     $take('links');
     $browser->goTo("{$console}/mosslight/orders/1011")->seeing('Goes to');
     $take('order');

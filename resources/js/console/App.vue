@@ -24,7 +24,7 @@ useKeys(
 </script>
 
 <template>
-  <a href="#main" class="sr-only bg-sheet focus:not-sr-only focus:absolute focus:z-50 focus:p-3">To the content</a>
+  <a href="#main" class="sr-only bg-sheet focus:not-sr-only focus:absolute focus:z-50 focus:p-3">Skip to the content</a>
   <SignedOutNotice v-if="session.person" />
   <TopBar v-if="session.person && session.shop && !$route.meta.isOpen" @keys="areKeysShown = true" />
   <TroubleNotice v-if="session.person && session.shop && !$route.meta.isOpen" :key="session.slug" />

@@ -11,7 +11,7 @@ defineEmits<{ close: [] }>()
     <div class="fixed inset-0 bg-[#18222d]/40" aria-hidden="true" />
     <div class="fixed inset-0 flex items-start justify-center p-4 pt-[12vh]">
       <DialogPanel class="w-full max-w-md bg-sheet p-6">
-        <DialogTitle class="sentence mb-4 text-xl font-semibold">Single keys on this page</DialogTitle>
+        <DialogTitle class="sentence mb-4 text-xl font-semibold">Shortcuts on this page</DialogTitle>
         <dl class="mb-5">
           <div v-for="key in activeKeys" :key="key.key + key.does" class="flex gap-4 border-b border-rule py-1.5">
             <dt class="w-12">
@@ -21,7 +21,7 @@ defineEmits<{ close: [] }>()
           </div>
         </dl>
         <SwitchGroup as="div" class="mb-5 flex items-center justify-between gap-4">
-          <SwitchLabel>Single keys act</SwitchLabel>
+          <SwitchLabel>Single-key shortcuts</SwitchLabel>
           <Switch
             v-model="areKeysOn"
             class="relative h-7 w-12 rounded-full border border-pencil"

@@ -51,7 +51,7 @@ defineProps<{ bill: Schemas['Bill']; withoutLines?: boolean; withProfit?: boolea
       <dd>{{ bill.tax.shown }}</dd>
     </div>
     <div v-if="withProfit" class="flex justify-between gap-4 pt-1 text-good">
-      <dt>Left to you</dt>
+      <dt>Profit</dt>
       <dd>{{ bill.profit.shown }}</dd>
     </div>
   </dl>

@@ -10,7 +10,7 @@ defineEmits<{ answer: [leaves: boolean] }>()
     <p class="mb-5">Stay to save it, or go on without it.</p>
     <div class="flex gap-3">
       <button type="button" class="deed" @click="$emit('answer', false)">Stay here</button>
-      <button type="button" class="side-deed !min-h-10" @click="$emit('answer', true)">Go on without it</button>
+      <button type="button" class="side-deed !min-h-10" @click="$emit('answer', true)">Leave without saving</button>
     </div>
   </ModalDialog>
 </template>

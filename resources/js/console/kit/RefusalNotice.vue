@@ -10,8 +10,8 @@ defineEmits<{ insist: [version: number]; reload: [] }>()
   <div v-if="refusal && !refusal.errors" role="alert">
     <p class="text-wrong">{{ refusal.message }}</p>
     <p v-if="refusal.version !== undefined" class="mt-2 flex flex-wrap gap-x-5 gap-y-1">
-      <button type="button" class="follow min-h-8" @click="$emit('insist', refusal.version)">Save mine over it</button>
-      <button type="button" class="follow min-h-8" @click="$emit('reload')">Show what is saved, without mine</button>
+      <button type="button" class="follow min-h-8" @click="$emit('insist', refusal.version)">Save mine instead</button>
+      <button type="button" class="follow min-h-8" @click="$emit('reload')">Discard mine</button>
     </p>
   </div>
 </template>

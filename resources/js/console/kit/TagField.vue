@@ -30,12 +30,7 @@ function remove(name: string): void {
     <div class="entry flex flex-wrap items-center gap-2">
       <span v-for="name in model" :key="name" class="flex items-center gap-1 border-b-2 border-sea">
         <bdi>{{ name }}</bdi>
-        <button
-          type="button"
-          class="min-h-6 min-w-6 text-pencil"
-          :aria-label="`Take ${name} out`"
-          @click="remove(name)"
-        >
+        <button type="button" class="min-h-6 min-w-6 text-pencil" :aria-label="`Remove ${name}`" @click="remove(name)">
           ×
         </button>
       </span>

@@ -74,7 +74,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
     </p>
     <p v-if="refusal" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <template v-if="facts">
-      <LedgerRow title="It sells">
+      <LedgerRow title="Products">
         <ul>
           <li v-for="(item, at) in entry.items" :key="at" class="flex items-end gap-3 py-1.5">
             <TextField
@@ -110,9 +110,9 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           <ProductPicker :is-quiet="entry.items.length > 0" @picked="pick" />
         </div>
       </LedgerRow>
-      <LedgerRow title="And says">
+      <LedgerRow title="Details">
         <div class="grid gap-4 md:grid-cols-2">
-          <PickField v-bind="value('to')" label="It leads" :choices="choices" />
+          <PickField v-bind="value('to')" label="Leads to" :choices="choices" />
           <TextField v-bind="value('coupon')" label="With the coupon" is-mono />
           <TextField v-bind="value('back')" label="The shopper returns to" note="At a host that the shop lists." />
           <TextField v-bind="value('from')" label="Label for the results" note="Letters, digits, - _ and ." is-mono />
@@ -128,7 +128,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           <LinkAnatomy :parts="built.anatomy" />
         </template>
       </LedgerRow>
-      <LedgerRow title="Its grammar">
+      <LedgerRow title="How it is written">
         <p class="mb-3 font-mono [overflow-wrap:anywhere]">{{ facts.template }}</p>
         <dl class="grid gap-x-6 gap-y-2 sm:grid-cols-[13rem_1fr]">
           <dt class="font-mono">items</dt>

@@ -118,7 +118,7 @@ async function upload(event: Event): Promise<void> {
       <template v-if="entry.icon !== 'none'">
         <PickField
           v-bind="value('icon_side')"
-          label="The mark stands"
+          label="Icon stands"
           :choices="SIDES.filter(({ value }) => value !== 'middle')"
         />
         <TextField v-bind="field('icon_gap')" label="Gap, px" inputmode="numeric" />
@@ -136,7 +136,7 @@ async function upload(event: Event): Promise<void> {
         <TextField v-bind="field('picture_text')" label="What stands on it" />
         <PickField
           v-bind="value('picture_side')"
-          label="Its size is"
+          label="The size is"
           :choices="[
             { value: 'width', label: 'its width' },
             { value: 'height', label: 'its height' },

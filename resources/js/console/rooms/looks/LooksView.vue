@@ -73,7 +73,7 @@ const choices = computed(() => [
                 <span class="block truncate font-medium" dir="auto">{{ look.name }}</span>
                 <span class="block text-sm text-pencil"
                   >{{ look.offers === 1 ? 'one offer' : `${look.offers} offers`
-                  }}<template v-if="look.is_usual">, and where nothing is said</template></span
+                  }}<template v-if="look.is_usual">, and by default</template></span
                 >
               </span>
             </div>
@@ -106,7 +106,7 @@ const choices = computed(() => [
             <ButtonStrip :look-id="chosen?.id ?? 0" :words="words" :look="entry" />
           </div>
           <div class="min-w-0">
-            <PickField v-model="beside" label="Beside it" :choices="choices" class="mb-2" />
+            <PickField v-model="beside" label="Compare with" :choices="choices" class="mb-2" />
             <ButtonStrip v-if="other" :key="other.id" :look-id="other.id" :words="words" />
           </div>
         </div>
@@ -123,7 +123,7 @@ const choices = computed(() => [
               Back to what is saved
             </button>
             <button v-if="!isDirty && chosen?.has_earlier" type="button" class="side-deed !min-h-10" @click="putBack">
-              Put the earlier one back
+              Restore the earlier one
             </button>
             <button
               v-if="!isDirty && chosen && !chosen.is_usual"
@@ -131,7 +131,7 @@ const choices = computed(() => [
               class="side-deed !min-h-10"
               @click="makeUsual"
             >
-              Use it where nothing is said
+              Make it the default
             </button>
             <button
               v-if="!isDirty && chosen && !chosen.is_usual"

@@ -113,7 +113,7 @@ function settleAddress(): void {
     <p v-if="proofRefusal" class="mb-4 text-wrong" role="alert">{{ proofRefusal.message }}</p>
     <p v-if="wasKept" class="mb-3 text-sm text-pencil" role="status">
       This is what you left here, not saved yet.
-      <button v-if="!offer" type="button" class="follow" @click="desk.beginAnew">Begin a new sentence</button>
+      <button v-if="!offer" type="button" class="follow" @click="desk.beginAnew">Start a new offer</button>
       <button v-else type="button" class="follow" @click="((entry = offer.entry), (wasKept = false))">
         Back to what is saved
       </button>
@@ -121,7 +121,7 @@ function settleAddress(): void {
     <div v-if="hasNoProducts" class="max-w-2xl py-10">
       <h1 class="sentence mb-4 text-2xl leading-relaxed">An offer sells a product, and there is none yet.</h1>
       <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed"
-        >Put in the first product</RouterLink
+        >Add your first product</RouterLink
       >
     </div>
     <template v-if="entry && proof">

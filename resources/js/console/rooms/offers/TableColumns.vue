@@ -84,7 +84,7 @@ function stress(at: number): void {
     <ComboboxInput
       class="entry"
       aria-label="Find an offer"
-      placeholder="Find an offer by its words, page or product"
+      placeholder="Find an offer by words, place or product"
       autocomplete="off"
       @change="search = $event.target.value"
     />

@@ -26,7 +26,7 @@ const { dayAndTime } = useDates()
         ><template v-if="step.tracking">
           ·
           <a :href="step.tracking" class="follow" target="_blank" rel="noopener noreferrer nofollow"
-            >Follow the parcel</a
+            >Track the parcel</a
           >
         </template>
       </li>

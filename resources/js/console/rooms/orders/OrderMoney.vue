@@ -15,7 +15,7 @@ const { dayAndTime } = useDates()
     </p>
     <p class="text-sm text-pencil">
       <template v-if="order.captured_at">Paid on {{ dayAndTime(order.captured_at) }}</template>
-      <template v-else-if="order.money.state === 'authorised'">It is taken within moments.</template>
+      <template v-else-if="order.money.state === 'authorised'">The payment is collected within moments.</template>
       <span v-if="order.payment" class="block">
         Payment <span class="font-mono">{{ order.payment }}</span>
       </span>

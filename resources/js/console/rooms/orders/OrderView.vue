@@ -109,7 +109,7 @@ onMounted(load)
             <span class="text-right"
               >× {{ line.quantity
               }}<span v-if="line.back_ordered > 0" class="block text-sm text-amber"
-                >{{ line.back_ordered }} not on the shelf</span
+                >{{ line.back_ordered }} not in stock when ordered</span
               ></span
             >
           </li>

@@ -45,7 +45,7 @@ const schemes: { value: Schemas['Scheme']; label: string }[] = [
     <LedgerRow title="Your ID">
       <div class="grid gap-4 sm:grid-cols-3">
         <TextField v-bind="field('partner_id')" label="Partner ID" is-mono note="Yours, as the partner gave it." />
-        <TextField v-bind="field('id_parameter')" label="Its parameter" is-mono note="Without = and &amp;." />
+        <TextField v-bind="field('id_parameter')" label="Parameter of the ID" is-mono note="Without = and &amp;." />
         <TextField
           v-bind="field('sub_id_parameter')"
           label="Sub-ID parameter"
@@ -86,7 +86,7 @@ const schemes: { value: Schemas['Scheme']; label: string }[] = [
         <TextField v-bind="field('port')" label="Port" inputmode="numeric" note="Blank: the usual one." />
       </div>
     </LedgerRow>
-    <LedgerRow title="Counts for you">
+    <LedgerRow title="What counts as your sale">
       <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_10rem]">
         <PickField v-bind="value('counts')" label="What is bought" :choices="counting" />
         <TextField v-bind="field('counts_for_hours')" label="Hours after the click" inputmode="numeric" />

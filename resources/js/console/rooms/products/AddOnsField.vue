@@ -21,7 +21,7 @@ function add(product: Schemas['Product']): void {
         <button
           type="button"
           class="min-h-7 min-w-7 text-sea"
-          :aria-label="`Take ${product.name} out`"
+          :aria-label="`Remove ${product.name}`"
           @click="addOns = addOns.filter(({ id }) => id !== product.id)"
         >
           ×

@@ -94,7 +94,7 @@ function describe(index: number, alt: string): void {
             <button
               type="button"
               class="min-h-7 min-w-7 text-sea"
-              :aria-label="`Take picture ${index + 1} out`"
+              :aria-label="`Remove picture ${index + 1}`"
               @click="pictures = pictures.filter((other) => other.id !== picture.id)"
             >
               ×

@@ -69,7 +69,7 @@ onMounted(async () => {
     <div v-if="check && check.sent.length > 0" class="mt-5 grid gap-x-8 gap-y-3 sm:grid-cols-2">
       <table class="w-full self-start text-left">
         <caption class="small-title mb-1 text-left">
-          Who is sent where
+          Which shopper goes where
         </caption>
         <tbody>
           <tr v-for="row in check.sent" :key="row.who" class="border-t border-rule">

@@ -113,7 +113,7 @@ const address = computed({
       <div class="grid gap-4 sm:grid-cols-[9rem_12rem]">
         <TextField
           v-bind="field('cost')"
-          label="Costs you"
+          label="Cost price"
           inputmode="decimal"
           note="For the profit, seen by you alone."
         />

@@ -49,8 +49,8 @@ const { kind, has } = useProductKind(form)
 
     <LedgerRow v-if="has('amounts')" title="Amounts">
       <div class="grid gap-4 sm:grid-cols-[8rem_8rem_minmax(0,1fr)]">
-        <TextField v-bind="field('least')" label="Least" inputmode="decimal" note="Blank: anything." />
-        <TextField v-bind="field('most')" label="Most" inputmode="decimal" />
+        <TextField v-bind="field('least')" label="Minimum" inputmode="decimal" note="Blank: anything." />
+        <TextField v-bind="field('most')" label="Maximum" inputmode="decimal" />
         <TextField
           v-bind="field('suggested')"
           label="Suggested amounts"

@@ -148,8 +148,8 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
               label="Words of thanks"
               note="On the thank-you page and in the mail, to whoever has given."
             />
-            <RichTextField v-bind="field('summary')" label="In short" />
-            <RichTextField v-bind="field('description')" label="At length" />
+            <RichTextField v-bind="field('summary')" label="Short description" />
+            <RichTextField v-bind="field('description')" label="Long description" />
           </div>
         </LedgerRow>
 

@@ -115,7 +115,7 @@ const { steer, paste } = useSheetCells(table, (cells) => {
             <th v-for="(option, index) in options" :key="index" scope="col" dir="auto">{{ option.name }}</th>
             <th v-for="column in columns" :key="column.key" scope="col">{{ column.title }}</th>
             <th v-if="pictures.length > 0" scope="col">Picture</th>
-            <th scope="col">At first</th>
+            <th scope="col">Preselected</th>
             <th scope="col"><span class="sr-only">Remove</span></th>
           </tr>
         </thead>

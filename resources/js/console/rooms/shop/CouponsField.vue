@@ -97,7 +97,7 @@ onMounted(load)
     <div v-if="open !== null && entry" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
       <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">
         <TextField v-model="entry.code" label="Code" is-mono :error="sentenceAt(refusal, 'code')" />
-        <PickField v-model="entry.kind" label="Gives" :choices="kinds" />
+        <PickField v-model="entry.kind" label="Discount" :choices="kinds" />
         <TextField
           v-if="entry.kind !== 'free_shipping'"
           v-model="entry.value"
@@ -107,19 +107,14 @@ onMounted(load)
         />
         <TextField
           v-model="entry.min_spend"
-          label="From goods of"
+          label="Minimum order"
           inputmode="decimal"
           note="Blank: any."
           :error="sentenceAt(refusal, 'min_spend')"
         />
       </div>
       <div class="grid gap-4 sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.7fr)]">
-        <TextField
-          v-model="entry.from"
-          label="Counts from"
-          type="datetime-local"
-          :error="sentenceAt(refusal, 'from')"
-        />
+        <TextField v-model="entry.from" label="Valid from" type="datetime-local" :error="sentenceAt(refusal, 'from')" />
         <TextField v-model="entry.until" label="Up to" type="datetime-local" :error="sentenceAt(refusal, 'until')" />
         <TextField
           v-model="entry.most_uses"

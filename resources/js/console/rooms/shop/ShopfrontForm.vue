@@ -85,17 +85,13 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
       />
     </div>
     <div class="grid gap-3 border-t border-rule pt-4 sm:grid-cols-2">
-      <PickField
-        v-bind="value('after_adding')"
-        label="Who has put something into the cart"
-        :choices="ways(facts.ways)"
-      />
+      <PickField v-bind="value('after_adding')" label="After adding to the cart" :choices="ways(facts.ways)" />
       <template v-if="entry.after_adding === 'stay'">
-        <SwitchField v-bind="value('has_notice')" class="self-end pb-1.5" label="A notice says so" />
+        <SwitchField v-bind="value('has_notice')" class="self-end pb-1.5" label="Show a notice" />
         <PickField
           v-if="entry.has_notice"
           v-bind="value('notice_leads')"
-          label="From the notice one"
+          label="The notice leads"
           :choices="ways(notices)"
         />
       </template>
@@ -107,7 +103,7 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
       />
     </div>
     <div class="border-t border-rule pt-4">
-      <p class="mb-2 font-medium">What buttons say everywhere, where nothing else is said</p>
+      <p class="mb-2 font-medium">What buttons say by default</p>
       <div class="grid gap-3 sm:grid-cols-2">
         <TextField
           v-for="state in session.lists?.button_states ?? []"

@@ -21,8 +21,8 @@ defineEmits<{ settle: [keepsMine: boolean] }>()
     <p class="sentence mb-4 text-lg" dir="auto">{{ mine }}</p>
     <p class="mb-4 text-pencil">Neither is lost: theirs stays in the history, and yours can be taken back to.</p>
     <div class="flex flex-wrap gap-3">
-      <button type="button" class="deed" @click="$emit('settle', true)">Save mine over it</button>
-      <button type="button" class="side-deed !min-h-10" @click="$emit('settle', false)">Go on with theirs</button>
+      <button type="button" class="deed" @click="$emit('settle', true)">Save mine instead</button>
+      <button type="button" class="side-deed !min-h-10" @click="$emit('settle', false)">Keep theirs</button>
     </div>
   </ModalDialog>
 </template>

@@ -32,10 +32,10 @@ function takeOut(): void {
   <div v-if="items.length > 0" class="mt-3 flex flex-wrap gap-2 border-t border-rule pt-3">
     <button v-if="!isAdding" type="button" class="side-deed" @click="isAdding = true">Add another</button>
     <button v-if="items.length > 1" type="button" class="side-deed" @click="(takeOut(), $emit('keep'))">
-      Take this out
+      Remove this
     </button>
     <button v-else type="button" class="side-deed" @click="((items = []), $emit('keep'))">
-      Nothing new: just their cart
+      No product: just the cart
     </button>
   </div>
 </template>

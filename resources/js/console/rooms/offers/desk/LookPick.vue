@@ -38,7 +38,7 @@ onMounted(async () => {
       >
         <LookSwatch :entry="each.entry" />
         <span class="font-medium" dir="auto">{{ each.name }}</span>
-        <span v-if="each.is_usual" class="text-sm text-pencil">used where nothing is said</span>
+        <span v-if="each.is_usual" class="text-sm text-pencil">the default</span>
       </div>
     </RadioGroupOption>
   </RadioGroup>

@@ -80,7 +80,7 @@ useKeys(
       @copied="emit('copied', placement.digest)"
     />
     <button v-if="placement.medium.key === 'email'" type="button" class="side-deed" @click="mail(placement.id)">
-      Mail it to me
+      Send it to me by e-mail
     </button>
   </div>
   <p v-if="mailed" class="mb-2 text-sm" :class="mailed.isSent ? 'text-good' : 'text-wrong'" role="status">

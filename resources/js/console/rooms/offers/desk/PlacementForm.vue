@@ -44,7 +44,7 @@ async function add(how = props.publish ?? props.place): Promise<void> {
   <form class="grid gap-3" novalidate @submit.prevent="add()">
     <TextField
       v-model="page"
-      label="Put it on a page"
+      label="Name of the new place"
       note="As you call it: the spring post, the jar label."
       :error="refusal ? (sentenceAt(refusal, 'page') ?? refusal.message) : undefined"
     />

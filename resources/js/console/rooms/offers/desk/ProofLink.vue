@@ -81,7 +81,7 @@ async function addAndCopy(as: Schemas['PlacementEntry']): Promise<Refusal | null
         @copied="(digest) => emit('copied', chosen?.id ?? 0, digest)"
       />
     </template>
-    <p v-else class="mb-3 text-pencil">Say where it shall stand, and its link and its button appear here.</p>
+    <p v-else class="mb-3 text-pencil">Name a place, and its link and its button appear here.</p>
     <PlacementForm
       v-if="isPlacing || !chosen"
       :place="add"

@@ -27,5 +27,5 @@ const { value } = useFields(ask, change)
     </div>
     <p v-if="ask.is_asked" class="mt-1 text-sm text-pencil">The question begins with the number above.</p>
   </template>
-  <p v-else class="mt-2 text-sm text-pencil">With several goods in one offer the numbers are set here.</p>
+  <p v-else class="mt-2 text-sm text-pencil">With several products in one offer, each has its number here.</p>
 </template>
