@@ -39,6 +39,21 @@ final class ClickTest extends TestCase
         $this->honey = $this->product($this->shop, ['stock' => 5]);
     }
 
+    public function test_a_shop_that_cant_be_paid_yet_says_so_in_its_own_words_and_keeps_nothing(): void
+    {
+        $this->shop->update(['payee' => null]);
+        $this->follow($this->placed())->assertOk()->assertHeader('X-Robots-Tag', 'noindex')->assertSee('Not open yet')->assertSee('takes no payments yet');
+        $this->shop->update(['payee' => 'tarn-side']);
+        config(['kite.payments.provider' => null]);
+        $this->follow($this->placed())->assertOk()->assertSee('Not open yet');
+        self::assertSame(0, Cart::query()->count());
+
+        // What leads elsewhere goes on leading there.
+        $page = $this->offer($this->honey, ['destination' => Onwards::Page, 'page' => 'https://fern.example/']);
+        $this->shop->update(['checkout_rules' => new CheckoutRules(hosts: ['fern.example'])]);
+        $this->follow($this->placement($page))->assertRedirect('https://fern.example/');
+    }
+
     public function test_buy_now_opens_a_cart_of_its_own_and_leads_to_the_checkout(): void
     {
         $placement = $this->placed();

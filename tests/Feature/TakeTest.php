@@ -45,6 +45,13 @@ final class TakeTest extends TestCase
         }
     }
 
+    public function test_a_shop_that_cant_be_paid_yet_says_so(): void
+    {
+        $this->shop->update(['payee' => null]);
+        $this->follow('honey-340')->assertOk()->assertHeader('X-Robots-Tag', 'noindex')->assertSee('Not open yet');
+        self::assertSame(0, Cart::query()->count());
+    }
+
     /** @param  array<string, int>  $lines  quantities by SKU */
     #[DataProvider('ways')]
     public function test_a_link_adds_what_it_names_and_leads_where_it_says(string $link, string $location, array $lines): void

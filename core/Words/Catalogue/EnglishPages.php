@@ -197,6 +197,8 @@ final class EnglishPages
         'notice.draft_what' => 'This offer is not published yet. Come back a little later.',
         'notice.ended' => 'This offer has ended',
         'notice.ended_what' => 'What was sold here is no longer on offer.',
+        'notice.not_open' => 'Not open yet',
+        'notice.not_open_what' => '{shop} takes no payments yet. Come back a little later.',
         'notice.paused' => 'This offer is paused for now. Come back a little later.',
         'notice.off_sale' => 'The shop has taken this off sale for now. Come back a little later.',
         'notice.sold_out' => '{name} is sold out at the moment.',

@@ -38,6 +38,7 @@ final readonly class PlacementNotices
         return match (true) {
             $offer->state === OfferState::Draft => $this->page($placement->shop, 404, $say('notice.draft'), $say('notice.draft_what')),
             $offer->state === OfferState::Archived => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
+            ! $offer->leadsOut() && ! $placement->shop->isReady() => $this->notOpen($placement, $request),
             default => match ($state = $placement->state($offer)) {
                 ButtonState::NotAvailable => $this->resting($placement, $request, $state, $say($placement->isPaused($offer) ? 'notice.paused' : 'notice.off_sale')),
                 ButtonState::SoldOut => $this->resting($placement, $request, $state, $this->soldOut($placement)),
@@ -82,6 +83,15 @@ final readonly class PlacementNotices
         $this->follow->countOnly($placement, Visitor::of($request)->owner(), ($this->caller)($request));
 
         return $this->page($placement->shop, 200, $placement->word($state, $placement->offer, $placement->shop), $text);
+    }
+
+    /** Nobody can be paid yet; what leads elsewhere goes on leading there. */
+    private function notOpen(Placement $placement, Request $request): Response
+    {
+        $this->follow->countOnly($placement, Visitor::of($request)->owner(), ($this->caller)($request));
+        $shop = $placement->shop;
+
+        return $this->page($shop, 200, $shop->wording()->say('notice.not_open'), $shop->wording()->say('notice.not_open_what', shop: $shop->name));
     }
 
     private function soldOut(Placement $placement): string

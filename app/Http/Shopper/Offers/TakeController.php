@@ -56,6 +56,9 @@ final readonly class TakeController
         if ($taken->partner !== null) {
             return $this->out($request, $shop, $link, $taken->partner, hash('sha256', $path.'?'.$query));
         }
+        if (! $shop->isReady()) {
+            return $this->page($shop, 200, $shop->wording()->say('notice.not_open'), $shop->wording()->say('notice.not_open_what', shop: $shop->name));
+        }
         if ($taken->soldOut !== []) {
             $names = implode(', ', array_map(static fn (OpenItem $item): string => "“{$item->text()}”", $taken->soldOut));
 
