@@ -160,6 +160,16 @@ final class AccountTest extends TestCase
         $this->signIn(self::NEW, $this->code($secret))->assertOk();
     }
 
+    public function test_whoever_runs_the_installation_helps_a_person_who_has_lost_everything(): void
+    {
+        $this->secured();
+        $this->command('person:end-codes', ['email' => 'nobody@tarn.example'])->assertFailed();
+        $this->command('person:end-codes', ['email' => strtoupper($this->person->email)])->assertSuccessful();
+        $this->command('person:end-codes', ['email' => $this->person->email])->expectsOutputToContain('No code is asked for.')->assertFailed();
+
+        $this->signIn(self::OLD)->assertOk();
+    }
+
     public function test_nobody_is_let_in_without_signing_in(): void
     {
         foreach (['sign-out-everywhere', 'second-factor', 'second-factor/confirm', 'second-factor/codes', 'second-factor/end'] as $path) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import KeysDialog from './frame/KeysDialog.vue'
 import SignedOutNotice from './frame/SignedOutNotice.vue'
@@ -11,8 +11,16 @@ import { useSession } from './lib/session'
 const session = useSession()
 const router = useRouter()
 const areKeysShown = ref(false)
+const main = useTemplateRef<HTMLElement>('main')
 
 useKeyListener()
+
+/** Whoever goes on by keyboard begins in the new view, not at the bar again. */
+router.afterEach(async (to, from) => {
+  if (to.path === from.path) return
+  await nextTick()
+  if (document.activeElement === document.body) main.value?.focus({ preventScroll: true })
+})
 useKeys(
   { key: '?', does: 'Show these keys', run: () => (areKeysShown.value = true) },
   {
@@ -28,7 +36,7 @@ useKeys(
   <SignedOutNotice v-if="session.person" />
   <TopBar v-if="session.person && session.shop && !$route.meta.isOpen" @keys="areKeysShown = true" />
   <TroubleNotice v-if="session.person && session.shop && !$route.meta.isOpen" :key="session.slug" />
-  <main id="main" class="mx-auto max-w-[80rem] px-5 pb-16 sm:px-8">
+  <main id="main" ref="main" tabindex="-1" class="mx-auto max-w-[80rem] px-5 pb-16 outline-none sm:px-8">
     <RouterView :key="$route.path" />
   </main>
   <KeysDialog :is-open="areKeysShown" @close="areKeysShown = false" />

@@ -22,7 +22,7 @@ defineExpose({ run })
 </script>
 
 <template>
-  <button type="button" class="side-deed" @click="run">
+  <button type="button" class="side-deed" data-copy @click="run">
     <span aria-live="polite">{{ copied ? 'Copied' : label }}</span>
     <kbd v-if="shortcut" class="rounded-sm border border-rule px-1 font-mono text-sm" aria-hidden="true">{{
       shortcut

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import { onMounted, useId, useTemplateRef } from 'vue'
 
-defineProps<{
+const props = defineProps<{
   label: string
   error?: string | undefined
   note?: string | undefined
@@ -9,9 +9,14 @@ defineProps<{
   autocomplete?: string
   isMono?: boolean
   inputmode?: 'text' | 'decimal' | 'numeric' | 'email'
+  /** Where a form begins that is blank. */
+  isFirst?: boolean
 }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
+const input = useTemplateRef<HTMLInputElement>('input')
+
+onMounted(() => props.isFirst && input.value?.focus())
 </script>
 
 <template>
@@ -19,6 +24,7 @@ const id = useId()
     <label :for="id" class="mb-1 block font-medium">{{ label }}</label>
     <input
       :id="id"
+      ref="input"
       v-model="model"
       class="entry"
       :class="{ 'font-mono': isMono }"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import ChangedDialog from './desk/ChangedDialog.vue'
@@ -58,6 +58,13 @@ async function run(work: () => Promise<Refusal | null>): Promise<Refusal | null>
   settleAddress()
   await refresh()
   return refused
+}
+
+/** What is mended is gone from the page: the work goes on at the next thing that is missing, else at the places. */
+async function goOn(): Promise<void> {
+  await refresh()
+  await nextTick()
+  document.querySelector<HTMLElement>('[data-mend] input, [data-publish]')?.focus()
 }
 
 async function publish(): Promise<boolean> {
@@ -133,7 +140,7 @@ function settleAddress(): void {
           class="flex flex-wrap items-center gap-x-6 gap-y-1"
         >
           <FindingLine :finding="finding" :product="entry.items[finding.item ?? -1]?.product_id" />
-          <MendForm :finding="finding" @mended="refresh" />
+          <MendForm :finding="finding" @mended="goOn" />
         </li>
       </ul>
       <div

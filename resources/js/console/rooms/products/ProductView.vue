@@ -86,7 +86,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
       <div class="min-w-0">
         <LedgerRow title="Product" help="sku">
           <div class="grid gap-4 md:grid-cols-[minmax(0,1fr)_13rem]">
-            <TextField v-bind="field('name')" label="Name" />
+            <TextField v-bind="field('name')" label="Name" :is-first="id === undefined" />
             <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it. Blank: made from the name." />
             <div class="md:col-span-2">
               <SegmentedChoice v-bind="value('kind')" label="Kind" :choices="kinds" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted, useTemplateRef, type ComponentPublicInstance } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import PageTurner from '../../kit/PageTurner.vue'
@@ -16,6 +16,12 @@ const { list, refusal, search, turnTo } = useList((asked) =>
 const made = computed(() => {
   const state: { made?: { id: number; name: string } } = window.history.state ?? {}
   return state.made ?? null
+})
+
+const next = useTemplateRef<ComponentPublicInstance>('next')
+onMounted(() => {
+  const link: unknown = next.value?.$el
+  if (link instanceof HTMLElement) link.focus()
 })
 
 function stockOf(product: Schemas['Product']): string {
@@ -45,7 +51,10 @@ function stockOf(product: Schemas['Product']): string {
     <p>
       <bdi class="font-semibold">{{ made.name }}</bdi> is saved.
     </p>
-    <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug }, query: { product: made.id } }" class="deed"
+    <RouterLink
+      ref="next"
+      :to="{ name: 'new-offer', params: { shop: session.slug }, query: { product: made.id } }"
+      class="deed"
       >Make a button for it</RouterLink
     >
   </div>

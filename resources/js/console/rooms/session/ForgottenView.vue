@@ -26,6 +26,7 @@ const send = oneAtATime(async () => {
       <TextField
         v-model="email"
         label="E-mail"
+        is-first
         type="email"
         inputmode="email"
         autocomplete="username"

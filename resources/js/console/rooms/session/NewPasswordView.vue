@@ -36,6 +36,7 @@ const choose = oneAtATime(async () => {
       <TextField
         v-model="password"
         label="New password"
+        is-first
         type="password"
         autocomplete="new-password"
         :note="strength"

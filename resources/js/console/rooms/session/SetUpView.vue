@@ -64,6 +64,7 @@ async function setUp(): Promise<void> {
       <TextField
         v-bind="field('word')"
         label="Set-up word"
+        is-first
         note="Printed in the terminal where Paper Kite was started, or by “php artisan install:word”."
         autocomplete="off"
       />

@@ -41,6 +41,7 @@ async function signIn(): Promise<void> {
       <TextField
         v-model="email"
         label="E-mail"
+        is-first
         type="email"
         autocomplete="username"
         inputmode="email"
@@ -57,6 +58,7 @@ async function signIn(): Promise<void> {
         v-if="isCodeAsked"
         v-model="code"
         label="Code"
+        is-first
         is-mono
         autocomplete="one-time-code"
         :error="sentenceAt(refusal, 'code')"

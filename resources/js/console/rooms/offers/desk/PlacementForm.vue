@@ -57,7 +57,7 @@ async function add(how = props.publish ?? props.place): Promise<void> {
     />
     <p class="text-sm text-pencil">{{ note }}</p>
     <div class="flex flex-wrap gap-2">
-      <button v-if="publish" type="submit" class="deed" :disabled="isPlacing">Publish and copy</button>
+      <button v-if="publish" type="submit" class="deed" data-publish :disabled="isPlacing">Publish and copy</button>
       <button
         :type="publish ? 'button' : 'submit'"
         class="side-deed !min-h-10"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import WhatIsThis from '../../../kit/WhatIsThis.vue'
 import { useClipboard } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import type { Refusal, Schemas } from '../../../lib/client'
 import PlacementCard from './PlacementCard.vue'
 import PlacementForm from './PlacementForm.vue'
@@ -22,6 +22,7 @@ const emit = defineEmits<{ copied: [placement: number, digest: string] }>()
 
 const chosenId = defineModel<number | null>('chosen', { required: true })
 const isPlacing = ref(false)
+const section = useTemplateRef<HTMLElement>('section')
 const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 4000 })
 const chosen = computed(
   () => props.placements.find((placement) => placement.id === chosenId.value) ?? props.placements[0],
@@ -35,8 +36,15 @@ async function add(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
     chosenId.value = props.placements.at(-1)?.id ?? null
     isPlacing.value = false
   }
+  if (!refusal) await goOnAt('[data-copy]')
   return refusal
 }
+/** The form is gone with its button; what was made of it stands there. */
+async function goOnAt(next: '[data-copy]' | '[data-where] button'): Promise<void> {
+  await nextTick()
+  section.value?.querySelector<HTMLElement>(next)?.focus()
+}
+
 /** The whole way of a place in one act, from the first button on. */
 async function addAndCopy(as: Schemas['PlacementEntry']): Promise<Refusal | null> {
   const refusal = await add(as)
@@ -46,12 +54,13 @@ async function addAndCopy(as: Schemas['PlacementEntry']): Promise<Refusal | null
   const isAddress = ['link', 'qr'].includes(made.medium.key)
   await copy(isAddress ? made.url : made.snippet)
   if (!isAddress) emit('copied', made.id, made.digest)
+  await goOnAt('[data-where] button')
   return null
 }
 </script>
 
 <template>
-  <section aria-labelledby="proof-link">
+  <section ref="section" aria-labelledby="proof-link">
     <div class="mb-1">
       <h2 id="proof-link" class="sentence inline text-lg font-semibold">In the link</h2>
       <WhatIsThis of="link" heading="In the link" />
