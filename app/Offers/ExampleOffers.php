@@ -10,6 +10,8 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\ShopfrontGoods;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Goods;
+use PaperKite\Catalogue\TermsKind;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Example;
 use PaperKite\Offer\Opening;
@@ -25,10 +27,23 @@ final readonly class ExampleOffers
 
     public function __construct(private ShopfrontGoods $goods) {}
 
-    /** @return list<Offer> not saved: three for a price table, else one; none where the shop lacks the goods for it */
-    public function of(Shop $shop, Example $example): array
+    /** @return array<string, list<Offer>> by example, not saved: three for a price table, else one; none where the shop lacks the goods for it */
+    public function all(Shop $shop): array
     {
         $own = $this->goods->available($shop, self::MOST_GOODS)->filter(static fn (Product $product): bool => ! $product->kind->isElsewhere());
+
+        return array_combine(
+            array_column(Example::cases(), 'value'),
+            array_map(static fn (Example $example): array => self::of($own, $example), Example::cases()),
+        );
+    }
+
+    /**
+     * @param  Goods<int, Product>  $own
+     * @return list<Offer>
+     */
+    private static function of(Goods $own, Example $example): array
+    {
         $varied = array_values($own->filter(static fn (Product $product): bool => $product->has_variants)->all());
         $plain = array_values($own->filter(static fn (Product $product): bool => ! $product->has_variants && ! $product->kind->isGiven())->all());
         $given = array_values($own->filter(static fn (Product $product): bool => $product->kind->isGiven())->all());
@@ -67,7 +82,7 @@ final readonly class ExampleOffers
     /** @param  list<array{Product, int}>  $set */
     private static function selling(array $set, Example $example): Offer
     {
-        $lines = array_map(static fn (array $piece): OfferLine => (new OfferLine)->forceFill(['product_id' => $piece[0]->id, 'quantity' => $piece[1]])->setRelation('variant', null), $set);
+        $lines = array_map(static fn (array $piece): OfferLine => (new OfferLine)->forceFill(['product_id' => $piece[0]->id, 'quantity' => $piece[1], 'terms' => TermsKind::Once->value])->setRelation('variant', null)->setRelation('product', $piece[0]), $set);
 
         return (new Offer)
             ->forceFill(['destination' => $example->onwards(), 'cart_use' => CartUse::JustThis, 'opening' => Opening::SameTab, 'words' => StateWords::none()])

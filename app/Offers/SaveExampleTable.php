@@ -29,7 +29,7 @@ final readonly class SaveExampleTable
     /** @throws ValidationException where there is nothing to sell */
     public function __invoke(Shop $shop, Editing $editing): PriceTable
     {
-        $examples = $this->examples->of($shop, Example::Tiers);
+        $examples = $this->examples->all($shop)[Example::Tiers->value];
         if ($examples === []) {
             throw ValidationException::withMessages(['table' => Example::Tiers->needs()]);
         }

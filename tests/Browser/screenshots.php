@@ -28,6 +28,10 @@ try {
     $take('offers');
     $browser->goTo("{$console}/mosslight/offers/1")->seeing('On the bill')->seeing('Copy HTML button');
     $take('desk');
+    $browser->goTo("{$console}/mosslight/offers/examples")->seeing('Use this');
+    $take('examples');
+    $browser->goTo("{$console}/mosslight/people")->type('E-mail', 'ada@letters.example')->click('Invite')->seeing('Invited, not here yet');
+    $take('people');
     $browser->goTo("{$console}/mosslight/offers/looks")->seeing('Compare with');
     $take('looks');
     $browser->goTo("{$console}/mosslight/offers/tables/1")->seeing('Copy the table');
@@ -52,8 +56,6 @@ try {
 
     $browser->goTo("{$shop}/")->seeing('Everything in the shop');
     $take('shopfront');
-    $browser->click('Choose')->seeing('Back to the list');
-    $take('glance');
     $browser->goTo("{$shop}/p/wrap-l-clover")->seeing('Add to cart');
     $browser->type('How many', '2')->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/wrap-s-plain")->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/honey-340")->click('Add to cart')->arrivingAt('/cart')->seeing('Heather honey');
     $browser->type('Coupon', 'BLOSSOM')->click('Use it')->seeing('Discount');
@@ -66,10 +68,6 @@ try {
     $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->seeing('April in the apiary');
     $browser->click('Buy now')->arrivingAt('/checkout/')->seeing('Pay €13.70')->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed');
     $take('checkout');
-    $browser->resize(390, 844);
-    $browser->goTo("{$console}/mosslight/offers/1")->seeing('On the bill');
-    $take('desk-phone');
-    $browser->resize(1280, 800);
     $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->click('Buy now')->arrivingAt('/checkout/')
         ->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth')->choose('Country', 'GB')->seeing('Pay €16.30')
         ->click('Pay €16.30')->arrivingAt('pay.localhost')->seeing('Authorise');

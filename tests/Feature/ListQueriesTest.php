@@ -41,7 +41,7 @@ final class ListQueriesTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function lists(): iterable
     {
-        foreach (['offers', 'offers?search=Offer', 'copies', 'price-tables', 'looks', 'products'] as $path) {
+        foreach (['offers', 'offers?search=Offer', 'offers/examples', 'copies', 'price-tables', 'looks', 'products'] as $path) {
             yield $path => [$path];
         }
     }

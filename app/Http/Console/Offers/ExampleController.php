@@ -6,28 +6,25 @@ namespace App\Http\Console\Offers;
 
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ReadEditing;
+use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Shop;
 use App\Offers\ExampleOffers;
 use App\Offers\OfferForm;
-use App\Offers\ReadDraft;
 use App\Offers\SaveExampleTable;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\Example;
-use PaperKite\Offer\Proof;
 use PaperKite\Offer\Sentence;
-use PaperKite\Text\FormInput;
-use Symfony\Component\Intl\Countries;
 
 /** Offers to begin from. */
 final readonly class ExampleController
 {
     public function __construct(
         private ExampleOffers $examples,
-        private ReadDraft $read,
+        private ReadLooks $looks,
         private Clock $clock,
     ) {}
 
@@ -35,11 +32,14 @@ final readonly class ExampleController
     #[Answer(ExampleListResource::class)]
     public function list(Shop $shop): JsonResponse
     {
-        return response()->json(new ExampleListResource(array_map(function (Example $example) use ($shop): ExampleResource {
-            $offers = $this->examples->of($shop, $example);
+        $offers = $this->examples->all($shop);
+        $look = ($this->looks)($shop)->chosen(null)->name;
 
-            return ExampleResource::of($example, array_map(fn (Offer $offer): Sentence => $this->sentence($offer, $shop), $offers), $offers === [] ? null : OfferForm::of($offers[0]));
-        }, Example::cases())));
+        return response()->json(new ExampleListResource(array_map(fn (Example $example): ExampleResource => ExampleResource::of(
+            $example,
+            array_map(fn (Offer $offer): Sentence => $this->sentence($offer, $shop, $look), $offers[$example->value]),
+            isset($offers[$example->value][0]) ? OfferForm::of($offers[$example->value][0]) : null,
+        ), Example::cases())));
     }
 
     #[OA\Post(path: '/shops/{shop}/offers/examples/table', operationId: 'beginTable', summary: 'Make three offers and their price table', description: 'The offers are drafts.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -50,10 +50,10 @@ final readonly class ExampleController
         return response()->json(['table' => $save($shop, ReadEditing::of($request))->id], 201);
     }
 
-    private function sentence(Offer $offer, Shop $shop): Sentence
+    private function sentence(Offer $offer, Shop $shop, string $look): Sentence
     {
-        $draft = ($this->read)($shop, FormInput::ofForm(OfferForm::of($offer)), [])->draft;
+        $told = $offer->toCore($shop, $look);
 
-        return Proof::of($draft, $shop->rules(), $shop->home_country, Countries::getName($shop->home_country, 'en'), $this->clock->moment())->sentence();
+        return Sentence::of($told, $told->destination->bill($shop->rules(), $shop->home_country, $this->clock->moment())->receipt, []);
     }
 }
