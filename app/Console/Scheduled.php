@@ -14,6 +14,7 @@ final class Scheduled
         'payments:sweep' => '* * * * *',
         'counts:write' => '* * * * *',
         'results:fold' => '* * * * *',
+        'search:write' => '* * * * *',
         'carts:sweep' => '7 * * * *',
         'copies:recheck' => '0 * * * *',
         'data:erase' => '37 3 * * *',

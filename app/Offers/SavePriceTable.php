@@ -65,7 +65,7 @@ final readonly class SavePriceTable
             $as = ['page' => $table->name, 'medium' => (new TableColumn)->key(), 'price_table_id' => $table->id, 'table_position' => $position, 'is_stressed' => $id === $stressed ? true : null];
             $placement = $there->get($id);
             if ($placement instanceof Placement) {
-                Placement::query()->whereKey($placement->id)->update($as);
+                $placement->refresh()->update($as);
             } else {
                 ($this->place)(Offer::query()->where('shop_id', $table->shop_id)->findOrFail($id), $as);
             }

@@ -12,6 +12,7 @@ use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
 use App\Demo\DemoPayments;
 use App\Erasing\Erase;
+use App\Finding\WriteChanged;
 use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetLimit;
 use App\Http\Input;
@@ -19,7 +20,9 @@ use App\Http\Shopper\Cart\HandOverController;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\SayInShopsWords;
 use App\Messages\OutboxTransport;
+use App\Models\Offer;
 use App\Models\Person;
+use App\Models\Placement;
 use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
@@ -86,6 +89,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         FormerNames::understand();
+        Event::listen(SomethingChanged::class, WriteChanged::class);
+        Offer::updated(static fn (Offer $offer) => app(WriteChanged::class)->ofState($offer));
+        Placement::saved(static fn (Placement $placement) => app(WriteChanged::class)->ofPlace($placement));
         Event::listen(SomethingChanged::class, static fn (SomethingChanged $it) => RecheckChanged::dispatch($it->shopId, $it->kind, $it->subjectId));
         View::composer('shop.*', SayInShopsWords::class);
         Model::unguard();

@@ -21,6 +21,7 @@ Route::post('offers', [OfferController::class, 'create'])->can('work', 'shop');
 Route::get('offers/blank', [OfferController::class, 'blank'])->can('read', 'shop');
 Route::get('offers/examples', [ExampleController::class, 'list'])->can('read', 'shop');
 Route::post('offers/examples/table', [ExampleController::class, 'table'])->can('work', 'shop');
+Route::get('offers/states', [OfferController::class, 'states'])->can('read', 'shop');
 Route::post('offers/proof', OfferProofController::class)->name('offers.proof')->can('read', 'shop');
 Route::get('offers/{offer}', [OfferController::class, 'show'])->can('read', 'shop');
 Route::put('offers/{offer}', [OfferController::class, 'change'])->can('work', 'shop');

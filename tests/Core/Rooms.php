@@ -26,6 +26,7 @@ final class Rooms
         'Embed' => ['Database', 'Looks', 'Models', 'Partners', 'Shopfront'],
         'Erasing' => ['Models', 'Time'],
         'Files' => [],
+        'Finding' => ['Changes', 'Looks', 'Models'],
         'Fulfilment' => ['Changes', 'Database', 'Messages', 'Models', 'Time'],
         'Looks' => ['Changes', 'Database', 'Models'],
         'Messages' => ['Files', 'Models', 'Time'],

@@ -27,6 +27,7 @@ final class ConsoleListsTest extends TestCase
         app(MosslightGoods::class)->load($this->shop);
         app(GrownShop::class)->products($this->shop, 60);
         app(GrownShop::class)->orders($this->shop, 60);
+        $this->command('search:write')->assertSuccessful();
     }
 
     #[DataProvider('lists')]

@@ -243,7 +243,9 @@ final class MangledFormsTest extends TestCase
         app(Repository::class)->clear();
         $status = $this->json($method, $this->address($path), $form)->getStatusCode();
 
-        self::assertContains($status, [200, 201, 204, 409, 422], "{$method} {$path} with something else at {$at}");
+        // A mailed link works once: the first form that it bears is the last one that it takes.
+        $isLink = preg_match('#^/(?:invitations|password-links)/#', $path) === 1;
+        self::assertContains($status, [200, 201, 204, 409, 422, ...($isLink ? [404] : [])], "{$method} {$path} with something else at {$at}");
     }
 
     /** @return string the token of a link that is usable still, however often one was used before */

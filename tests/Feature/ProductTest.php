@@ -54,7 +54,7 @@ final class ProductTest extends TestCase
         self::assertIsInt($id);
 
         $this->putJson($this->address("/{$id}"), ['tracks_stock' => false, 'price' => '0.99'] + self::ENTRY)->assertOk()->assertJsonPath('entry.stock', '')->assertJsonPath('entry.price', '0.99');
-        $this->getJson($this->address('?search=ther+hon'))->assertOk()->assertJsonPath('at.total', 1)->assertJsonPath('items.0.sku', 'honey-340')->assertJsonPath('items.0.price_shown', '€0.99');
+        $this->getJson($this->address('?search=hon+heath'))->assertOk()->assertJsonPath('at.total', 1)->assertJsonPath('items.0.sku', 'honey-340')->assertJsonPath('items.0.price_shown', '€0.99');
         $this->getJson($this->address('?search=%25'))->assertJsonPath('at.total', 0);
     }
 

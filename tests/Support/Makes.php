@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Changes\Editing;
+use App\Finding\WriteWords;
 use App\Models\Marketplace;
 use App\Models\Offer;
 use App\Models\Person;
@@ -66,10 +67,13 @@ trait Makes
     /** @param  array<string, mixed>  $with */
     protected function product(Shop $shop, array $with = []): Product
     {
-        return $shop->products()->create($with + [
+        $product = $shop->products()->create($with + [
             'sku' => 'honey-'.bin2hex(random_bytes(3)), 'name' => 'Heather honey, 340 g', 'price_minor' => 980, 'currency' => $shop->currency,
             'picture' => Drawing::HoneyJar, 'stock' => null,
         ])->refresh();
+        app(WriteWords::class)->ofProducts(Product::query()->whereKey($product->id)->get());
+
+        return $product;
     }
 
     /** @param  array<string, mixed>  $with */
@@ -80,6 +84,8 @@ trait Makes
             'shop_id' => $product->shop_id, 'destination' => Onwards::Pay, 'cart_use' => CartUse::JustThis, 'caption' => null, 'state' => OfferState::Live,
         ])->refresh();
         $offer->lines()->create(['shop_id' => $product->shop_id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
+
+        app(WriteWords::class)->ofOffers(Shop::query()->whereKey($product->shop_id)->firstOrFail(), Offer::query()->whereKey($offer->id)->get());
 
         return $offer;
     }

@@ -28,6 +28,8 @@ final class DemoGrow extends Command
         $grown->offers($shop, (int) $this->option('offers'));
         $this->info('The demo has grown.');
 
+        $this->callSilently('search:write');
+
         return self::SUCCESS;
     }
 }

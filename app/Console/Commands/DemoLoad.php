@@ -43,6 +43,8 @@ final class DemoLoad extends Command
         $this->writeButton();
         $widgets->write();
 
+        $this->callSilently('search:write');
+
         return self::SUCCESS;
     }
 

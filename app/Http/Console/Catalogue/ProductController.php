@@ -8,6 +8,8 @@ use App\Catalogue\ProductForm;
 use App\Catalogue\SaveProduct;
 use App\Changes\EditKind;
 use App\Changes\Edits;
+use App\Finding\FindByWords;
+use App\Finding\Kind;
 use App\Fulfilment\TellMovedDates;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
@@ -17,7 +19,6 @@ use App\Http\Console\Shared\Search;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Time\Clock;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -37,14 +38,13 @@ final readonly class ProductController
     #[Answer(ProductListResource::class)]
     public function list(Request $request, Shop $shop): JsonResponse
     {
-        $pattern = Search::pattern($request);
-        $products = CountedPage::of(Product::query()->where('shop_id', $shop->id)->with(['variants', 'addresses.marketplace.partner'])
-            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
-                ->where('name', 'like', $pattern)
-                ->orWhere('sku', 'like', $pattern)
-                ->orWhereRelation('variants', 'sku', 'like', $pattern)
-                ->orWhereRelation('categories', 'name', 'like', $pattern)))
-            ->orderBy('name')->orderBy('id'), self::PER_PAGE);
+        $typed = Search::typed($request);
+        $found = FindByWords::in(Product::query()->where('shop_id', $shop->id), $shop, Kind::Product, $typed)->with(['variants', 'addresses.marketplace.partner']);
+        if ($typed !== '') {
+            // Whoever types a SKU means that one.
+            $found->orderByRaw('products.sku = ? DESC', [$typed]);
+        }
+        $products = CountedPage::of($found->orderBy('name')->orderBy('id'), self::PER_PAGE);
 
         return response()->json(ProductListResource::of($products, $this->clock->moment()));
     }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Console\Offers;
 
 use App\Changes\ChangedMeanwhile;
+use App\Finding\FindByWords;
+use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
+use App\Http\Input;
 use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Shop;
@@ -26,6 +29,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use PaperKite\Offer\OfferState;
 use PaperKite\Results\EventKind;
 
 final readonly class OfferController
@@ -39,18 +43,15 @@ final readonly class OfferController
         private Clock $clock,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'state', description: 'Left out: all that are not archived.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferState')), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(OfferListResource::class)]
     public function list(Request $request, Shop $shop, LoadOfferGoods $load, ReadResults $results): JsonResponse
     {
-        $pattern = Search::pattern($request);
-        $page = CountedPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
-            ->when($pattern !== null, fn (Builder $query) => $query->where(fn (Builder $either) => $either
-                ->where('caption', 'like', $pattern)
-                ->orWhereRelation('lines.product', 'name', 'like', $pattern)
-                ->orWhereRelation('placements', 'page', 'like', $pattern)
-                // A state is of ASCII, and can't be compared with more.
-                ->when(mb_check_encoding($pattern ?? '', 'ASCII'), static fn (Builder $state) => $state->orWhere('state', 'like', $pattern))))
+        $state = OfferState::tryFrom(Input::text($request, 'state'));
+        $found = FindByWords::in(Offer::query()->where('shop_id', $shop->id), $shop, Kind::Offer, Search::typed($request));
+        $page = CountedPage::of($found->with('placements')
+            // What is archived is out of sight until it is asked for.
+            ->when($state === null, static fn (Builder $query) => $query->where('state', '<>', OfferState::Archived), static fn (Builder $query) => $query->where('state', $state))
             ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
         $offers = new Collection(array_values($page->items()));
         $load($offers);
@@ -62,6 +63,15 @@ final readonly class OfferController
             array_values($offers->map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $looks, $trace[$offer->id], $at))->all()),
             Page::of($page),
         ));
+    }
+
+    #[OA\Get(path: '/shops/{shop}/offers/states', operationId: 'offerStates', summary: 'How many offers there are in each state', description: 'Of those that a search finds.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search')])]
+    #[Answer(OfferStatesResource::class)]
+    public function states(Request $request, Shop $shop): JsonResponse
+    {
+        $found = FindByWords::in(Offer::query()->where('shop_id', $shop->id), $shop, Kind::Offer, Search::typed($request));
+
+        return response()->json(OfferStatesResource::of($found->toBase()->groupBy('state')->selectRaw('state, COUNT(*) AS offers')->pluck('offers', 'state')->all()));
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', description: 'What it is to sell; left out, or not there: something that can be had now.', in: 'query', schema: new OA\Schema(type: 'integer'))])]

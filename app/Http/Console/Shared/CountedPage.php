@@ -27,6 +27,7 @@ final class CountedPage
         $ids = (clone $query)->select("{$table}.id AS paged_id")->selectRaw('COUNT(*) OVER () AS rows_in_all')->forPage($page, $perPage);
         $rows = $query->getModel()->newQuery()->setEagerLoads($query->getEagerLoads());
         $rows->getQuery()->joinSub($ids, 'paged', 'paged_id', '=', "{$table}.id")->select("{$table}.*", 'rows_in_all')->orders = $query->getQuery()->orders;
+        $rows->getQuery()->addBinding($query->getQuery()->getRawBindings()['order'], 'order');
         /** @var Collection<int, M> $found */
         $found = $rows->get();
         $counted = $found->first()?->getAttribute('rows_in_all');

@@ -7,14 +7,20 @@ namespace App\Http\Console\Shared;
 use App\Http\Input;
 use Illuminate\Http\Request;
 
-/** What was typed to filter a list, as a pattern of SQL's LIKE. */
+/** What was typed to filter a list. */
 final class Search
 {
     private const LONGEST = 100;
 
+    public static function typed(Request $request): string
+    {
+        return mb_substr(trim(mb_scrub(Input::text($request, 'search'), 'UTF-8')), 0, self::LONGEST);
+    }
+
+    /** The same as a pattern of SQL's LIKE. */
     public static function pattern(Request $request): ?string
     {
-        $typed = mb_substr(trim(mb_scrub(Input::text($request, 'search'), 'UTF-8')), 0, self::LONGEST);
+        $typed = self::typed($request);
 
         return $typed === '' ? null : '%'.addcslashes($typed, '%_\\').'%';
     }

@@ -674,6 +674,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/offers/states": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How many offers there are in each state
+         * @description Of those that a search finds.
+         */
+        get: operations["offerStates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers/{offer}": {
         parameters: {
             query?: never;
@@ -2143,8 +2163,17 @@ export interface components {
         };
         /** @enum {string} */
         OfferState: "draft" | "live" | "paused" | "archived";
+        OfferStateCount: {
+            state: components["schemas"]["OfferState"];
+            label: string;
+            count: number;
+        };
         OfferStateEntry: {
             state: components["schemas"]["OfferState"];
+        };
+        OfferStates: {
+            /** @description Each state, in the order in which they are shown. */
+            items: components["schemas"]["OfferStateCount"][];
         };
         /** @description A page of an offer’s history. */
         OfferVersion: {
@@ -4221,6 +4250,8 @@ export interface operations {
         parameters: {
             query?: {
                 search?: components["parameters"]["search"];
+                /** @description Left out: all that are not archived. */
+                state?: components["schemas"]["OfferState"];
                 page?: components["parameters"]["page"];
             };
             header?: never;
@@ -4375,6 +4406,31 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    offerStates: {
+        parameters: {
+            query?: {
+                search?: components["parameters"]["search"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferStates"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };

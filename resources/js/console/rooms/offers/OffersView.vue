@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { api, outcome } from '../../lib/client'
+import { computed, ref } from 'vue'
+import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import OfferSentence from './OfferSentence.vue'
 import PageTurner from '../../kit/PageTurner.vue'
+import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import StateMark from '../../kit/StateMark.vue'
 import TraceLine from './TraceLine.vue'
 import { useList } from '../../lib/useList'
@@ -18,9 +19,30 @@ const ways = [
   { name: 'copies', label: 'Outdated copies' },
   { name: 'open-links', label: 'Write a link yourself' },
 ]
-const { list, refusal, search, turnTo } = useList((asked) =>
-  outcome(api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: asked } })),
-)
+const counts = ref<Schemas['OfferStateCount'][] | null>(null)
+const { list, refusal, search, filter, turnTo } = useList(async (asked, state) => {
+  const path = { shop: session.slug }
+  const [listed, counted] = await Promise.all([
+    outcome(
+      api.GET('/shops/{shop}/offers', {
+        params: { path, query: { ...asked, ...(state === '' ? {} : { state: state as Schemas['OfferState'] }) } },
+      }),
+    ),
+    outcome(api.GET('/shops/{shop}/offers/states', { params: { path, query: { search: asked.search } } })),
+  ])
+  counts.value = counted.data?.items ?? counts.value
+  return listed
+})
+const hasOffers = computed(() => (counts.value ?? []).some(({ count }) => count > 0))
+/** What is archived is out of sight until it is asked for. */
+const states = computed(() => {
+  const all = counts.value ?? []
+  const shown = all.filter(({ state }) => state !== 'archived').reduce((sum, { count }) => sum + count, 0)
+  return [
+    { value: '', label: `All ${shown}` },
+    ...all.map(({ state, label, count }) => ({ value: state as string, label: `${label} ${count}` })),
+  ]
+})
 </script>
 
 <template>
@@ -48,7 +70,8 @@ const { list, refusal, search, turnTo } = useList((asked) =>
   </nav>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <template v-if="list">
-    <div v-if="list.items.length === 0 && search === ''" class="max-w-2xl py-10">
+    <SegmentedChoice v-if="hasOffers || search !== ''" v-model="filter" label="Show" :choices="states" />
+    <div v-if="!hasOffers && search === ''" class="max-w-2xl py-10">
       <p class="sentence mb-4 text-2xl leading-relaxed">
         When someone clicks <b>a button of yours</b>, they get <b>something you sell</b>. That sentence is an offer.
       </p>
@@ -69,8 +92,11 @@ const { list, refusal, search, turnTo } = useList((asked) =>
       </template>
     </div>
     <p v-else-if="list.items.length === 0" class="py-10">
-      No offer fits “<bdi>{{ search }}</bdi
-      >”.
+      <template v-if="search"
+        >No offer fits “<bdi>{{ search }}</bdi
+        >”.</template
+      >
+      <template v-else>No offer is in this state.</template>
     </p>
     <ul>
       <li v-for="offer in list.items" :key="offer.id" class="relative border-b border-rule py-3" data-offer>

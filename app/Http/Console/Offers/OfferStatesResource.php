@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Console\Offers;
+
+use OpenApi\Attributes as OA;
+use PaperKite\Offer\OfferState;
+
+#[OA\Schema(schema: 'OfferStates')]
+final readonly class OfferStatesResource
+{
+    /** @param  list<OfferStateCountResource>  $items */
+    private function __construct(
+        #[OA\Property(description: 'Each state, in the order in which they are shown.', type: 'array', items: new OA\Items(ref: OfferStateCountResource::class))]
+        public array $items,
+    ) {}
+
+    /** @param  array<mixed>  $counts  by state */
+    public static function of(array $counts): self
+    {
+        return new self(array_map(static function (OfferState $state) use ($counts): OfferStateCountResource {
+            $count = $counts[$state->value] ?? 0;
+
+            return new OfferStateCountResource($state, ucfirst($state->value), is_numeric($count) ? (int) $count : 0);
+        }, [OfferState::Live, OfferState::Draft, OfferState::Paused, OfferState::Archived]));
+    }
+}
