@@ -45,6 +45,6 @@ final readonly class WriteChanged
 
     private function offer(int $shop, int $offer): void
     {
-        $this->write->ofOffers(Shop::query()->whereKey($shop)->firstOrFail(), Offer::query()->whereKey($offer)->get());
+        $this->write->ofOffers(Shop::query()->whereKey($shop)->firstOrFail(), [$offer]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Finding;
 
+use App\Database\InTransaction;
 use App\Looks\ReadLooks;
 use App\Models\Category;
 use App\Models\Offer;
@@ -23,6 +24,7 @@ final readonly class WriteWords
     public function __construct(
         private ConnectionInterface $db,
         private ReadLooks $looks,
+        private InTransaction $inTransaction,
     ) {}
 
     /** @param  Collection<int, Product>  $products */
@@ -44,10 +46,19 @@ final readonly class WriteWords
 
     /**
      * By their sentence, with what it says by default; by their state, their places, and the SKUs of what they sell.
+     * Whoever writes the words of the same offer waits, and then reads what stands by then.
      *
-     * @param  Collection<int, Offer>  $offers  of one shop
+     * @param  list<int>  $ids  of offers of the shop
      */
-    public function ofOffers(Shop $shop, Collection $offers): void
+    public function ofOffers(Shop $shop, array $ids): void
+    {
+        ($this->inTransaction)(function () use ($shop, $ids): void {
+            $this->writeOffers($shop, Offer::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get());
+        });
+    }
+
+    /** @param  Collection<int, Offer>  $offers  locked */
+    private function writeOffers(Shop $shop, Collection $offers): void
     {
         $offers->load(Offer::TOLD_WITH);
         $looks = ($this->looks)($shop);
@@ -76,6 +87,6 @@ final readonly class WriteWords
             }
         }
         $this->db->table('search_words')->where('kind', $kind->value)->whereIn('thing_id', array_keys($words))->delete();
-        $this->db->table('search_words')->insert($rows);
+        $this->db->table('search_words')->insertOrIgnore($rows);
     }
 }

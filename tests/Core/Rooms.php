@@ -26,7 +26,7 @@ final class Rooms
         'Embed' => ['Database', 'Looks', 'Models', 'Partners', 'Shopfront'],
         'Erasing' => ['Models', 'Time'],
         'Files' => [],
-        'Finding' => ['Changes', 'Looks', 'Models'],
+        'Finding' => ['Changes', 'Database', 'Looks', 'Models'],
         'Fulfilment' => ['Changes', 'Database', 'Messages', 'Models', 'Time'],
         'Looks' => ['Changes', 'Database', 'Models'],
         'Messages' => ['Files', 'Models', 'Time'],

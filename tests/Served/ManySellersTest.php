@@ -49,6 +49,27 @@ final class ManySellersTest extends ServedTestCase
         self::assertSame(9, $this->read($this->ask('GET', 'rules')->wait())['version']);
     }
 
+    public function test_sixteen_places_of_one_offer_are_made_once_each_while_what_it_sells_is_renamed_and_all_are_found(): void
+    {
+        $product = $this->product($this->shop);
+        $offer = $this->offer($product);
+        $entry = (array) $this->read($this->ask('GET', "products/{$product->id}")->wait())['entry'];
+        $acts = [];
+        for ($number = 1; $number <= self::WINDOWS; $number++) {
+            $acts[] = $this->ask('POST', "offers/{$offer->id}/placements", ['page' => "corner{$number}", 'medium' => 'html', 'form' => 'button', 'label' => '', 'caption' => '']);
+            if ($number % 4 === 0) {
+                $acts[] = $this->ask('PUT', "products/{$product->id}", ['name' => "Lime {$number}"] + $entry);
+                $acts[] = $this->ask('POST', "offers/{$offer->id}/state", ['state' => $number % 8 === 0 ? 'live' : 'paused']);
+            }
+        }
+
+        self::assertEqualsCanonicalizing([200, 201], array_values(array_unique($this->statuses($acts))));
+        self::assertSame(self::WINDOWS, $offer->placements()->count());
+        foreach (range(1, self::WINDOWS) as $number) {
+            self::assertContains($offer->id, array_column((array) $this->read($this->ask('GET', "offers?search=corner{$number}")->wait())['items'], 'id'));
+        }
+    }
+
     public function test_sent_by_sixteen_at_once_is_sent_once_and_told_once(): void
     {
         $placement = $this->placement($this->offer($this->product($this->shop, ['stock' => 9])));

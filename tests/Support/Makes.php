@@ -85,7 +85,7 @@ trait Makes
         ])->refresh();
         $offer->lines()->create(['shop_id' => $product->shop_id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
 
-        app(WriteWords::class)->ofOffers(Shop::query()->whereKey($product->shop_id)->firstOrFail(), Offer::query()->whereKey($offer->id)->get());
+        app(WriteWords::class)->ofOffers(Shop::query()->whereKey($product->shop_id)->firstOrFail(), [$offer->id]);
 
         return $offer;
     }

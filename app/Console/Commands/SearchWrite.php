@@ -31,7 +31,7 @@ final class SearchWrite extends Command
         }
         foreach (Shop::query()->get() as $shop) {
             while (($offers = self::without(Offer::query()->where('shop_id', $shop->id), Kind::Offer)->limit(self::AT_ONCE)->get())->isNotEmpty()) {
-                $write->ofOffers($shop, $offers);
+                $write->ofOffers($shop, array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
             }
         }
 
