@@ -14,7 +14,7 @@ use PaperKite\People\Password;
 final readonly class UsePasswordLink
 {
     public function __construct(
-        private EndSessions $endSessions,
+        private ChangePassword $change,
         private InTransaction $inTransaction,
         private Clock $clock,
     ) {}
@@ -29,15 +29,11 @@ final readonly class UsePasswordLink
     {
         return ($this->inTransaction)(function () use ($token, $password): ?Person {
             $link = PasswordLink::query()->where('digest', hash('sha256', $token))->lockForUpdate()->first();
-            $now = $this->clock->now();
-            if ($link === null || $link->used_at !== null || $link->expires_at <= $now) {
+            if ($link === null || $link->used_at !== null || $link->expires_at <= $this->clock->now()) {
                 return null;
             }
-            // With a new password no older link opens anything.
-            PasswordLink::query()->where('person_id', $link->person_id)->whereNull('used_at')->update(['used_at' => $now]);
             $person = Person::query()->whereKey($link->person_id)->firstOrFail();
-            $person->update(['password' => $password->text]);
-            ($this->endSessions)($person);
+            ($this->change)($person, $password);
 
             return $person;
         });

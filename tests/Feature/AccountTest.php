@@ -42,6 +42,7 @@ final class AccountTest extends TestCase
 
     public function test_a_changed_password_ends_all_sessions_but_this_one_and_nobody_elses(): void
     {
+        $link = $this->askForLink();
         $elsewhere = $this->sessionOf($this->person);
         $others = $this->sessionOf($this->other);
         $here = $this->sessionOf($this->person);
@@ -53,6 +54,7 @@ final class AccountTest extends TestCase
         self::assertSame([true, false, true], [$this->isSignedIn($here), $this->isSignedIn($elsewhere), $this->isSignedIn($others)]);
         $this->signIn(self::OLD)->assertUnprocessable();
         $this->signIn(self::NEW)->assertOk();
+        $this->getJson($this->console("/api/password-links/{$link}"))->assertNotFound();
         self::assertStringContainsString('was changed', $this->lastMail());
     }
 

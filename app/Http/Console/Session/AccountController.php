@@ -8,6 +8,7 @@ use App\Http\Input;
 use App\Messages\WriteMessage;
 use App\Models\MessageKind;
 use App\Models\Person;
+use App\People\ChangePassword;
 use App\People\EndSessions;
 use App\People\SecondFactor;
 use App\People\WrongCode;
@@ -36,7 +37,7 @@ final readonly class AccountController
     #[OA\RequestBody(content: new OA\JsonContent(required: ['password', 'new_password'], properties: [new OA\Property(property: 'password', description: 'The present one.', type: 'string'), new OA\Property(property: 'new_password', type: 'string')]))]
     #[OA\Response(response: 204, description: 'It is the password now.')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function changePassword(Request $request): Response
+    public function changePassword(Request $request, ChangePassword $change): Response
     {
         $person = $this->knowing($request);
         try {
@@ -44,8 +45,7 @@ final readonly class AccountController
         } catch (InvalidPassword $invalid) {
             throw ValidationException::withMessages(['new_password' => $invalid->getMessage()]);
         }
-        $person->update(['password' => $password->text]);
-        $this->sessions->goOn($request, ($this->endSessions)($person));
+        $this->sessions->goOn($request, $change($person, $password));
         $this->tell($person, 'Your password was changed', 'The password with which you sign in was changed.');
 
         return response()->noContent();
