@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { nextTick, ref, useId, useTemplateRef, watch } from 'vue'
+import { nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { HelpKey } from './help'
-import WhatIsThis from './WhatIsThis.vue'
+import LedgerRow from './LedgerRow.vue'
 
 /**
  * A line of the ledger that most don't need: shut, it says in a line what is set there.
@@ -10,7 +10,6 @@ import WhatIsThis from './WhatIsThis.vue'
  * @prop opens Opens it: something in it is to be put right, or somebody was led here.
  */
 const props = defineProps<{ title: string; said: string; opens?: boolean | undefined; help?: HelpKey | undefined }>()
-const id = useId()
 const isOpen = ref(props.opens === true)
 const body = useTemplateRef<HTMLElement>('body')
 
@@ -27,23 +26,14 @@ async function open(): Promise<void> {
 </script>
 
 <template>
-  <section
-    class="grid gap-x-6 gap-y-2 border-t border-rule py-4 md:grid-cols-[7.5rem_minmax(0,1fr)]"
-    :aria-labelledby="id"
-  >
-    <div>
-      <h2 :id="id" class="sentence inline text-lg font-semibold">{{ title }}</h2>
-      <WhatIsThis v-if="help" :of="help" :heading="title" />
-    </div>
-    <div class="min-w-0">
-      <p v-if="!isOpen" class="flex flex-wrap items-baseline gap-x-4">
-        <span class="text-pencil">{{ said }}</span>
-        <button type="button" class="follow min-h-8" :aria-label="`Change: ${title}`" :data-fold="title" @click="open">
-          Change
-        </button>
-      </p>
-      <!-- What is shut is there still: it is loaded, and nothing typed into it is lost. -->
-      <div v-show="isOpen" ref="body"><slot /></div>
-    </div>
-  </section>
+  <LedgerRow :title="title" :help="help">
+    <p v-if="!isOpen" class="flex flex-wrap items-baseline gap-x-4">
+      <span class="text-pencil">{{ said }}</span>
+      <button type="button" class="follow min-h-8" :aria-label="`Change: ${title}`" :data-fold="title" @click="open">
+        Change
+      </button>
+    </p>
+    <!-- What is shut is there still: it is loaded, and nothing typed into it is lost. -->
+    <div v-show="isOpen" ref="body"><slot /></div>
+  </LedgerRow>
 </template>
