@@ -80,7 +80,7 @@ const choices = computed(() => [
           </RadioGroupOption>
         </RadioGroup>
         <button v-if="chosen" type="button" class="side-deed mt-4" @click="beginFrom(chosen)">
-          Make a new one from this
+          Duplicate this look
         </button>
         <Disclosure v-if="away.length > 0" v-slot="{ open }" as="div" class="mt-4">
           <DisclosureButton class="follow min-h-8"

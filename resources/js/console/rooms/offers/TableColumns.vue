@@ -75,7 +75,7 @@ function stress(at: number): void {
           class="follow min-h-7"
           @click="columns = columns.filter((_column, other) => other !== index)"
         >
-          Take out<span class="sr-only">: column {{ index + 1 }}</span>
+          Remove<span class="sr-only">: column {{ index + 1 }}</span>
         </button>
       </p>
     </li>
