@@ -9,4 +9,22 @@ enum Kind: int
 {
     case Product = 1;
     case Offer = 2;
+    case Order = 3;
+    case Placement = 4;
+    case Look = 5;
+    case PriceTable = 6;
+    case Coupon = 7;
+
+    public function table(): string
+    {
+        return match ($this) {
+            self::Product => 'products',
+            self::Offer => 'offers',
+            self::Order => 'orders',
+            self::Placement => 'placements',
+            self::Look => 'looks',
+            self::PriceTable => 'price_tables',
+            self::Coupon => 'coupons',
+        };
+    }
 }

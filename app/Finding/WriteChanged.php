@@ -6,9 +6,12 @@ namespace App\Finding;
 
 use App\Changes\SomethingChanged;
 use App\Changes\Subject;
+use App\Models\Coupon;
+use App\Models\Look;
 use App\Models\Offer;
+use App\Models\Order;
 use App\Models\Placement;
-use App\Models\Product;
+use App\Models\PriceTable;
 use App\Models\Shop;
 
 /** A thing's own words are written with its change, in the same transaction; what others inherit of it follows in the queue. */
@@ -18,12 +21,16 @@ final readonly class WriteChanged
 
     public function handle(SomethingChanged $it): void
     {
-        if ($it->kind === Subject::Product) {
-            $this->write->ofProducts(Product::query()->whereKey($it->subjectId)->get());
+        $own = match ($it->kind) {
+            Subject::Product => Kind::Product,
+            Subject::Offer => Kind::Offer,
+            Subject::Look => Kind::Look,
+            Subject::Shop => null,
+        };
+        if ($own !== null) {
+            $this->write($own, $it->shopId, $it->subjectId);
         }
-        if ($it->kind === Subject::Offer) {
-            $this->offer($it->shopId, $it->subjectId);
-        } else {
+        if ($it->kind !== Subject::Offer) {
             WriteInherited::dispatch($it->shopId, $it->kind, $it->subjectId);
         }
     }
@@ -32,19 +39,46 @@ final readonly class WriteChanged
     public function ofState(Offer $offer): void
     {
         if ($offer->wasChanged('state')) {
-            $this->offer($offer->shop_id, $offer->id);
+            $this->write(Kind::Offer, $offer->shop_id, $offer->id);
         }
     }
 
+    /** A place is told of with its offer. */
     public function ofPlace(Placement $placement): void
     {
-        if ($placement->wasRecentlyCreated || $placement->wasChanged('page')) {
-            $this->offer($placement->shop_id, $placement->offer_id);
+        if ($placement->wasRecentlyCreated || $placement->wasChanged(['page', 'medium', 'caption', 'paused_at', 'price_table_id'])) {
+            $this->write(Kind::Offer, $placement->shop_id, $placement->offer_id);
         }
     }
 
-    private function offer(int $shop, int $offer): void
+    public function ofTable(PriceTable $table): void
     {
-        $this->write->ofOffers(Shop::query()->whereKey($shop)->firstOrFail(), [$offer]);
+        if ($table->wasRecentlyCreated || $table->wasChanged(['name', 'put_away_at'])) {
+            $this->write(Kind::PriceTable, $table->shop_id, $table->id);
+        }
+    }
+
+    public function ofLook(Look $look): void
+    {
+        if ($look->wasRecentlyCreated || $look->wasChanged(['name', 'put_away_at'])) {
+            $this->write(Kind::Look, $look->shop_id, $look->id);
+        }
+    }
+
+    public function ofCoupon(Coupon $coupon): void
+    {
+        $this->write(Kind::Coupon, $coupon->shop_id, $coupon->id);
+    }
+
+    public function ofOrder(Order $order): void
+    {
+        if ($order->wasChanged(['goods_state', 'money_state'])) {
+            $this->write(Kind::Order, $order->shop_id, $order->id);
+        }
+    }
+
+    private function write(Kind $kind, int $shop, int $id): void
+    {
+        $this->write->of($kind, Shop::query()->whereKey($shop)->firstOrFail(), [$id]);
     }
 }

@@ -36,7 +36,7 @@ final class WriteInherited implements ShouldQueue
             // The look that is used by default is that of every offer that names none.
             ->when($this->kind === Subject::Look, fn (Builder $query) => $query->where(fn (Builder $either) => $either->whereNull('look_id')->orWhere('look_id', $this->subjectId)))
             ->orderBy('id')->limit(self::AT_ONCE)->get(['id'])->map(static fn (Offer $offer): int => $offer->id)->all();
-        $write->ofOffers($shop, array_values($offers));
+        $write->of(Kind::Offer, $shop, array_values($offers));
         if (count($offers) === self::AT_ONCE) {
             self::dispatch($this->shopId, $this->kind, $this->subjectId, max($offers));
         }

@@ -5,88 +5,107 @@ declare(strict_types=1);
 namespace App\Finding;
 
 use App\Database\InTransaction;
-use App\Looks\ReadLooks;
-use App\Models\Category;
-use App\Models\Offer;
-use App\Models\OfferLine;
 use App\Models\Placement;
-use App\Models\Product;
 use App\Models\Shop;
-use App\Models\Variant;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Eloquent\Collection;
-use PaperKite\Offer\Sentence;
+use Illuminate\Database\Query\Builder as Rows;
 use PaperKite\Text\SearchWords;
 
 /** Writes down the words by which things are found: those that a seller sees of them in a list. */
 final readonly class WriteWords
 {
+    private const ROWS_AT_ONCE = 5_000;
+
+    /** @var list<SaidOf> */
+    private array $said;
+
     public function __construct(
         private ConnectionInterface $db,
-        private ReadLooks $looks,
         private InTransaction $inTransaction,
-    ) {}
-
-    /** @param  Collection<int, Product>  $products */
-    public function ofProducts(Collection $products): void
-    {
-        $products->loadMissing(['variants', 'categories']);
-        $words = [];
-        foreach ($products as $product) {
-            $words[$product->id] = SearchWords::of(implode(' ', [
-                $product->name,
-                $product->sku,
-                $product->kind->label(),
-                ...$product->variants->map(static fn (Variant $variant): string => "{$variant->sku} ".implode(' ', $variant->choices))->all(),
-                ...$product->categories->map(static fn (Category $category): string => $category->name)->all(),
-            ]));
-        }
-        $this->write(Kind::Product, $products->pluck('shop_id', 'id')->all(), $words);
+        SaidOf ...$said,
+    ) {
+        $this->said = array_values($said);
     }
 
     /**
-     * By their sentence, with what it says by default; by their state, their places, and the SKUs of what they sell.
-     * Whoever writes the words of the same offer waits, and then reads what stands by then.
+     * Whoever writes the words of the same thing waits, and then reads what stands by then.
      *
-     * @param  list<int>  $ids  of offers of the shop
+     * @param  list<int>  $ids  of things of the shop; those that are gone lose their words
      */
-    public function ofOffers(Shop $shop, array $ids): void
+    public function of(Kind $kind, Shop $shop, array $ids): void
     {
-        ($this->inTransaction)(function () use ($shop, $ids): void {
-            $this->writeOffers($shop, Offer::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get());
+        ($this->inTransaction)(function () use ($kind, $shop, $ids): void {
+            sort($ids);
+            $this->db->table($kind->table())->where('shop_id', $shop->id)->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->pluck('id');
+            $this->write($kind, $shop, $ids);
+            if ($kind === Kind::Offer) {
+                $this->ofWhatShowsThem($shop, $ids);
+            }
         });
     }
 
-    /** @param  Collection<int, Offer>  $offers  locked */
-    private function writeOffers(Shop $shop, Collection $offers): void
+    /**
+     * Places and price tables say what their offers say.
+     *
+     * @param  list<int>  $offers
+     */
+    private function ofWhatShowsThem(Shop $shop, array $offers): void
     {
-        $offers->load(Offer::TOLD_WITH);
-        $looks = ($this->looks)($shop);
-        $words = [];
-        foreach ($offers as $offer) {
-            $words[$offer->id] = SearchWords::of(implode(' ', [
-                Sentence::decided($offer->toCore($shop, $looks->chosen($offer->look_id)->name))->text(),
-                $offer->state->value,
-                ...$offer->placements->map(static fn (Placement $placement): string => $placement->page)->all(),
-                ...$offer->lines->map(static fn (OfferLine $line): string => "{$line->product->sku} {$line->variant?->sku}")->all(),
-            ]));
+        $places = Placement::query()->whereIn('offer_id', $offers)->get(['id', 'price_table_id']);
+        $this->write(Kind::Placement, $shop, array_values($places->map(static fn (Placement $place): int => $place->id)->all()));
+        $this->write(Kind::PriceTable, $shop, array_values(array_filter($places->map(static fn (Placement $place): ?int => $place->price_table_id)->unique()->all(), is_int(...))));
+    }
+
+    /** @param  list<int>  $ids */
+    private function write(Kind $kind, Shop $shop, array $ids): void
+    {
+        $rows = [];
+        foreach ($this->saidOf($kind)->texts($shop, $ids) as $id => $text) {
+            foreach (SearchWords::of($text)->words as $word) {
+                $rows["{$id} {$word}"] = ['shop_id' => $shop->id, 'kind' => $kind->value, 'thing_id' => $id, 'word' => $word];
+            }
         }
-        $this->write(Kind::Offer, array_fill_keys($offers->modelKeys(), $shop->id), $words);
+        // What stays as it is is left alone: of a change of state that is nearly all.
+        /** @var list<object{thing_id: int, word: string}> $there */
+        $there = $this->db->table('search_words')->where('kind', $kind->value)->whereIn('thing_id', $ids)->get(['thing_id', 'word'])->all();
+        $gone = [];
+        foreach ($there as $row) {
+            if (isset($rows["{$row->thing_id} {$row->word}"])) {
+                unset($rows["{$row->thing_id} {$row->word}"]);
+            } else {
+                $gone[$row->thing_id][] = $row->word;
+            }
+        }
+        foreach ($gone as $id => $words) {
+            $this->db->table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value, 'thing_id' => $id])->whereIn('word', $words)->delete();
+        }
+        foreach (array_chunk(array_values($rows), self::ROWS_AT_ONCE) as $some) {
+            $this->db->table('search_words')->insertOrIgnore($some);
+        }
     }
 
     /**
-     * @param  array<mixed>  $shops  by the id of the thing
-     * @param  array<int, SearchWords>  $words  by the id of the thing
+     * Things of a kind that have no words yet.
+     *
+     * @return list<int> ids
      */
-    private function write(Kind $kind, array $shops, array $words): void
+    public function missing(Kind $kind, Shop $shop, int $atMost): array
     {
-        $rows = [];
-        foreach ($words as $id => $own) {
-            foreach ($own->words as $word) {
-                $rows[] = ['shop_id' => $shops[$id], 'kind' => $kind->value, 'thing_id' => $id, 'word' => $word];
+        $things = $kind->table();
+
+        /** @var list<int> */
+        return $this->db->table($things)->where('shop_id', $shop->id)
+            ->whereNotExists(static fn (Rows $words): Rows => $words->from('search_words')->whereColumn('thing_id', "{$things}.id")->where('kind', $kind->value))
+            ->orderBy('id')->limit($atMost)->pluck('id')->all();
+    }
+
+    private function saidOf(Kind $kind): SaidOf
+    {
+        foreach ($this->said as $said) {
+            if ($said->kind() === $kind) {
+                return $said;
             }
         }
-        $this->db->table('search_words')->where('kind', $kind->value)->whereIn('thing_id', array_keys($words))->delete();
-        $this->db->table('search_words')->insertOrIgnore($rows);
+        throw new \LogicException("Nobody says what is read of a {$kind->name}.");
     }
 }

@@ -47,6 +47,21 @@ final class Coupon extends Model
         return ! $this->isUsedUp() && ($this->counts_from === null || $this->counts_from->lessThanOrEqualTo($now)) && ($this->counts_until === null || $this->counts_until->greaterThan($now));
     }
 
+    /** What it does, in a sentence. */
+    public function told(Shop $shop): string
+    {
+        $takes = match ($this->kind) {
+            CouponKind::Percent => "takes {$this->percent} % off",
+            CouponKind::Amount => "takes {$shop->money($this->amount_minor ?? 0)->shown()} off",
+            CouponKind::FreeShipping => 'ships the order free',
+        };
+        $goods = $this->skus === null ? '' : ' for '.implode(', ', $this->skus);
+        $from = $this->min_spend_minor === null ? '' : ", for goods of {$shop->money($this->min_spend_minor)->shown()} or more";
+        $left = $this->most_uses === null ? '' : "; {$this->most_uses} times in all";
+
+        return "{$takes}{$goods}{$from}{$left}.";
+    }
+
     public function toCore(Currency $currency): QuoteCoupon
     {
         $minSpend = $this->min_spend_minor === null ? null : Money::ofMinor($this->min_spend_minor, $currency);

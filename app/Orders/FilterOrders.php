@@ -14,18 +14,12 @@ use PaperKite\Order\MoneyState;
 final class FilterOrders
 {
     /**
-     * @param  string|null  $pattern  of SQL's LIKE: a number, name, e-mail address or SKU
      * @return Builder<Order>
      */
-    public static function of(Shop $shop, ?string $pattern, ?GoodsState $state, ?MoneyState $money): Builder
+    public static function of(Shop $shop, ?GoodsState $state, ?MoneyState $money): Builder
     {
         return Order::query()->where('shop_id', $shop->id)
             ->when($state !== null, static fn (Builder $query) => $query->where('goods_state', $state))
-            ->when($money !== null, static fn (Builder $query) => $query->where('money_state', $money))
-            ->when($pattern !== null, static fn (Builder $query) => $query->where(static fn (Builder $either) => $either
-                ->where('number', 'like', $pattern)
-                ->orWhere('name', 'like', $pattern)
-                ->orWhere('email', 'like', $pattern)
-                ->orWhereRelation('lines', 'sku', 'like', $pattern)));
+            ->when($money !== null, static fn (Builder $query) => $query->where('money_state', $money));
     }
 }

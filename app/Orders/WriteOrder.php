@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Finding\Kind;
+use App\Finding\WriteWords;
 use App\Fulfilment\Fulfilments;
 use App\Fulfilment\GoodsGone;
 use App\Models\Cart;
@@ -39,6 +41,7 @@ final readonly class WriteOrder
         private Clock $clock,
         private RecordLines $record,
         private TakeFromCarts $takeFromCarts,
+        private WriteWords $words,
     ) {}
 
     /**
@@ -61,6 +64,7 @@ final readonly class WriteOrder
         foreach ($bill->lines as $i => $line) {
             $this->line($order, $line, $missing[$i]);
         }
+        $this->words->of(Kind::Order, $shop, [$order->id]);
         $this->count($checkout, $shop);
         ($this->takeFromCarts)($checkout);
 

@@ -12,7 +12,16 @@ use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
 use App\Demo\DemoPayments;
 use App\Erasing\Erase;
+use App\Finding\Said\SaidOfCoupons;
+use App\Finding\Said\SaidOfLooks;
+use App\Finding\Said\SaidOfOffers;
+use App\Finding\Said\SaidOfOrders;
+use App\Finding\Said\SaidOfPlacements;
+use App\Finding\Said\SaidOfPriceTables;
+use App\Finding\Said\SaidOfProducts;
+use App\Finding\SaidOf;
 use App\Finding\WriteChanged;
+use App\Finding\WriteWords;
 use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetLimit;
 use App\Http\Input;
@@ -20,9 +29,13 @@ use App\Http\Shopper\Cart\HandOverController;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\SayInShopsWords;
 use App\Messages\OutboxTransport;
+use App\Models\Coupon;
+use App\Models\Look;
 use App\Models\Offer;
+use App\Models\Order;
 use App\Models\Person;
 use App\Models\Placement;
+use App\Models\PriceTable;
 use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
@@ -59,6 +72,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->when(WriteWords::class)->needs(SaidOf::class)->give([SaidOfProducts::class, SaidOfOffers::class, SaidOfPlacements::class, SaidOfPriceTables::class, SaidOfOrders::class, SaidOfLooks::class, SaidOfCoupons::class]);
         $this->app->singleton(Clock::class);
         // The demo's time can be moved on; that of a shop that sells can't.
         $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));
@@ -92,6 +106,10 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(SomethingChanged::class, WriteChanged::class);
         Offer::updated(static fn (Offer $offer) => app(WriteChanged::class)->ofState($offer));
         Placement::saved(static fn (Placement $placement) => app(WriteChanged::class)->ofPlace($placement));
+        PriceTable::saved(static fn (PriceTable $table) => app(WriteChanged::class)->ofTable($table));
+        Look::saved(static fn (Look $look) => app(WriteChanged::class)->ofLook($look));
+        Coupon::saved(static fn (Coupon $coupon) => app(WriteChanged::class)->ofCoupon($coupon));
+        Order::updated(static fn (Order $order) => app(WriteChanged::class)->ofOrder($order));
         Event::listen(SomethingChanged::class, static fn (SomethingChanged $it) => RecheckChanged::dispatch($it->shopId, $it->kind, $it->subjectId));
         View::composer('shop.*', SayInShopsWords::class);
         Model::unguard();

@@ -34,7 +34,7 @@ final class Rooms
         'Offers' => ['Changes', 'Database', 'Looks', 'Models', 'Shopfront', 'Time'],
         'OpenLinks' => ['Carts', 'Clicks', 'Models', 'Results', 'Shopfront', 'Time'],
         'Operator' => ['Models', 'Time'],
-        'Orders' => ['Fulfilment', 'Models', 'Results', 'Text', 'Time'],
+        'Orders' => ['Finding', 'Fulfilment', 'Models', 'Results', 'Text', 'Time'],
         'Partners' => ['Changes', 'Database', 'Models'],
         'Payments' => ['Database', 'Fulfilment', 'Messages', 'Models', 'Orders', 'Time'],
         'People' => ['Database', 'Messages', 'Models', 'Text', 'Time'],

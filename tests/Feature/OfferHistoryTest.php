@@ -40,7 +40,7 @@ final class OfferHistoryTest extends TestCase
             $queries++;
         });
 
-        $this->history(1)->assertJsonPath('at', ['page' => 1, 'pages' => 2, 'total' => 25])->assertJsonCount(20, 'items')->assertJsonPath('items.0.version', 25)
+        $this->history(1)->assertJsonPath('at', ['page' => 1, 'pages' => 2, 'total' => 25, 'is_more' => false])->assertJsonCount(20, 'items')->assertJsonPath('items.0.version', 25)
             // The last of a page is told beside the first of the next.
             ->assertJsonPath('items.19.difference.1.text', '5 ');
         self::assertLessThanOrEqual(5 + 2, $queries);

@@ -181,7 +181,7 @@ final class OfferTest extends TestCase
             $queries++;
         });
 
-        $this->getJson($this->address(''))->assertOk()->assertJsonPath('at', ['page' => 1, 'pages' => 2, 'total' => 25])->assertJsonCount(20, 'items')->assertJsonCount(30, 'items.0.trace')
+        $this->getJson($this->address(''))->assertOk()->assertJsonPath('at', ['page' => 1, 'pages' => 2, 'total' => 25, 'is_more' => false])->assertJsonCount(20, 'items')->assertJsonCount(30, 'items.0.trace')
             ->assertJsonPath('items.0.way', 'One step to payment: click, checkout, payment.');
         // Beside the list's own five, the framework asks for the shop and for the membership.
         self::assertLessThanOrEqual(5 + 2, $queries);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Changes\Editing;
+use App\Finding\Kind;
 use App\Finding\WriteWords;
 use App\Models\Marketplace;
 use App\Models\Offer;
@@ -71,7 +72,7 @@ trait Makes
             'sku' => 'honey-'.bin2hex(random_bytes(3)), 'name' => 'Heather honey, 340 g', 'price_minor' => 980, 'currency' => $shop->currency,
             'picture' => Drawing::HoneyJar, 'stock' => null,
         ])->refresh();
-        app(WriteWords::class)->ofProducts(Product::query()->whereKey($product->id)->get());
+        app(WriteWords::class)->of(Kind::Product, $shop, [$product->id]);
 
         return $product;
     }
@@ -85,7 +86,7 @@ trait Makes
         ])->refresh();
         $offer->lines()->create(['shop_id' => $product->shop_id, 'position' => 0, 'product_id' => $product->id, 'quantity' => $quantity]);
 
-        app(WriteWords::class)->ofOffers(Shop::query()->whereKey($product->shop_id)->firstOrFail(), [$offer->id]);
+        app(WriteWords::class)->of(Kind::Offer, Shop::query()->whereKey($product->shop_id)->firstOrFail(), [$offer->id]);
 
         return $offer;
     }

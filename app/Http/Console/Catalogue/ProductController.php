@@ -8,12 +8,11 @@ use App\Catalogue\ProductForm;
 use App\Catalogue\SaveProduct;
 use App\Changes\EditKind;
 use App\Changes\Edits;
-use App\Finding\FindByWords;
 use App\Finding\Kind;
 use App\Fulfilment\TellMovedDates;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
-use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
 use App\Models\Product;
@@ -39,12 +38,12 @@ final readonly class ProductController
     public function list(Request $request, Shop $shop): JsonResponse
     {
         $typed = Search::typed($request);
-        $found = FindByWords::in(Product::query()->where('shop_id', $shop->id), $shop, Kind::Product, $typed)->with(['variants', 'addresses.marketplace.partner']);
-        if ($typed !== '') {
+        $found = Product::query()->where('shop_id', $shop->id)->with(['variants', 'addresses.marketplace.partner']);
+        if ($typed !== '' && $shop->products()->where('sku', $typed)->exists()) {
             // Whoever types a SKU means that one.
             $found->orderByRaw('products.sku = ? DESC', [$typed]);
         }
-        $products = CountedPage::of($found->orderBy('name')->orderBy('id'), self::PER_PAGE);
+        $products = FoundPage::of($found->orderBy('name')->orderBy('id'), $shop, Kind::Product, $typed, self::PER_PAGE);
 
         return response()->json(ProductListResource::of($products, $this->clock->moment()));
     }

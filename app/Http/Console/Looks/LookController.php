@@ -6,10 +6,13 @@ namespace App\Http\Console\Looks;
 
 use App\Changes\EditKind;
 use App\Changes\Edits;
+use App\Finding\FindByWords;
+use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\PutAwayRequest;
 use App\Http\Console\Shared\ReadEditing;
+use App\Http\Console\Shared\Search;
 use App\Looks\ReadLook;
 use App\Looks\ReadLooks;
 use App\Looks\SaveLook;
@@ -33,11 +36,11 @@ final readonly class LookController
         private Clock $clock,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/looks', operationId: 'looks', summary: 'The looks', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Get(path: '/shops/{shop}/looks', operationId: 'looks', summary: 'The looks', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search')])]
     #[Answer(LookListResource::class)]
-    public function list(Shop $shop): JsonResponse
+    public function list(Request $request, Shop $shop): JsonResponse
     {
-        return $this->answer($shop, 200);
+        return $this->answer($shop, 200, Search::typed($request));
     }
 
     #[OA\Post(path: '/shops/{shop}/looks/trial', operationId: 'tryLook', summary: 'Try a look', description: 'Says what is wrong or hard to see in a look; nothing is saved.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -100,8 +103,9 @@ final readonly class LookController
         return $this->answer($shop, 200);
     }
 
-    private function answer(Shop $shop, int $status): JsonResponse
+    private function answer(Shop $shop, int $status, string $typed = ''): JsonResponse
     {
+        $found = $typed === '' ? null : FindByWords::in(Look::query()->where('shop_id', $shop->id), $shop, Kind::Look, $typed)->pluck('id')->all();
         $versions = $this->edits->versions(EditKind::Look, $shop, array_values($shop->looks()->get(['id'])->map(static fn (Look $look): int => $look->id)->all()));
         $book = ($this->looks)($shop);
         $counts = Offer::query()->where('shop_id', $shop->id)->selectRaw('look_id, COUNT(*) AS offers')->groupBy('look_id')->pluck('offers', 'look_id')->all();
@@ -110,7 +114,7 @@ final readonly class LookController
 
         return response()->json(new LookListResource(array_map(
             static fn (Look $look) => LookResource::of($look, $versions[$look->id] ?? 1, $usual, $count($look->id) + ($look->id === $usual ? $count('') : 0)),
-            $book->looks,
+            array_values(array_filter($book->looks, static fn (Look $look): bool => $found === null || in_array($look->id, $found, true))),
         )), $status);
     }
 }

@@ -6,9 +6,12 @@ namespace App\Http\Console\Offers;
 
 use App\Changes\EditKind;
 use App\Changes\Edits;
+use App\Finding\FindByWords;
+use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
-use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\Page;
+use App\Http\Console\Shared\Search;
 use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Placement;
@@ -17,6 +20,7 @@ use App\Models\Shop;
 use App\Offers\OfferSnippets;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 /** The places whose copies no longer say what their offers say. */
@@ -27,15 +31,16 @@ final readonly class CopyController
     /** A shop has few; what is more comes once these are copied. */
     private const MOST_TABLES = 20;
 
-    #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', summary: 'Copies that no longer say what their offers say', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/copies', operationId: 'staleCopies', summary: 'Copies that no longer say what their offers say', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(CopyListResource::class)]
-    public function __invoke(Shop $shop, ReadLooks $readLooks, Clock $clock, Edits $edits): JsonResponse
+    public function __invoke(Request $request, Shop $shop, ReadLooks $readLooks, Clock $clock, Edits $edits): JsonResponse
     {
         $looks = $readLooks($shop);
         $at = $clock->moment();
         $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements']));
-        $page = CountedPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), self::PER_PAGE);
-        $tables = array_values(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null])->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()->all());
+        $typed = Search::typed($request);
+        $page = FoundPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), $shop, Kind::Placement, $typed, self::PER_PAGE);
+        $tables = array_values(FindByWords::in(PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null]), $shop, Kind::PriceTable, $typed)->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()->all());
         $versions = $edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));
 
         return response()->json(new CopyListResource(

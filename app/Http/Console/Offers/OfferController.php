@@ -9,7 +9,7 @@ use App\Finding\FindByWords;
 use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
-use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
@@ -48,11 +48,10 @@ final readonly class OfferController
     public function list(Request $request, Shop $shop, LoadOfferGoods $load, ReadResults $results): JsonResponse
     {
         $state = OfferState::tryFrom(Input::text($request, 'state'));
-        $found = FindByWords::in(Offer::query()->where('shop_id', $shop->id), $shop, Kind::Offer, Search::typed($request));
-        $page = CountedPage::of($found->with('placements')
+        $page = FoundPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
             // What is archived is out of sight until it is asked for.
             ->when($state === null, static fn (Builder $query) => $query->where('state', '<>', OfferState::Archived), static fn (Builder $query) => $query->where('state', $state))
-            ->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
+            ->orderByDesc('updated_at')->orderByDesc('id'), $shop, Kind::Offer, Search::typed($request), self::PER_PAGE);
         $offers = new Collection(array_values($page->items()));
         $load($offers);
         $trace = $results->tracesOfOffers($shop, EventKind::Click, array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));

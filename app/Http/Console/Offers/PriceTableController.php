@@ -6,12 +6,14 @@ namespace App\Http\Console\Offers;
 
 use App\Changes\EditKind;
 use App\Changes\Edits;
+use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
-use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\PutAwayRequest;
 use App\Http\Console\Shared\ReadEditing;
+use App\Http\Console\Shared\Search;
 use App\Looks\ReadLooks;
 use App\Models\PriceTable;
 use App\Models\Shop;
@@ -19,6 +21,7 @@ use App\Offers\SavePriceTable;
 use App\Offers\TableSnippet;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 /** Offers side by side. */
@@ -33,13 +36,13 @@ final readonly class PriceTableController
         private Clock $clock,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/price-tables', operationId: 'priceTables', summary: 'The price tables', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/price-tables', operationId: 'priceTables', summary: 'The price tables', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(PriceTableListResource::class)]
-    public function list(Shop $shop): JsonResponse
+    public function list(Request $request, Shop $shop): JsonResponse
     {
         $looks = ($this->looks)($shop);
         $at = $this->clock->moment();
-        $page = CountedPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderBy('put_away_at')->orderByDesc('updated_at')->orderByDesc('id'), self::PER_PAGE);
+        $page = FoundPage::of(PriceTable::query()->where('shop_id', $shop->id)->with(PriceTable::TOLD_WITH)->orderBy('put_away_at')->orderByDesc('updated_at')->orderByDesc('id'), $shop, Kind::PriceTable, Search::typed($request), self::PER_PAGE);
         $tables = array_values($page->items());
         $versions = $this->edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));
 

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Orders;
 
+use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
-use App\Http\Console\Shared\CountedPage;
+use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\Search;
 use App\Http\Input;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Orders\FilterOrders;
-use Illuminate\Database\Query\Expression;
+use App\Orders\OrderCounts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -26,12 +27,11 @@ final readonly class OrderController
     #[Answer(OrderListResource::class)]
     public function list(Request $request, Shop $shop): JsonResponse
     {
-        $pattern = Search::pattern($request);
         $state = GoodsState::tryFrom(Input::text($request, 'state'));
         $money = MoneyState::tryFrom(Input::text($request, 'money'));
-        $orders = CountedPage::of(FilterOrders::of($shop, $pattern, $state, $money)->with('lines')->orderByDesc('number'), self::PER_PAGE);
+        $orders = FoundPage::of(FilterOrders::of($shop, $state, $money)->with('lines')->orderByDesc('number'), $shop, Kind::Order, Search::typed($request), self::PER_PAGE);
 
-        return response()->json(OrderListResource::of($orders, $this->counts($shop, 'goods_state'), $this->counts($shop, 'money_state')));
+        return response()->json(OrderListResource::of($orders, OrderCounts::of($shop)));
     }
 
     #[OA\Get(path: '/shops/{shop}/orders/{number}', operationId: 'order', summary: 'An order', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/number')])]
@@ -39,12 +39,5 @@ final readonly class OrderController
     public function show(Shop $shop, Order $order, ShowOrder $show): JsonResponse
     {
         return response()->json($show($shop, $order));
-    }
-
-    /** @return array<string, int> by state */
-    private function counts(Shop $shop, string $column): array
-    {
-        /** @var array<string, int> */
-        return $shop->orders()->toBase()->groupBy($column)->pluck(new Expression('COUNT(*)'), $column)->all();
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Console\Orders;
 
 use App\Http\Console\Shared\Page;
 use App\Models\Order;
+use App\Orders\OrderCounts;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use OpenApi\Attributes as OA;
 use PaperKite\Order\GoodsState;
@@ -33,27 +34,22 @@ final readonly class OrderListResource
         public array $deeds,
     ) {}
 
-    /**
-     * @param  array<string, int>  $goods  counts by state
-     * @return list<GoodsState> those that most orders go through, and whatever else there is
-     */
-    private static function listed(array $goods): array
+    /** @return list<GoodsState> those that most orders go through, and whatever else there is */
+    private static function listed(OrderCounts $counts): array
     {
-        return array_values(array_filter(GoodsState::cases(), static fn (GoodsState $state): bool => in_array($state, GoodsState::forMany(), true) || ($goods[$state->value] ?? 0) > 0));
+        return array_values(array_filter(GoodsState::cases(), static fn (GoodsState $state): bool => in_array($state, GoodsState::forMany(), true) || $counts->ofGoods($state) > 0));
     }
 
     /**
      * @param  LengthAwarePaginator<int, Order>  $paginator
-     * @param  array<string, int>  $goods  counts by state
-     * @param  array<string, int>  $money  counts by state
      */
-    public static function of(LengthAwarePaginator $paginator, array $goods, array $money): self
+    public static function of(LengthAwarePaginator $paginator, OrderCounts $counts): self
     {
         return new self(
             array_map(OrderRowResource::of(...), array_values($paginator->items())),
             Page::of($paginator),
-            array_map(static fn (GoodsState $state) => new StateCountResource($state, $state->label(), $goods[$state->value] ?? 0), self::listed($goods)),
-            array_map(static fn (MoneyState $state) => new MoneyCountResource($state, $state->label(), $money[$state->value] ?? 0), MoneyState::cases()),
+            array_map(static fn (GoodsState $state) => new StateCountResource($state, $state->label(), $counts->ofGoods($state)), self::listed($counts)),
+            array_map(static fn (MoneyState $state) => new MoneyCountResource($state, $state->label(), $counts->ofMoney($state)), MoneyState::cases()),
             array_map(GoodsStateResource::of(...), [GoodsState::Packed, GoodsState::Sent, GoodsState::Collected]),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Orders;
 
+use App\Finding\FindByWords;
+use App\Finding\Kind;
 use App\Http\Console\Shared\Search;
 use App\Http\Input;
 use App\Models\Shop;
@@ -23,7 +25,7 @@ final readonly class OrderSheetController
 
     public function __invoke(Request $request, Shop $shop, OrderSheet $sheet, Clock $clock): StreamedResponse
     {
-        $orders = FilterOrders::of($shop, Search::pattern($request), GoodsState::tryFrom(Input::text($request, 'state')), MoneyState::tryFrom(Input::text($request, 'money')));
+        $orders = FindByWords::in(FilterOrders::of($shop, GoodsState::tryFrom(Input::text($request, 'state')), MoneyState::tryFrom(Input::text($request, 'money'))), $shop, Kind::Order, Search::typed($request));
         $day = $clock->now()->setTimezone($shop->zone())->toDateString();
 
         return response()->streamDownload(static function () use ($sheet, $shop, $orders): void {

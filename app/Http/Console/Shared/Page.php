@@ -18,6 +18,8 @@ final readonly class Page
         public int $pages,
         #[OA\Property]
         public int $total,
+        #[OA\Property(description: 'Whether there are more than `total`, which were not counted.')]
+        public bool $is_more,
     ) {}
 
     /**
@@ -27,6 +29,6 @@ final readonly class Page
      */
     public static function of(LengthAwarePaginator $paginator): self
     {
-        return new self($paginator->currentPage(), $paginator->lastPage(), $paginator->total());
+        return new self($paginator->currentPage(), $paginator->lastPage(), $paginator->total(), $paginator instanceof FoundMore);
     }
 }

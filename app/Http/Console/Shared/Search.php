@@ -16,12 +16,4 @@ final class Search
     {
         return mb_substr(trim(mb_scrub(Input::text($request, 'search'), 'UTF-8')), 0, self::LONGEST);
     }
-
-    /** The same as a pattern of SQL's LIKE. */
-    public static function pattern(Request $request): ?string
-    {
-        $typed = self::typed($request);
-
-        return $typed === '' ? null : '%'.addcslashes($typed, '%_\\').'%';
-    }
 }

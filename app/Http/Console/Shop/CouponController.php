@@ -7,10 +7,13 @@ namespace App\Http\Console\Shop;
 use App\Changes\EditKind;
 use App\Changes\Edits;
 use App\Database\InTransaction;
+use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
+use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\ReadEditing;
+use App\Http\Console\Shared\Search;
 use App\Models\Coupon;
 use App\Models\Shop;
 use App\Shops\CouponForm;
@@ -33,11 +36,11 @@ final readonly class CouponController
         private InTransaction $inTransaction,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/coupons', operationId: 'coupons', summary: 'The coupons', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/coupons', operationId: 'coupons', summary: 'The coupons', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(CouponListResource::class)]
-    public function list(Shop $shop): JsonResponse
+    public function list(Request $request, Shop $shop): JsonResponse
     {
-        $coupons = $shop->coupons()->orderByDesc('id')->paginate(self::PER_PAGE);
+        $coupons = FoundPage::of(Coupon::query()->where('shop_id', $shop->id)->orderByDesc('id'), $shop, Kind::Coupon, Search::typed($request), self::PER_PAGE);
         $versions = $this->edits->versions(EditKind::Coupon, $shop, array_map(static fn (Coupon $coupon): int => $coupon->id, array_values($coupons->items())));
 
         return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $versions[$coupon->id], $shop), array_values($coupons->items())), CouponForm::blank(), Page::of($coupons)));

@@ -29,21 +29,7 @@ final readonly class CouponResource
 
     public static function of(Coupon $coupon, int $version, Shop $shop): self
     {
-        return new self($coupon->id, $version, CouponForm::of($coupon, $shop), self::sentence($coupon, $shop), $coupon->uses);
-    }
-
-    private static function sentence(Coupon $coupon, Shop $shop): string
-    {
-        $takes = match ($coupon->kind) {
-            CouponKind::Percent => "takes {$coupon->percent} % off",
-            CouponKind::Amount => "takes {$shop->money($coupon->amount_minor ?? 0)->shown()} off",
-            CouponKind::FreeShipping => 'ships the order free',
-        };
-        $goods = $coupon->skus === null ? '' : ' for '.implode(', ', $coupon->skus);
-        $from = $coupon->min_spend_minor === null ? '' : ", for goods of {$shop->money($coupon->min_spend_minor)->shown()} or more";
-        $left = $coupon->most_uses === null ? '' : "; {$coupon->most_uses} times in all";
-
-        return "{$takes}{$goods}{$from}{$left}.".self::onSample($coupon, $shop);
+        return new self($coupon->id, $version, CouponForm::of($coupon, $shop), $coupon->told($shop).self::onSample($coupon, $shop), $coupon->uses);
     }
 
     /** What it does to the bill of the sample cart with which the shop’s rules are tried at first. */

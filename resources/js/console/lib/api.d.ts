@@ -2326,6 +2326,8 @@ export interface components {
             page: number;
             pages: number;
             total: number;
+            /** @description Whether there are more than `total`, which were not counted. */
+            is_more: boolean;
         };
         Partners: {
             /** @description By partner, then by name. */
@@ -3734,6 +3736,7 @@ export interface operations {
     staleCopies: {
         parameters: {
             query?: {
+                search?: components["parameters"]["search"];
                 page?: components["parameters"]["page"];
             };
             header?: never;
@@ -3759,6 +3762,7 @@ export interface operations {
     coupons: {
         parameters: {
             query?: {
+                search?: components["parameters"]["search"];
                 page?: components["parameters"]["page"];
             };
             header?: never;
@@ -3918,7 +3922,9 @@ export interface operations {
     };
     looks: {
         parameters: {
-            query?: never;
+            query?: {
+                search?: components["parameters"]["search"];
+            };
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
@@ -5230,6 +5236,7 @@ export interface operations {
     priceTables: {
         parameters: {
             query?: {
+                search?: components["parameters"]["search"];
                 page?: components["parameters"]["page"];
             };
             header?: never;

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Finding\Kind;
+use App\Http\Console\Shared\FoundPage;
+use App\Models\Placement;
+use App\Models\Shop;
+use App\Payments\NoteCapture;
+use Illuminate\Support\Facades\DB;
+use PaperKite\Quote\CouponKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\TakesOrders;
+use Tests\TestCase;
+
+/** Orders, copies, price tables, looks and coupons are found as products and offers are. */
+final class FoundInListsTest extends TestCase
+{
+    use TakesOrders;
+
+    private Shop $shop;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->shop = $this->shop();
+        $this->actingAs($this->person($this->shop));
+    }
+
+    #[DataProvider('orders')]
+    public function test_an_order_is_found_by_what_its_row_shows(string $typed, bool $isFound): void
+    {
+        $order = $this->held($this->shop, $this->product($this->shop, ['name' => 'Crème of heather honey', 'sku' => 'honey-340']), 2);
+        $order->update(['name' => 'Łucja 蜂 Ó Briain']);
+        $this->command('search:write')->assertSuccessful();
+        $order->update(['goods_state' => 'packed']);
+
+        self::assertSame($isFound ? 1 : 0, $this->found('orders', str_replace(['{number}', '{mail}'], [(string) $order->number, $order->email], $typed)), $typed);
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function orders(): iterable
+    {
+        yield 'its number' => ['{number}', true];
+        yield 'the address of the mail' => ['{mail}', true];
+        yield 'the shopper, without marks' => ['o briain', true];
+        yield 'the shopper, in another script' => ['蜂', true];
+        yield 'its goods, as they were called' => ['creme hon', true];
+        yield 'their SKU' => ['honey-340', true];
+        yield 'the state of the goods' => ['packed', true];
+        yield 'the state that it has left' => ['new', false];
+        yield 'the middle of a word' => ['riain', false];
+        yield 'somebody else' => ['mira', false];
+    }
+
+    public function test_an_order_whose_money_is_taken_is_found_as_paid(): void
+    {
+        $order = $this->held($this->shop, $this->product($this->shop), 1);
+        self::assertSame([0, 1], [$this->found('orders', 'paid'), $this->found('orders', $order->money_state->label())]);
+
+        app(NoteCapture::class)($this->paymentOf($order));
+        self::assertSame(1, $this->found('orders', 'paid'));
+    }
+
+    public function test_a_copy_is_found_by_its_page_its_goods_and_its_caption(): void
+    {
+        $placement = $this->placement($this->offer($this->product($this->shop, ['name' => 'Willow honey'])), '春の記事', ['medium' => 'html', 'caption' => 'Taste it']);
+        Placement::query()->whereKey($placement->id)->update(['is_stale' => true]);
+
+        self::assertSame([1, 1, 1, 0, 0], array_map(fn (string $typed): mixed => $this->found('copies', $typed), ['の記', 'will hon', 'taste', 'buy', 'candle']));
+    }
+
+    public function test_a_price_table_is_found_by_its_name_and_by_what_its_columns_sell(): void
+    {
+        $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]))->id, ['Willow honey', 'Lime honey']);
+        $id = $this->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), ['name' => 'Three jars', 'offers' => $offers, 'stressed' => null])->assertCreated()->json('id');
+        self::assertSame([1, 1, 0], array_map(fn (string $typed): mixed => $this->found('price-tables', $typed), ['three', 'lime', 'candle']));
+
+        $this->putJson($this->console("/api/shops/{$this->shop->slug}/price-tables/".(is_int($id) ? $id : 0)), ['name' => 'Two pots', 'offers' => $offers, 'stressed' => null])->assertOk();
+        self::assertSame([0, 1], array_map(fn (string $typed): mixed => $this->found('price-tables', $typed), ['three', 'pots']));
+    }
+
+    public function test_looks_and_coupons_are_found_by_name_and_by_what_they_do(): void
+    {
+        $this->shop->looks()->firstOrFail()->update(['name' => 'Stürmische See']);
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Percent, 'percent' => '10']);
+        $looks = fn (string $typed): int => count((array) $this->getJson($this->console("/api/shops/{$this->shop->slug}/looks?search=".rawurlencode($typed)))->assertOk()->json('items'));
+
+        self::assertSame([1, 0], [$looks('sturm'), $looks('candle')]);
+        self::assertSame([1, 1, 0], array_map(fn (string $typed): mixed => $this->found('coupons', $typed), ['may', 'takes off', 'june']));
+    }
+
+    public function test_what_nearly_everything_has_is_counted_so_far_as_pages_are_turned(): void
+    {
+        $many = FoundPage::MOST_COUNTED + 10;
+        foreach (array_chunk(range(1, $many), 1_000) as $some) {
+            DB::table('coupons')->insert(array_map(fn (int $number): array => ['shop_id' => $this->shop->id, 'code' => "MAY{$number}", 'kind' => 'percent', 'percent' => '10', 'created_at' => now(), 'updated_at' => now()], $some));
+        }
+        DB::insert('INSERT INTO search_words (shop_id, kind, word, thing_id) SELECT shop_id, ?, LOWER(code), id FROM coupons WHERE shop_id = ?', [Kind::Coupon->value, $this->shop->id]);
+        $ask = fn (string $query) => $this->getJson($this->console("/api/shops/{$this->shop->slug}/coupons?{$query}"))->assertOk();
+
+        $ask('search=may')->assertJsonPath('at', ['page' => 1, 'pages' => FoundPage::MOST_COUNTED / 20, 'total' => FoundPage::MOST_COUNTED, 'is_more' => true])->assertJsonPath('items.0.entry.code', "MAY{$many}")->assertJsonCount(20, 'items');
+        $ask('search=may&page=9999')->assertJsonCount(0, 'items');
+        $ask('search=may17')->assertJsonPath('at.total', 111)->assertJsonPath('at.is_more', false);
+        $ask('')->assertJsonPath('at.total', $many);
+    }
+
+    private function found(string $list, string $typed): mixed
+    {
+        return $this->getJson($this->console("/api/shops/{$this->shop->slug}/{$list}?search=".rawurlencode($typed)))->assertOk()->json('at.total');
+    }
+}
