@@ -6,8 +6,6 @@ namespace App\Finding;
 
 use App\Models\Shop;
 use Closure;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Text\SearchWords;
@@ -18,53 +16,60 @@ final class FindByWords
     /**
      * By way of the words, which is quick where few things have them.
      *
-     * @template M of Model
-     *
-     * @param  Builder<M>  $things
-     * @return Builder<M>
+     * @param  Rows  $things  of the shop
+     * @param  string  $id  the column of their ids
      */
-    public static function in(Builder $things, Shop $shop, Kind $kind, string $typed): Builder
+    public static function in(Rows $things, string $id, Shop $shop, Kind $kind, string $typed): void
     {
-        return self::each($things, $typed, static fn (string $word): Builder => $things->whereIn($things->qualifyColumn('id'), static fn (Rows $rows): Rows => $rows->from('search_words')->select('thing_id')
-            ->where(['shop_id' => $shop->id, 'kind' => $kind->value])->where('word', 'like', self::beginning($word))));
+        self::each($things, $typed, static fn (string $word): Rows => $things->whereIn($id, self::words($shop, $kind)->select('thing_id')->where('word', 'like', self::beginning($word))));
     }
 
     /**
      * The same by way of the things, one after the other, which is quick where nearly all have the words and a page of
      * them is wanted. A limit keeps the database from turning the question round.
      *
-     * @template M of Model
-     *
-     * @param  Builder<M>  $things
-     * @return Builder<M>
+     * @param  Rows  $things  of the shop
+     * @param  string  $id  the column of their ids
      */
-    public static function along(Builder $things, Kind $kind, string $typed): Builder
+    public static function along(Rows $things, string $id, Kind $kind, string $typed): void
     {
-        $id = $things->qualifyColumn('id');
-
-        return self::each($things, $typed, static fn (string $word): mixed => $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]));
-    }
-
-    /** Whether a single word is asked for, and stands with so many things that to collect them all would take long. */
-    public static function isCommon(Shop $shop, Kind $kind, string $typed, int $many): bool
-    {
-        $words = SearchWords::asked($typed)->words;
-        if (count($words) !== 1) {
-            return false;
-        }
-        $some = DB::table('search_words')->selectRaw('1')->where(['shop_id' => $shop->id, 'kind' => $kind->value])->where('word', 'like', self::beginning($words[0]))->limit($many);
-
-        return $some->newQuery()->fromSub($some, 'some')->count() === $many;
+        self::each($things, $typed, static fn (string $word): Rows => $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]));
     }
 
     /**
-     * @template M of Model
+     * Which kinds of things have each of the words that are asked for so often that to collect them all would take long.
      *
-     * @param  Builder<M>  $things
-     * @param  Closure(string): mixed  $narrow
-     * @return Builder<M>
+     * @param  non-empty-list<Kind>  $kinds
+     * @return list<Kind>
      */
-    private static function each(Builder $things, string $typed, Closure $narrow): Builder
+    public static function common(Shop $shop, array $kinds, string $typed, int $many): array
+    {
+        $words = SearchWords::asked($typed)->words;
+        $counts = [];
+        foreach ($words as $word) {
+            foreach ($kinds as $kind) {
+                $some = self::words($shop, $kind)->selectRaw('1')->where('word', 'like', self::beginning($word))->limit($many);
+                $counts[] = $some->newQuery()->fromSub($some, 'some')->selectRaw("{$kind->value} AS kind, COUNT(*) AS things");
+            }
+        }
+        $first = array_shift($counts);
+        if ($first === null) {
+            return [];
+        }
+        $all = array_reduce($counts, static fn (Rows $union, Rows $one): Rows => $union->unionAll($one), $first);
+        /** @var array<int, int> $things */
+        $things = $first->newQuery()->fromSub($all, 'counts')->groupBy('kind')->selectRaw('kind, MIN(things) AS things')->pluck('things', 'kind')->all();
+
+        return array_values(array_filter($kinds, static fn (Kind $kind): bool => ($things[$kind->value] ?? 0) >= $many));
+    }
+
+    public static function isOneWord(string $typed): bool
+    {
+        return count(SearchWords::asked($typed)->words) === 1;
+    }
+
+    /** @param  Closure(string): mixed  $narrow */
+    private static function each(Rows $things, string $typed, Closure $narrow): void
     {
         $words = SearchWords::asked($typed)->words;
         if ($words === [] && trim($typed) !== '') {
@@ -72,8 +77,11 @@ final class FindByWords
             $things->whereRaw('1 = 0');
         }
         array_map($narrow, $words);
+    }
 
-        return $things;
+    private static function words(Shop $shop, Kind $kind): Rows
+    {
+        return DB::table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value]);
     }
 
     private static function beginning(string $word): string

@@ -13,7 +13,7 @@ interface SaidOf
 
     /**
      * @param  list<int>  $ids
-     * @return array<int, string> by id; of those that are there and the shop's
+     * @return array<int, Said> by id; of those that are there and the shop's
      */
-    public function texts(Shop $shop, array $ids): array;
+    public function of(Shop $shop, array $ids): array;
 }

@@ -16,6 +16,9 @@ final readonly class WriteWords
 {
     private const ROWS_AT_ONCE = 5_000;
 
+    /** Of a name where it is found, in columns of a terminal. */
+    private const LONGEST_SHOWN = 180;
+
     /** @var list<SaidOf> */
     private array $said;
 
@@ -59,9 +62,21 @@ final readonly class WriteWords
     /** @param  list<int>  $ids */
     private function write(Kind $kind, Shop $shop, array $ids): void
     {
+        $said = $this->saidOf($kind)->of($shop, $ids);
+        $this->writeWords($kind, $shop, $ids, array_map(static fn (Said $one): SearchWords => SearchWords::of($one->text()), $said));
+        $this->writeThings($kind, $shop, $said);
+        $this->db->table('search_things')->where('kind', $kind->value)->whereIn('thing_id', array_values(array_diff($ids, array_keys($said))))->delete();
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @param  array<int, SearchWords>  $words  by the id of the thing
+     */
+    private function writeWords(Kind $kind, Shop $shop, array $ids, array $words): void
+    {
         $rows = [];
-        foreach ($this->saidOf($kind)->texts($shop, $ids) as $id => $text) {
-            foreach (SearchWords::of($text)->words as $word) {
+        foreach ($words as $id => $own) {
+            foreach ($own->words as $word) {
                 $rows["{$id} {$word}"] = ['shop_id' => $shop->id, 'kind' => $kind->value, 'thing_id' => $id, 'word' => $word];
             }
         }
@@ -84,6 +99,17 @@ final readonly class WriteWords
         }
     }
 
+    /** @param  array<int, Said>  $said  by the id of the thing */
+    private function writeThings(Kind $kind, Shop $shop, array $said): void
+    {
+        $rows = array_map(static fn (Said $one, int $id): array => [
+            'shop_id' => $shop->id, 'kind' => $kind->value, 'thing_id' => $id, 'of_id' => $one->of,
+            'code' => $one->code === null ? null : FoundThing::codeOf($one->code),
+            'label' => mb_strimwidth($one->label, 0, self::LONGEST_SHOWN, '…', 'UTF-8'), 'note' => mb_strimwidth($one->note, 0, self::LONGEST_SHOWN, '…', 'UTF-8'),
+        ], $said, array_keys($said));
+        $this->db->table('search_things')->upsert($rows, ['kind', 'thing_id'], ['of_id', 'code', 'label', 'note']);
+    }
+
     /**
      * Things of a kind that have no words yet.
      *
@@ -91,11 +117,11 @@ final readonly class WriteWords
      */
     public function missing(Kind $kind, Shop $shop, int $atMost): array
     {
-        $things = $kind->table();
+        $table = $kind->table();
 
         /** @var list<int> */
-        return $this->db->table($things)->where('shop_id', $shop->id)
-            ->whereNotExists(static fn (Rows $words): Rows => $words->from('search_words')->whereColumn('thing_id', "{$things}.id")->where('kind', $kind->value))
+        return $this->db->table($table)->where('shop_id', $shop->id)
+            ->whereNotExists(static fn (Rows $things): Rows => $things->from('search_things')->whereColumn('thing_id', "{$table}.id")->where('kind', $kind->value))
             ->orderBy('id')->limit($atMost)->pluck('id')->all();
     }
 

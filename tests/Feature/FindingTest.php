@@ -137,7 +137,8 @@ final class FindingTest extends TestCase
         foreach (array_chunk($rows, 2_000) as $some) {
             DB::table('search_words')->insert($some);
         }
-        $search = FindByWords::in(Product::query()->where('shop_id', $this->shop->id), $this->shop, Kind::Product, 'word12 word3');
+        $search = Product::query()->where('shop_id', $this->shop->id);
+        FindByWords::in($search->getQuery(), 'products.id', $this->shop, Kind::Product, 'word12 word3');
         /** @var list<object{table: string, type: string, key: string|null}> $plan */
         $plan = Product::query()->getConnection()->select('EXPLAIN '.$search->toSql(), $search->getBindings());
 

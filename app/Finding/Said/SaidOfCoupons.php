@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding\Said;
 
 use App\Finding\Kind;
+use App\Finding\Said;
 use App\Finding\SaidOf;
 use App\Models\Coupon;
 use App\Models\Shop;
@@ -17,13 +18,13 @@ final readonly class SaidOfCoupons implements SaidOf
         return Kind::Coupon;
     }
 
-    public function texts(Shop $shop, array $ids): array
+    public function of(Shop $shop, array $ids): array
     {
-        $texts = [];
+        $said = [];
         foreach (Coupon::query()->where('shop_id', $shop->id)->whereKey($ids)->get() as $coupon) {
-            $texts[$coupon->id] = "{$coupon->code} coupon {$coupon->told($shop)}";
+            $said[$coupon->id] = new Said($coupon->code, $coupon->told($shop), 'coupon', $coupon->code);
         }
 
-        return $texts;
+        return $said;
     }
 }

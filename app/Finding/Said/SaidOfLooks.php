@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding\Said;
 
 use App\Finding\Kind;
+use App\Finding\Said;
 use App\Finding\SaidOf;
 use App\Models\Look;
 use App\Models\Shop;
@@ -16,13 +17,13 @@ final readonly class SaidOfLooks implements SaidOf
         return Kind::Look;
     }
 
-    public function texts(Shop $shop, array $ids): array
+    public function of(Shop $shop, array $ids): array
     {
-        $texts = [];
+        $said = [];
         foreach (Look::query()->where('shop_id', $shop->id)->whereKey($ids)->get(['id', 'name', 'put_away_at']) as $look) {
-            $texts[$look->id] = "{$look->name} look".($look->put_away_at === null ? '' : ' archived');
+            $said[$look->id] = new Said($look->name, $look->put_away_at === null ? 'look' : 'look · archived');
         }
 
-        return $texts;
+        return $said;
     }
 }

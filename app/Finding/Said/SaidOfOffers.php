@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding\Said;
 
 use App\Finding\Kind;
+use App\Finding\Said;
 use App\Finding\SaidOf;
 use App\Looks\ReadLooks;
 use App\Models\Offer;
@@ -12,6 +13,7 @@ use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
 use PaperKite\Offer\Sentence;
+use PaperKite\Offer\ShortForm;
 
 /** By their sentence, with what it says by default; by their state, their places, and the SKUs of what they sell. */
 final readonly class SaidOfOffers implements SaidOf
@@ -23,19 +25,22 @@ final readonly class SaidOfOffers implements SaidOf
         return Kind::Offer;
     }
 
-    public function texts(Shop $shop, array $ids): array
+    public function of(Shop $shop, array $ids): array
     {
         $looks = ($this->looks)($shop);
-        $texts = [];
+        $said = [];
         foreach (Offer::query()->where('shop_id', $shop->id)->whereKey($ids)->with(Offer::TOLD_WITH)->get() as $offer) {
-            $texts[$offer->id] = implode(' ', [
-                Sentence::decided($offer->toCore($shop, $looks->chosen($offer->look_id)->name))->text(),
-                $offer->state->value,
-                ...$offer->placements->map(static fn (Placement $placement): string => $placement->page)->all(),
-                ...$offer->lines->map(static fn (OfferLine $line): string => "{$line->product->sku} {$line->variant?->sku}")->all(),
-            ]);
+            $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
+            $pages = $offer->placements->map(static fn (Placement $placement): string => $placement->page)->all();
+            $goods = $offer->lines->map(static fn (OfferLine $line): string => "{$line->product->name} {$line->variant?->sku}")->all();
+            $skus = $offer->lines->map(static fn (OfferLine $line): string => $line->product->sku)->all();
+            $said[$offer->id] = new Said(
+                ShortForm::name($core),
+                implode(' · ', [$offer->state->value, ...array_slice($pages, 0, 2)]),
+                implode(' ', [Sentence::decided($core)->text(), ...$pages, ...$goods, ...$skus]),
+            );
         }
 
-        return $texts;
+        return $said;
     }
 }

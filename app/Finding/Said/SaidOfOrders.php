@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding\Said;
 
 use App\Finding\Kind;
+use App\Finding\Said;
 use App\Finding\SaidOf;
 use App\Models\Order;
 use App\Models\OrderLine;
@@ -18,22 +19,19 @@ final readonly class SaidOfOrders implements SaidOf
         return Kind::Order;
     }
 
-    public function texts(Shop $shop, array $ids): array
+    public function of(Shop $shop, array $ids): array
     {
-        $texts = [];
+        $said = [];
         foreach (Order::query()->where('shop_id', $shop->id)->whereKey($ids)->with('lines')->get() as $order) {
-            $texts[$order->id] = implode(' ', [
+            $goods = $order->lines->map(static fn (OrderLine $line): string => "{$line->name} {$line->choices} {$line->sku}")->all();
+            $said[$order->id] = new Said(
+                "{$order->number}, {$order->shopper()}",
+                "{$order->goods_state->label()} · {$order->money_state->label()}",
+                implode(' ', [$order->company, $order->email, $order->coupon_code, ...$goods]),
                 (string) $order->number,
-                $order->name,
-                $order->company,
-                $order->email,
-                $order->goods_state->label(),
-                $order->money_state->label(),
-                (string) $order->coupon_code,
-                ...$order->lines->map(static fn (OrderLine $line): string => "{$line->name} {$line->choices} {$line->sku}")->all(),
-            ]);
+            );
         }
 
-        return $texts;
+        return $said;
     }
 }

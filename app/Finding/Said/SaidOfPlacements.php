@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding\Said;
 
 use App\Finding\Kind;
+use App\Finding\Said;
 use App\Finding\SaidOf;
 use App\Models\OfferLine;
 use App\Models\Placement;
@@ -20,20 +21,21 @@ final readonly class SaidOfPlacements implements SaidOf
         return Kind::Placement;
     }
 
-    public function texts(Shop $shop, array $ids): array
+    public function of(Shop $shop, array $ids): array
     {
-        $texts = [];
+        $said = [];
         foreach (Placement::query()->where('shop_id', $shop->id)->whereKey($ids)->with(['offer.lines.product.addresses.marketplace.partner', 'offer.lines.product.addresses.marketplace.hosts', 'offer.lines.product.variants', 'offer.lines.variant'])->get() as $placement) {
-            $texts[$placement->id] = implode(' ', [
+            $goods = $placement->offer->lines->map(static fn (OfferLine $line): string => "{$line->product->name} {$line->product->sku} {$line->variant?->sku}")->all();
+            $caption = $placement->word(ButtonState::Idle, $placement->offer, $shop);
+            $said[$placement->id] = new Said(
                 $placement->page,
-                Media::get($placement->medium)->label(),
+                Media::get($placement->medium)->label()." · {$caption}".($placement->paused_at === null ? '' : ' · paused'),
+                implode(' ', $goods),
                 $placement->code,
-                $placement->word(ButtonState::Idle, $placement->offer, $shop),
-                $placement->paused_at === null ? '' : 'paused',
-                ...$placement->offer->lines->map(static fn (OfferLine $line): string => "{$line->product->name} {$line->product->sku} {$line->variant?->sku}")->all(),
-            ]);
+                $placement->offer_id,
+            );
         }
 
-        return $texts;
+        return $said;
     }
 }

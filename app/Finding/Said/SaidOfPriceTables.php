@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding\Said;
 
 use App\Finding\Kind;
+use App\Finding\Said;
 use App\Finding\SaidOf;
 use App\Models\OfferLine;
 use App\Models\Placement;
@@ -20,19 +21,17 @@ final readonly class SaidOfPriceTables implements SaidOf
         return Kind::PriceTable;
     }
 
-    public function texts(Shop $shop, array $ids): array
+    public function of(Shop $shop, array $ids): array
     {
-        $texts = [];
+        $said = [];
         foreach (PriceTable::query()->where('shop_id', $shop->id)->whereKey($ids)->with(PriceTable::TOLD_WITH)->get() as $table) {
-            $texts[$table->id] = implode(' ', [
-                $table->name,
-                'price table',
-                $table->put_away_at === null ? '' : 'archived',
+            $columns = $table->columns->count();
+            $said[$table->id] = new Said($table->name, ($columns === 1 ? 'one column' : "{$columns} columns").($table->put_away_at === null ? '' : ' · archived'), implode(' ', [
                 ...$table->columns->map(static fn (Placement $column): string => $column->word(ButtonState::Idle, $column->offer, $shop))->all(),
                 ...$table->columns->flatMap(static fn (Placement $column): array => $column->offer->lines->map(static fn (OfferLine $line): string => "{$line->product->name} {$line->product->sku} {$line->variant?->sku}")->all())->all(),
-            ]);
+            ]));
         }
 
-        return $texts;
+        return $said;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding\Said;
 
 use App\Finding\Kind;
+use App\Finding\Said;
 use App\Finding\SaidOf;
 use App\Models\Category;
 use App\Models\PartnerAddress;
@@ -19,21 +20,19 @@ final readonly class SaidOfProducts implements SaidOf
         return Kind::Product;
     }
 
-    public function texts(Shop $shop, array $ids): array
+    public function of(Shop $shop, array $ids): array
     {
-        $texts = [];
+        $said = [];
         foreach (Product::query()->where('shop_id', $shop->id)->whereKey($ids)->with(['variants', 'categories', 'addresses.marketplace.partner'])->get() as $product) {
-            $texts[$product->id] = implode(' ', [
-                $product->name,
-                $product->sku,
-                $product->kind->label(),
-                $product->is_draft ? 'draft' : '',
+            $also = [
                 ...$product->variants->map(static fn (Variant $variant): string => "{$variant->sku} ".implode(' ', $variant->choices))->all(),
                 ...$product->categories->map(static fn (Category $category): string => $category->name)->all(),
                 ...$product->addresses->map(static fn (PartnerAddress $address): string => "{$address->marketplace->name} {$address->marketplace->partner->name}")->all(),
-            ]);
+            ];
+            $note = "{$product->sku} · {$product->kind->label()}".($product->is_draft ? ' · draft' : '');
+            $said[$product->id] = new Said($product->name, $note, implode(' ', $also), $product->sku);
         }
 
-        return $texts;
+        return $said;
     }
 }

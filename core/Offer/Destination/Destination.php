@@ -41,6 +41,12 @@ interface Destination
     /** @return list<Segment> where it ends, without the full stop */
     public function ends(): array;
 
+    /** @return string what the shopper gets, in a few words */
+    public function goods(): string;
+
+    /** @return string where they go, after "goes " */
+    public function leads(): string;
+
     public function steps(Opening $opening): Steps;
 
     /**

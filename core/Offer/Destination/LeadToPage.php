@@ -55,6 +55,16 @@ final readonly class LeadToPage implements Destination
         return [];
     }
 
+    public function goods(): string
+    {
+        return 'nothing, they read on';
+    }
+
+    public function leads(): string
+    {
+        return "to {$this->shown()}";
+    }
+
     public function steps(Opening $opening): Steps
     {
         return Steps::out($this->shown(), $opening);

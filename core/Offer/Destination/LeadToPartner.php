@@ -62,6 +62,16 @@ final readonly class LeadToPartner implements Destination
         return [];
     }
 
+    public function goods(): string
+    {
+        return $this->goods->name;
+    }
+
+    public function leads(): string
+    {
+        return "to {$this->goods->partner()}";
+    }
+
     public function steps(Opening $opening): Steps
     {
         return Steps::out($this->goods->partner(), $opening);

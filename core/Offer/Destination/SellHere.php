@@ -77,7 +77,7 @@ final readonly class SellHere implements Destination
     {
         return [
             Segment::words('they get '),
-            ...$this->goods(),
+            ...$this->saidGoods(),
             Segment::words(', go '),
             Segment::slot(Slot::Destination, $this->onwards->words()),
             ...($this->onwards === Onwards::Pay ? [Segment::words(' with '), Segment::slot(Slot::CartUse, $this->cartUse->words())] : []),
@@ -104,6 +104,25 @@ final readonly class SellHere implements Destination
         return $this->onwards === Onwards::Stay
             ? [Segment::words('; they keep browsing at '), Segment::slot(Slot::Landing, $this->landing ?? 'our list of goods')]
             : [Segment::words('; then they land on '), Segment::slot(Slot::Landing, $this->landing ?? 'our thank-you page')];
+    }
+
+    public function goods(): string
+    {
+        $first = $this->items[0];
+        $pieces = $first->pick->quantity->pieces === 1 || $this->ask !== null ? '' : "{$first->pick->quantity->pieces} × ";
+        $choices = $first->choices() === '' ? '' : " ({$first->choices()})";
+        $others = count($this->items) - 1;
+
+        return "{$pieces}{$first->pick->product->name}{$choices}".match ($others) {
+            0 => '',
+            1 => ' and one more',
+            default => " and {$others} more",
+        };
+    }
+
+    public function leads(): string
+    {
+        return $this->onwards->words();
     }
 
     public function steps(Opening $opening): Steps
@@ -159,7 +178,7 @@ final readonly class SellHere implements Destination
     }
 
     /** @return list<Segment> */
-    private function goods(): array
+    private function saidGoods(): array
     {
         $said = [];
         foreach ($this->items as $index => $item) {

@@ -65,6 +65,16 @@ final readonly class ShowCart implements Destination
         return [Segment::words('; then they land on '), Segment::slot(Slot::Landing, $this->landing ?? 'our thank-you page')];
     }
 
+    public function goods(): string
+    {
+        return 'their cart as it is';
+    }
+
+    public function leads(): string
+    {
+        return $this->onwards->words();
+    }
+
     public function steps(Opening $opening): Steps
     {
         return Steps::throughCart($this->onwards);

@@ -105,7 +105,7 @@ final readonly class LookController
 
     private function answer(Shop $shop, int $status, string $typed = ''): JsonResponse
     {
-        $found = $typed === '' ? null : FindByWords::in(Look::query()->where('shop_id', $shop->id), $shop, Kind::Look, $typed)->pluck('id')->all();
+        $found = $typed === '' ? null : $this->found($shop, $typed);
         $versions = $this->edits->versions(EditKind::Look, $shop, array_values($shop->looks()->get(['id'])->map(static fn (Look $look): int => $look->id)->all()));
         $book = ($this->looks)($shop);
         $counts = Offer::query()->where('shop_id', $shop->id)->selectRaw('look_id, COUNT(*) AS offers')->groupBy('look_id')->pluck('offers', 'look_id')->all();
@@ -116,5 +116,14 @@ final readonly class LookController
             static fn (Look $look) => LookResource::of($look, $versions[$look->id] ?? 1, $usual, $count($look->id) + ($look->id === $usual ? $count('') : 0)),
             array_values(array_filter($book->looks, static fn (Look $look): bool => $found === null || in_array($look->id, $found, true))),
         )), $status);
+    }
+
+    /** @return list<int> ids */
+    private function found(Shop $shop, string $typed): array
+    {
+        $looks = Look::query()->where('shop_id', $shop->id);
+        FindByWords::in($looks->getQuery(), 'looks.id', $shop, Kind::Look, $typed);
+
+        return array_values($looks->get(['id'])->map(static fn (Look $look): int => $look->id)->all());
     }
 }

@@ -68,9 +68,10 @@ final readonly class OfferController
     #[Answer(OfferStatesResource::class)]
     public function states(Request $request, Shop $shop): JsonResponse
     {
-        $found = FindByWords::in(Offer::query()->where('shop_id', $shop->id), $shop, Kind::Offer, Search::typed($request));
+        $found = Offer::query()->where('shop_id', $shop->id)->toBase();
+        FindByWords::in($found, 'offers.id', $shop, Kind::Offer, Search::typed($request));
 
-        return response()->json(OfferStatesResource::of($found->toBase()->groupBy('state')->selectRaw('state, COUNT(*) AS offers')->pluck('offers', 'state')->all()));
+        return response()->json(OfferStatesResource::of($found->groupBy('state')->selectRaw('state, COUNT(*) AS offers')->pluck('offers', 'state')->all()));
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', description: 'What it is to sell; left out, or not there: something that can be had now.', in: 'query', schema: new OA\Schema(type: 'integer'))])]

@@ -25,7 +25,8 @@ final readonly class OrderSheetController
 
     public function __invoke(Request $request, Shop $shop, OrderSheet $sheet, Clock $clock): StreamedResponse
     {
-        $orders = FindByWords::in(FilterOrders::of($shop, GoodsState::tryFrom(Input::text($request, 'state')), MoneyState::tryFrom(Input::text($request, 'money'))), $shop, Kind::Order, Search::typed($request));
+        $orders = FilterOrders::of($shop, GoodsState::tryFrom(Input::text($request, 'state')), MoneyState::tryFrom(Input::text($request, 'money')));
+        FindByWords::in($orders->getQuery(), 'orders.id', $shop, Kind::Order, Search::typed($request));
         $day = $clock->now()->setTimezone($shop->zone())->toDateString();
 
         return response()->streamDownload(static function () use ($sheet, $shop, $orders): void {

@@ -32,9 +32,12 @@ final class FoundPage
         if ($typed === '') {
             return CountedPage::of($query, $perPage);
         }
-        $narrow = FindByWords::in(clone $query, $shop, $kind, $typed);
-        $along = FindByWords::along(clone $query, $kind, $typed);
-        $total = self::count(FindByWords::isCommon($shop, $kind, $typed, self::MOST_COUNTED) ? $along : $narrow);
+        $id = $query->qualifyColumn('id');
+        $narrow = clone $query;
+        FindByWords::in($narrow->getQuery(), $id, $shop, $kind, $typed);
+        $along = clone $query;
+        FindByWords::along($along->getQuery(), $id, $kind, $typed);
+        $total = self::count(FindByWords::isOneWord($typed) && FindByWords::common($shop, [$kind], $typed, self::MOST_COUNTED) !== [] ? $along : $narrow);
         $page = Paginator::resolveCurrentPage();
         $isBeyond = ($page - 1) * $perPage >= min($total, self::MOST_COUNTED);
         /** @var Collection<int, M> $rows */

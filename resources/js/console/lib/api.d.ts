@@ -313,6 +313,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Find anything of the shop
+         * @description Things by their words, acts and settings by their names; a pasted link of the shop is taken apart.
+         */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/invitations": {
         parameters: {
             query?: never;
@@ -1523,6 +1543,8 @@ export interface components {
     schemas: {
         /** @enum {string} */
         Ability: "read" | "work" | "payee" | "people";
+        /** @enum {string} */
+        Act: "new_offer" | "new_product" | "new_price_table" | "example" | "offers" | "products" | "partners" | "orders" | "shop" | "looks" | "price_tables" | "copies" | "open_links" | "readiness" | "payee" | "shipping" | "tax" | "country" | "fee" | "coupons" | "checkout" | "shopfront" | "names" | "words" | "people" | "account" | "sign_out";
         /** @description As typed. */
         AddressEntry: {
             by: components["schemas"]["NamedBy"];
@@ -1853,6 +1875,33 @@ export interface components {
         };
         /** @enum {string} */
         Font: "host" | "plain" | "round" | "serif" | "mono";
+        Found: {
+            /** @description What a pasted link is; blank: what was typed is none of the shop. */
+            link: string;
+            /** @description Of the link. */
+            parts: components["schemas"]["AnatomyPart"][];
+            /** @description The likeliest first. */
+            things: components["schemas"]["FoundThing"][];
+            acts: components["schemas"]["FoundAct"][];
+        };
+        FoundAct: {
+            act: components["schemas"]["Act"];
+            label: string;
+            /** @description Whether it is an act, a setting or a page. */
+            note: string;
+        };
+        FoundThing: {
+            /** @description By which a browser remembers it. */
+            key: string;
+            /** @enum {string} */
+            kind: "product" | "offer" | "order" | "place" | "look" | "price_table" | "coupon";
+            /** @description As a person reads it. */
+            kind_label: string;
+            /** @description Its number where it has one, else its id; of a place, that of its offer. */
+            id: number;
+            label: string;
+            note: string;
+        };
         /** @enum {string} */
         GoodsState: "new" | "packed" | "sent" | "nothing" | "collected" | "cancelled";
         /** @description How far goods have come, and what a button says that makes it so. */
@@ -3840,6 +3889,33 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    find: {
+        parameters: {
+            query?: {
+                typed?: string;
+                /** @description What was opened lately, the latest first, as `key` names it, with commas between: shown first. */
+                recent?: string;
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };
