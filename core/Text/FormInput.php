@@ -27,7 +27,7 @@ final readonly class FormInput
         return self::of(json_decode(json_encode($form, JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR));
     }
 
-    /** @param  array<string, string>  $values  that stand in it instead */
+    /** @param  array<string, string|int|null>  $values  that stand in it instead */
     public function with(array $values): self
     {
         return new self($values + $this->values, $this->at, $this->mark);

@@ -25,7 +25,8 @@ Route::get('offers/states', [OfferController::class, 'states'])->can('read', 'sh
 Route::post('offers/proof', OfferProofController::class)->name('offers.proof')->can('read', 'shop');
 Route::get('offers/{offer}', [OfferController::class, 'show'])->can('read', 'shop');
 Route::put('offers/{offer}', [OfferController::class, 'change'])->can('work', 'shop');
-Route::post('offers/{offer}/state', OfferStateController::class)->can('work', 'shop');
+Route::post('offers/many', [OfferStateController::class, 'many'])->can('work', 'shop');
+Route::post('offers/{offer}/state', [OfferStateController::class, 'one'])->can('work', 'shop');
 Route::post('offers/{offer}/duplicate', [OfferController::class, 'duplicate'])->can('work', 'shop');
 Route::get('offers/{offer}/history', OfferHistoryController::class)->can('read', 'shop');
 Route::post('offers/{offer}/placements', [PlacementController::class, 'create'])->can('work', 'shop');

@@ -28,7 +28,7 @@ final class AccessibilityTest extends BrowserTestCase
 
         $this->signedIn($width)->seeing('Take one home');
         $this->assertAccessible($browser, 'the offers');
-        $browser->click('When someone clicks')->seeing('On the bill')->seeing('the spring post');
+        $browser->clickCss('[data-offer] a')->seeing('On the bill')->seeing('the spring post');
         $this->assertAccessible($browser, 'the desk');
         $browser->click('Quantity: one. Change it')->type('How many one click adds', '0')->seeing('Must fix');
         $this->assertAccessible($browser, 'the desk with an open slot and a finding');

@@ -183,7 +183,7 @@ final class Browser
     /** Clicks a button or link by the words on it. */
     public function click(string $words): self
     {
-        return $this->clickOn($this->byWords($words), "something called “{$words}”");
+        return $this->clickOn($this->byWords($words, isExactFirst: true), "something called “{$words}”");
     }
 
     /** Opens the parts of a form that are shut at first. */
@@ -326,11 +326,15 @@ final class Browser
         }
     }
 
-    private function byWords(string $words): WebDriverBy
+    private function byWords(string $words, bool $isExactFirst = false): WebDriverBy
     {
         $quoted = self::quoted($words);
+        $acts = "(self::a or self::button or self::label or self::summary or @role='button' or @role='option' or @role='radio' or @role='menuitem' or @role='switch') and not(@tabindex='-1' and @aria-hidden='true')";
+        $named = "//*[{$acts} and (starts-with(normalize-space(.), {$quoted}) or @aria-label={$quoted})]";
+        // Of two whose words begin alike, the one that says nothing more is meant.
+        $exact = "//*[{$acts} and normalize-space(.) = {$quoted}]";
 
-        return WebDriverBy::xpath("//*[(self::a or self::button or self::label or self::summary or @role='button' or @role='option' or @role='radio' or @role='menuitem' or @role='switch') and (starts-with(normalize-space(.), {$quoted}) or @aria-label={$quoted}) and not(@tabindex='-1' and @aria-hidden='true')]");
+        return WebDriverBy::xpath($isExactFirst ? "{$exact} | {$named}[not({$exact})]" : $named);
     }
 
     private function clickOn(WebDriverBy $by, string $what): self

@@ -29,7 +29,7 @@ final class PartnerTripTest extends BrowserTestCase
         $browser->click('Offers')->click('New offer')->seeing('they are shown')->seeing('no partner ID for Wicker Lane Ireland yet')->click('Save')->seeing('All is saved');
 
         $browser->click('Open the partners')->click('Wicker Lane Ireland')->type('Partner ID', 'tarn-7')->click('Save')->seeing('tarn-7, one product');
-        $browser->click('Offers')->click('When someone clicks')->seeing('See it at Wicker Lane')->notSeeing('no partner ID')->click('Publish')->seeing('Live')
+        $browser->click('Offers')->clickCss('[data-offer] a')->seeing('See it at Wicker Lane')->notSeeing('no partner ID')->click('Publish')->seeing('Live')
             ->click('Another place')->type('Name of the new place', 'evenings by the hives')->click('Place it')->seeing('evenings by the hives');
         $snippet = $browser->css('[data-snippet]')->getText();
         $code = Placement::query()->where('shop_id', $this->shop->id)->latest('id')->firstOrFail()->code;

@@ -16,8 +16,8 @@ final class WordsTripTest extends BrowserTestCase
     {
         $this->product($this->shop, ['sku' => 'honey', 'name' => 'Heather honey', 'price_minor' => 980]);
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop/words"))->seeing('Thank-you page')
-            ->type('Filter by what it says', 'your cart')->notSeeing('In every mail')->type('Your cart', 'Ihr Korb')->seeing('Changed, not saved yet.')
-            ->type('Filter by what it says', 'thank you for your order')->type('thank you for your order {number} at {shop}.', 'danke für {nummer}.')->click('Mail: order made')->click('Save')->seeing('{nummer}');
+            ->type('Find by what it says', 'your cart')->notSeeing('In every mail')->type('Your cart', 'Ihr Korb')->seeing('Changed, not saved yet.')
+            ->type('Find by what it says', 'thank you for your order')->type('thank you for your order {number} at {shop}.', 'danke für {nummer}.')->click('Mail: order made')->click('Save')->seeing('{nummer}');
         self::assertSame(0, DB::table('shop_phrases')->where('shop_id', $this->shop->id)->count());
 
         $browser->type('thank you for your order {number} at {shop}.', 'danke für Ihre Bestellung {number}.');

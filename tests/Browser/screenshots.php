@@ -46,7 +46,7 @@ try {
     $take('product');
     $browser->goTo("{$console}/mosslight/shop")->seeing('A sample cart')->seeing('keeps');
     $take('rules');
-    $browser->goTo("{$console}/mosslight/shop/words")->seeing('In every mail')->type('Filter by what it says', 'order made')->notSeeing('In every mail')
+    $browser->goTo("{$console}/mosslight/shop/words")->seeing('In every mail')->type('Find by what it says', 'order made')->notSeeing('In every mail')
         ->type('thank you for your order {number} at {shop}.', 'our bees and we thank you for order {number}.')->click('Mail: order made');
     $take('words');
     $browser->goTo("{$console}/mosslight/links")->seeing('How it is written')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '2')->type('Label', 'spring-card')->seeing('from=spring-card');

@@ -6,6 +6,7 @@ namespace App\Http\Console;
 
 use App\Embed\WidgetClick;
 use App\Finding\Act;
+use App\Offers\OfferSort;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ProductKind;
@@ -69,6 +70,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'GoodsState', type: 'string', enum: GoodsState::class),
+        new OA\Schema(schema: 'OfferSort', type: 'string', enum: OfferSort::class),
         new OA\Schema(schema: 'Act', type: 'string', enum: Act::class),
         new OA\Schema(schema: 'MoneyState', type: 'string', enum: MoneyState::class),
         new OA\Schema(schema: 'RefundState', type: 'string', enum: RefundState::class),

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
+import CommandBox from './frame/CommandBox.vue'
 import KeysDialog from './frame/KeysDialog.vue'
 import SignedOutNotice from './frame/SignedOutNotice.vue'
 import TopBar from './frame/TopBar.vue'
 import TroubleNotice from './frame/TroubleNotice.vue'
+import { keyOfView } from './frame/found'
+import { rememberOpened } from './lib/recent'
 import { useKeyListener, useKeys } from './lib/useKeys'
 import { useSession } from './lib/session'
 
 const session = useSession()
 const router = useRouter()
 const areKeysShown = ref(false)
+const isFinding = ref(false)
 const main = useTemplateRef<HTMLElement>('main')
 
 useKeyListener()
@@ -21,6 +25,16 @@ router.afterEach(async (to, from) => {
   await nextTick()
   if (document.activeElement === document.body) main.value?.focus({ preventScroll: true })
 })
+router.afterEach((to) => {
+  const key = keyOfView(to.name, to.params.id)
+  if (key) rememberOpened(session.slug, key)
+})
+
+async function signOut(): Promise<void> {
+  await session.signOut()
+  await router.push({ name: 'sign-in' })
+  session.forget()
+}
 useKeys(
   { key: '?', does: 'Show these keys', run: () => (areKeysShown.value = true) },
   {
@@ -34,7 +48,13 @@ useKeys(
 <template>
   <a href="#main" class="sr-only bg-sheet focus:not-sr-only focus:absolute focus:z-50 focus:p-3">Skip to the content</a>
   <SignedOutNotice v-if="session.person" />
-  <TopBar v-if="session.person && session.shop && !$route.meta.isOpen" @keys="areKeysShown = true" />
+  <TopBar
+    v-if="session.person && session.shop && !$route.meta.isOpen"
+    @keys="areKeysShown = true"
+    @find="isFinding = true"
+    @sign-out="signOut"
+  />
+  <CommandBox v-if="session.person && session.shop" v-model="isFinding" @sign-out="signOut" />
   <TroubleNotice v-if="session.person && session.shop && !$route.meta.isOpen" :key="session.slug" />
   <main id="main" ref="main" tabindex="-1" class="mx-auto max-w-[80rem] px-5 pb-16 outline-none sm:px-8">
     <RouterView :key="$route.path" />

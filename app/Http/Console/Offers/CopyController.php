@@ -39,8 +39,8 @@ final readonly class CopyController
         $at = $clock->moment();
         $with = array_map(static fn (string $relation): string => "offer.{$relation}", array_diff(Offer::TOLD_WITH, ['placements']));
         $typed = Search::typed($request);
-        $page = FoundPage::of(Placement::query()->where(['shop_id' => $shop->id, 'is_stale' => true])->with(array_values($with))->orderBy('id'), $shop, Kind::Placement, $typed, self::PER_PAGE);
-        $stale = PriceTable::query()->where(['shop_id' => $shop->id, 'is_stale' => true, 'put_away_at' => null]);
+        $page = FoundPage::of(StaleCopies::places($shop)->with(array_values($with))->orderBy('id'), $shop, Kind::Placement, $typed, self::PER_PAGE);
+        $stale = StaleCopies::tables($shop);
         FindByWords::in($stale->getQuery(), 'price_tables.id', $shop, Kind::PriceTable, $typed);
         $tables = array_values($stale->with(PriceTable::TOLD_WITH)->orderBy('id')->limit(self::MOST_TABLES)->get()->all());
         $versions = $edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));

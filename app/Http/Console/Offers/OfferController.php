@@ -21,6 +21,7 @@ use App\Offers\BlankOffer;
 use App\Offers\DuplicateOffer;
 use App\Offers\LoadOfferGoods;
 use App\Offers\OfferForm;
+use App\Offers\OfferSort;
 use App\Offers\SaveOffer;
 use App\Results\ReadResults;
 use App\Time\Clock;
@@ -40,10 +41,11 @@ final readonly class OfferController
         private SaveOffer $save,
         private TellOffer $tell,
         private ReadLooks $looks,
+        private SortOffers $sort,
         private Clock $clock,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'state', description: 'Left out: all that are not archived.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferState')), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'state', description: 'Left out: all that are not archived.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferState')), new OA\Parameter(name: 'sort', description: 'Left out: those first that were changed last.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferSort')), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(OfferListResource::class)]
     public function list(Request $request, Shop $shop, LoadOfferGoods $load, ReadResults $results): JsonResponse
     {
@@ -51,7 +53,7 @@ final readonly class OfferController
         $page = FoundPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
             // What is archived is out of sight until it is asked for.
             ->when($state === null, static fn (Builder $query) => $query->where('state', '<>', OfferState::Archived), static fn (Builder $query) => $query->where('state', $state))
-            ->orderByDesc('updated_at')->orderByDesc('id'), $shop, Kind::Offer, Search::typed($request), self::PER_PAGE);
+            ->tap(fn (Builder $query) => $this->sort->by(OfferSort::tryFrom(Input::text($request, 'sort')) ?? OfferSort::Changed, $query, $shop)), $shop, Kind::Offer, Search::typed($request), self::PER_PAGE);
         $offers = new Collection(array_values($page->items()));
         $load($offers);
         $trace = $results->tracesOfOffers($shop, EventKind::Click, array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
@@ -61,17 +63,18 @@ final readonly class OfferController
         return response()->json(new OfferListResource(
             array_values($offers->map(static fn (Offer $offer) => OfferRowResource::of($offer, $shop, $looks, $trace[$offer->id], $at))->all()),
             Page::of($page),
+            array_map(OfferLookResource::of(...), $looks->looks),
         ));
     }
 
-    #[OA\Get(path: '/shops/{shop}/offers/states', operationId: 'offerStates', summary: 'How many offers there are in each state', description: 'Of those that a search finds.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search')])]
+    #[OA\Get(path: '/shops/{shop}/offers/states', operationId: 'offerStates', summary: 'How many offers there are in each state', description: 'Of those that a search finds; and how many copies of all are outdated.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search')])]
     #[Answer(OfferStatesResource::class)]
     public function states(Request $request, Shop $shop): JsonResponse
     {
         $found = Offer::query()->where('shop_id', $shop->id)->toBase();
         FindByWords::in($found, 'offers.id', $shop, Kind::Offer, Search::typed($request));
 
-        return response()->json(OfferStatesResource::of($found->groupBy('state')->selectRaw('state, COUNT(*) AS offers')->pluck('offers', 'state')->all()));
+        return response()->json(OfferStatesResource::of($found->groupBy('state')->selectRaw('state, COUNT(*) AS offers')->pluck('offers', 'state')->all(), StaleCopies::count($shop)));
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', description: 'What it is to sell; left out, or not there: something that can be had now.', in: 'query', schema: new OA\Schema(type: 'integer'))])]

@@ -11,6 +11,7 @@ use App\Models\Shop;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Sentence;
+use PaperKite\Offer\ShortForm;
 use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'OfferRow', description: 'An offer in the list.')]
@@ -26,6 +27,10 @@ final readonly class OfferRowResource
         public int $id,
         #[OA\Property(ref: '#/components/schemas/OfferState')]
         public OfferState $state,
+        #[OA\Property]
+        public OfferShortResource $short,
+        #[OA\Property(description: 'The look that it wears: its own, or the shop’s default.')]
+        public int $look,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SegmentResource::class))]
         public array $sentence,
         #[OA\Property(description: 'The steps from the click to the payment, as a sentence.')]
@@ -39,13 +44,16 @@ final readonly class OfferRowResource
     /** @param  list<int>  $trace */
     public static function of(Offer $offer, Shop $shop, LookBook $looks, array $trace, Moment $at): self
     {
-        $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
+        $look = $looks->chosen($offer->look_id);
+        $core = $offer->toCore($shop, $look->name);
         $bill = $core->destination->bill($shop->rules(), $shop->home_country, $at)->receipt;
         $pages = array_values($offer->placements->map(fn (Placement $placement): string => $placement->page)->all());
 
         return new self(
             $offer->id,
             $offer->state,
+            OfferShortResource::of(ShortForm::of($core, $bill)),
+            $look->id,
             SegmentResource::listOf(Sentence::of($core, $bill, $pages)),
             $core->way()->words(),
             array_values($offer->placements->map(fn (Placement $placement) => PlaceResource::of($placement))->all()),

@@ -14,15 +14,17 @@ final readonly class OfferStatesResource
     private function __construct(
         #[OA\Property(description: 'Each state, in the order in which they are shown.', type: 'array', items: new OA\Items(ref: OfferStateCountResource::class))]
         public array $items,
+        #[OA\Property(description: 'How many copies of all no longer say what their offers say.')]
+        public int $stale_copies,
     ) {}
 
     /** @param  array<mixed>  $counts  by state */
-    public static function of(array $counts): self
+    public static function of(array $counts, int $staleCopies): self
     {
         return new self(array_map(static function (OfferState $state) use ($counts): OfferStateCountResource {
             $count = $counts[$state->value] ?? 0;
 
             return new OfferStateCountResource($state, ucfirst($state->value), is_numeric($count) ? (int) $count : 0);
-        }, [OfferState::Live, OfferState::Draft, OfferState::Paused, OfferState::Archived]));
+        }, [OfferState::Live, OfferState::Draft, OfferState::Paused, OfferState::Archived]), $staleCopies);
     }
 }

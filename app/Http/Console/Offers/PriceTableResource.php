@@ -46,7 +46,7 @@ final readonly class PriceTableResource
             id: $table->id,
             version: $version,
             name: $table->name,
-            columns: array_values($table->columns->map(static fn (Placement $column) => TableColumnResource::of($column, $shop, $looks))->all()),
+            columns: array_values($table->columns->map(static fn (Placement $column) => TableColumnResource::of($column, $shop, $looks, $at))->all()),
             snippet: $snippet,
             digest: hash('sha256', $snippet),
             copied_at: $table->copied_at?->toRfc3339String(),

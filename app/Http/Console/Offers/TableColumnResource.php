@@ -9,7 +9,8 @@ use App\Models\Placement;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
-use PaperKite\Offer\Sentence;
+use PaperKite\Offer\ShortForm;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'TableColumn')]
 final readonly class TableColumnResource
@@ -17,18 +18,20 @@ final readonly class TableColumnResource
     private function __construct(
         #[OA\Property]
         public int $offer_id,
-        #[OA\Property(description: 'The offer in one sentence.')]
-        public string $decided,
+        #[OA\Property]
+        public OfferShortResource $short,
         #[OA\Property(ref: '#/components/schemas/OfferState')]
         public OfferState $state,
         #[OA\Property]
         public bool $is_stressed,
     ) {}
 
-    public static function of(Placement $column, Shop $shop, LookBook $looks): self
+    public static function of(Placement $column, Shop $shop, LookBook $looks, Moment $at): self
     {
         $offer = $column->offer;
+        $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
+        $bill = $core->destination->bill($shop->rules(), $shop->home_country, $at)->receipt;
 
-        return new self($offer->id, Sentence::decided($offer->toCore($shop, $looks->chosen($offer->look_id)->name))->text(), $offer->state, $column->is_stressed === true);
+        return new self($offer->id, OfferShortResource::of(ShortForm::of($core, $bill)), $offer->state, $column->is_stressed === true);
     }
 }

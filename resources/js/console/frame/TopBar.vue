@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed } from 'vue'
-import { useRouter } from 'vue-router'
 import { useSession } from '../lib/session'
 import KiteMark from '../kit/KiteMark.vue'
 
-defineEmits<{ keys: [] }>()
+defineEmits<{ keys: []; find: []; signOut: [] }>()
 
 const session = useSession()
-const router = useRouter()
 const missing = computed(() => session.shop?.missing.length ?? 0)
 const rooms = [
   { name: 'offers', label: 'Offers' },
@@ -17,12 +15,8 @@ const rooms = [
   { name: 'orders', label: 'Orders' },
   { name: 'shop', label: 'Shop' },
 ]
-
-async function leave(): Promise<void> {
-  await session.signOut()
-  await router.push({ name: 'sign-in' })
-  session.forget()
-}
+/** As this keyboard has it. */
+const findKeys = /Mac|iPhone|iPad/.test(navigator.userAgent) ? '⌘ K' : 'Ctrl K'
 </script>
 
 <template>
@@ -45,6 +39,9 @@ async function leave(): Promise<void> {
         </RouterLink>
       </nav>
       <div class="ml-auto flex items-center gap-3">
+        <button type="button" class="min-h-8 px-1 text-sea" @click="$emit('find')">
+          Find <kbd class="rounded-sm border border-rule px-1 font-mono text-sm max-sm:hidden">{{ findKeys }}</kbd>
+        </button>
         <button type="button" class="hidden min-h-8 px-1 text-sea sm:block" @click="$emit('keys')">
           Keys <kbd class="rounded-sm border border-rule px-1 font-mono text-sm">?</kbd>
         </button>
@@ -82,7 +79,7 @@ async function leave(): Promise<void> {
                 type="button"
                 class="block w-full border-t border-rule px-4 py-2 text-left"
                 :class="{ 'bg-paper': active }"
-                @click="leave"
+                @click="$emit('signOut')"
               >
                 Sign out
               </button>

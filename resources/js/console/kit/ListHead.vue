@@ -8,7 +8,7 @@ defineProps<{ title: string; count: number | null; filterLabel: string; help?: H
 const search = defineModel<string>({ required: true })
 const field = useTemplateRef<HTMLInputElement>('field')
 
-useKeys({ key: '/', does: 'Filter the list', run: () => field.value?.focus() })
+useKeys({ key: '/', does: 'Search the list', run: () => field.value?.focus() })
 </script>
 
 <template>

@@ -677,6 +677,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/offers/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change the state or the look of several offers */
+        post: operations["changeOffers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/offers/proof": {
         parameters: {
             query?: never;
@@ -703,7 +720,7 @@ export interface paths {
         };
         /**
          * How many offers there are in each state
-         * @description Of those that a search finds.
+         * @description Of those that a search finds; and how many copies of all are outdated.
          */
         get: operations["offerStates"];
         put?: never;
@@ -1702,6 +1719,17 @@ export interface components {
             /** @description What choosing it means. */
             note: string;
         };
+        ChangeOffersEntry: {
+            /** @description 100 at most. */
+            changes: components["schemas"]["OfferChange"][];
+            /** @description Whether this takes back what was done a moment ago. */
+            takes_back: boolean;
+        };
+        ChangedOffers: {
+            /** @description What takes it back, of each that was changed. */
+            before: components["schemas"]["OfferChange"][];
+            stayed: components["schemas"]["OfferThatStayed"][];
+        };
         CheckoutField: {
             name: string;
             label: string;
@@ -2164,6 +2192,13 @@ export interface components {
             decided: string;
             placements: components["schemas"]["Placement"][];
         };
+        /** @description A state, or a look. */
+        OfferChange: {
+            offer: number;
+            state: components["schemas"]["OfferState"] | null;
+            /** @description Null: the shop’s default, where the look is changed. */
+            look: number | null;
+        };
         OfferEntry: {
             /** @description Where the bill of the proof is for, ISO 3166-1. */
             country?: string;
@@ -2198,11 +2233,23 @@ export interface components {
         OfferList: {
             items: components["schemas"]["OfferRow"][];
             at: components["schemas"]["PageFacts"];
+            /** @description The looks of the shop. */
+            looks: components["schemas"]["OfferLook"][];
+        };
+        /** @description A look, as offers in a list wear it. */
+        OfferLook: {
+            id: number;
+            entry: components["schemas"]["LookEntry"];
+            /** @description Whether others can still be given it. */
+            is_away: boolean;
         };
         /** @description An offer in the list. */
         OfferRow: {
             id: number;
             state: components["schemas"]["OfferState"];
+            short: components["schemas"]["OfferShort"];
+            /** @description The look that it wears: its own, or the shop’s default. */
+            look: number;
             sentence: components["schemas"]["Segment"][];
             /** @description The steps from the click to the payment, as a sentence. */
             way: string;
@@ -2210,6 +2257,21 @@ export interface components {
             /** @description Clicks of the last 30 days, the oldest first. */
             trace: number[];
         };
+        /** @description An offer in a line. */
+        OfferShort: {
+            /** @description What its button says. */
+            caption: string;
+            /** @description What the shopper gets. */
+            goods: string;
+            /** @description Where they go, after “goes”. */
+            leads: string;
+            /** @description What a shopper pays who takes it alone; blank: that can’t be told. */
+            amount: string;
+            /** @description Whether any of the goods has too little left for one click. */
+            is_sold_out: boolean;
+        };
+        /** @enum {string} */
+        OfferSort: "changed" | "clicks" | "name";
         /** @enum {string} */
         OfferState: "draft" | "live" | "paused" | "archived";
         OfferStateCount: {
@@ -2223,6 +2285,13 @@ export interface components {
         OfferStates: {
             /** @description Each state, in the order in which they are shown. */
             items: components["schemas"]["OfferStateCount"][];
+            /** @description How many copies of all no longer say what their offers say. */
+            stale_copies: number;
+        };
+        /** @description An offer that stayed as it was, and why. */
+        OfferThatStayed: {
+            offer: number;
+            why: string;
         };
         /** @description A page of an offer’s history. */
         OfferVersion: {
@@ -3039,8 +3108,7 @@ export interface components {
         };
         TableColumn: {
             offer_id: number;
-            /** @description The offer in one sentence. */
-            decided: string;
+            short: components["schemas"]["OfferShort"];
             state: components["schemas"]["OfferState"];
             is_stressed: boolean;
         };
@@ -4334,6 +4402,8 @@ export interface operations {
                 search?: components["parameters"]["search"];
                 /** @description Left out: all that are not archived. */
                 state?: components["schemas"]["OfferState"];
+                /** @description Left out: those first that were changed last. */
+                sort?: components["schemas"]["OfferSort"];
                 page?: components["parameters"]["page"];
             };
             header?: never;
@@ -4454,6 +4524,34 @@ export interface operations {
                         /** @description The id of the price table. */
                         table: number;
                     };
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changeOffers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ChangeOffersEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedOffers"];
                 };
             };
             422: components["responses"]["Refused"];

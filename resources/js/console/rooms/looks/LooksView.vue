@@ -8,6 +8,7 @@ import {
   RadioGroupOption,
 } from '@headlessui/vue'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import type { Schemas } from '../../lib/client'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import ButtonStrip from '../../kit/ButtonStrip.vue'
@@ -21,8 +22,23 @@ import { useSession } from '../../lib/session'
 import PageTitle from '../../kit/PageTitle.vue'
 
 const session = useSession()
-const { looks, chosen, entry, trial, refusal, isDirty, choose, beginFrom, load, save, putBack, makeUsual, putAway } =
-  useLooks()
+const {
+  looks,
+  chosen,
+  entry,
+  trial,
+  refusal,
+  isDirty,
+  search,
+  found,
+  choose,
+  beginFrom,
+  load,
+  save,
+  putBack,
+  makeUsual,
+  putAway,
+} = useLooks(Number(useRoute().query.look))
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const beside = ref('')
 const other = computed(() => looks.value.find(({ id }) => String(id) === beside.value))
@@ -37,6 +53,7 @@ const words = computed<Schemas['Word'][]>(() =>
   ),
 )
 const inUse = computed(() => looks.value.filter(({ is_away }) => !is_away))
+const listed = computed(() => inUse.value.filter(({ id }) => found.value === null || found.value.includes(id)))
 const away = computed(() => looks.value.filter(({ is_away }) => is_away))
 const choices = computed(() => [
   { value: '', label: 'nothing' },
@@ -55,10 +72,18 @@ const choices = computed(() => [
     <p v-if="refusal?.errors?.is_away" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="entry" class="grid gap-x-10 gap-y-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
       <div>
+        <input
+          v-if="inUse.length > 6"
+          v-model="search"
+          type="search"
+          class="entry mb-2"
+          aria-label="Find a look"
+          placeholder="Find a look"
+        />
         <RadioGroup :model-value="chosen?.id ?? 0" @update:model-value="choose">
           <RadioGroupLabel as="span" class="sr-only">Look</RadioGroupLabel>
           <RadioGroupOption
-            v-for="look in inUse"
+            v-for="look in listed"
             :key="look.id"
             v-slot="{ checked, active }"
             :value="look.id"

@@ -8,14 +8,20 @@ import { useLatest } from '../../lib/useLatest'
 type Entry = Schemas['LookEntry']
 type Answer = Promise<{ data?: Schemas['LookList']; refusal?: Refusal }>
 
-/** The looks of the shop, and the one that is being changed, tried at every change before it is saved. */
-export function useLooks(): {
+/**
+ * The looks of the shop, and the one that is being changed, tried at every change before it is saved.
+ *
+ * @param first The one that is shown at first; where there is none such, the usual one.
+ */
+export function useLooks(first: number): {
   looks: Ref<Schemas['Look'][]>
   chosen: ComputedRef<Schemas['Look'] | undefined>
   entry: Ref<Entry | null>
   trial: ComputedRef<Schemas['LookTrial'] | null>
   refusal: Ref<Refusal | null>
   isDirty: ComputedRef<boolean>
+  search: Ref<string>
+  found: Ref<number[] | null>
   choose: (id: number) => void
   beginFrom: (look: Schemas['Look']) => void
   load: () => Promise<void>
@@ -37,12 +43,27 @@ export function useLooks(): {
     outcome(api.POST('/shops/{shop}/looks/trial', { params: { path: { shop: session.slug } }, body: tried })),
   )
 
+  const search = ref('')
+  /** The ids of those that fit what was typed; `null`: nothing was. */
+  const found = ref<number[] | null>(null)
+  watchDebounced(
+    search,
+    async (typed) => {
+      const { data } = await outcome(
+        api.GET('/shops/{shop}/looks', { params: { path: { shop: session.slug }, query: { search: typed } } }),
+      )
+      if (typed === search.value) found.value = typed === '' ? null : (data?.items ?? []).map(({ id }) => id)
+    },
+    { debounce: 120 },
+  )
+
   /** The look that is shown stays the one that is shown; at first it is the usual one. */
   async function load(): Promise<void> {
     const answer = await outcome(api.GET('/shops/{shop}/looks', { params: { path: { shop: session.slug } } }))
     refusal.value = answer.refusal ?? null
     looks.value = answer.data?.items ?? []
-    const shown = chosen.value ?? looks.value.find(({ is_usual }) => is_usual)
+    const shown =
+      chosen.value ?? looks.value.find(({ id }) => id === first) ?? looks.value.find(({ is_usual }) => is_usual)
     if (shown) choose(shown.id)
   }
 
@@ -119,6 +140,8 @@ export function useLooks(): {
     trial: computed(() => latest.answer.value?.data ?? null),
     refusal,
     isDirty,
+    search,
+    found,
     choose,
     beginFrom,
     load,

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { api, outcome } from '../../lib/client'
+import ListHead from '../../kit/ListHead.vue'
 import CopyButton from '../../kit/CopyButton.vue'
 import PageTurner from '../../kit/PageTurner.vue'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
 import { useDates } from '../../lib/useDates'
-import PageTitle from '../../kit/PageTitle.vue'
 
 const { dayAndTime } = useDates()
 const session = useSession()
-const { list, refusal, turnTo } = useList(({ page }) =>
-  outcome(api.GET('/shops/{shop}/copies', { params: { path: { shop: session.slug }, query: { page } } })),
+const { list, refusal, search, turnTo } = useList((asked) =>
+  outcome(api.GET('/shops/{shop}/copies', { params: { path: { shop: session.slug }, query: asked } })),
 )
 
 /** The row stays until the list is loaded again, so that what was copied can be copied once more. */
@@ -34,16 +34,26 @@ async function rememberTable(priceTable: number, digest: string): Promise<void> 
 </script>
 
 <template>
-  <div class="pt-6 pb-16">
-    <PageTitle title="Outdated copies" help="copies" class="mb-1" />
-    <p class="mb-5 max-w-3xl text-pencil">
+  <div class="pb-16">
+    <ListHead
+      v-model="search"
+      title="Outdated copies"
+      help="copies"
+      :count="list ? list.at.total + list.tables.length : null"
+      filter-label="Find by page, goods or caption"
+    />
+    <p class="-mt-3 mb-5 max-w-3xl text-pencil">
       A copy keeps the words and the look of the day it was taken. These no longer say what their offers say: copy each
       again and paste it where the old one stands. What they sell, what that costs and where they lead is right all the
       same.
     </p>
     <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
     <template v-if="list">
-      <p v-if="list.items.length + list.tables.length === 0" class="sentence py-6 text-xl">
+      <p v-if="list.items.length + list.tables.length === 0 && search !== ''" class="py-6">
+        No outdated copy fits “<bdi>{{ search }}</bdi
+        >”.
+      </p>
+      <p v-else-if="list.items.length + list.tables.length === 0" class="sentence py-6 text-xl">
         Every copy says what its offer says.
       </p>
       <ul>

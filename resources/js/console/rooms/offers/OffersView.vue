@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
-import OfferSentence from './OfferSentence.vue'
+import ManyOffersBar from './ManyOffersBar.vue'
+import OfferRow from './OfferRow.vue'
 import PageTurner from '../../kit/PageTurner.vue'
 import SegmentedChoice from '../../kit/SegmentedChoice.vue'
-import StateMark from '../../kit/StateMark.vue'
-import TraceLine from './TraceLine.vue'
 import { useList } from '../../lib/useList'
+import { useManyOffers } from './useManyOffers'
 import { useSession } from '../../lib/session'
 
 const session = useSession()
@@ -20,19 +21,45 @@ const ways = [
   { name: 'open-links', label: 'Write a link yourself' },
 ]
 const counts = ref<Schemas['OfferStateCount'][] | null>(null)
-const { list, refusal, search, filter, turnTo } = useList(async (asked, state) => {
+const sorts: { value: Schemas['OfferSort']; label: string }[] = [
+  { value: 'changed', label: 'Changed' },
+  { value: 'clicks', label: 'Clicks' },
+  { value: 'name', label: 'Name' },
+]
+/** How the list is read is each person's own habit, and kept in their browser. */
+const sort = useLocalStorage<Schemas['OfferSort']>('paper-kite-offers-sort', 'changed')
+const form = useLocalStorage<'short' | 'sentences'>('paper-kite-offers-form', 'short')
+const forms: { value: 'short' | 'sentences'; label: string }[] = [
+  { value: 'short', label: 'Lines' },
+  { value: 'sentences', label: 'Sentences' },
+]
+const areSaid = computed(() => form.value === 'sentences')
+const stale = ref(0)
+const { list, refusal, search, filter, turnTo, load } = useList(async (asked, state) => {
   const path = { shop: session.slug }
   const [listed, counted] = await Promise.all([
     outcome(
       api.GET('/shops/{shop}/offers', {
-        params: { path, query: { ...asked, ...(state === '' ? {} : { state: state as Schemas['OfferState'] }) } },
+        params: {
+          path,
+          query: { ...asked, sort: sort.value, ...(state === '' ? {} : { state: state as Schemas['OfferState'] }) },
+        },
       }),
     ),
     outcome(api.GET('/shops/{shop}/offers/states', { params: { path, query: { search: asked.search } } })),
   ])
   counts.value = counted.data?.items ?? counts.value
+  stale.value = counted.data?.stale_copies ?? stale.value
   return listed
 })
+const selected = ref<number[]>([])
+const many = useManyOffers(async () => {
+  selected.value = []
+  await load()
+})
+watch(sort, () => turnTo(1))
+// What is out of sight is not acted on.
+watch(list, (now) => (selected.value = selected.value.filter((id) => now?.items.some((offer) => offer.id === id))))
 const hasOffers = computed(() => (counts.value ?? []).some(({ count }) => count > 0))
 /** What is archived is out of sight until it is asked for. */
 const states = computed(() => {
@@ -51,7 +78,7 @@ const states = computed(() => {
     title="Offers"
     help="offers"
     :count="list?.at.total ?? null"
-    filter-label="Filter by words, page or state"
+    filter-label="Find by words, page or state"
   >
     <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed">New offer</RouterLink>
   </ListHead>
@@ -62,7 +89,7 @@ const states = computed(() => {
       :to="{ name: way.name, params: { shop: session.slug } }"
       class="follow"
     >
-      {{ way.label }}
+      {{ way.name === 'copies' && stale > 0 ? `${way.label}: ${stale}` : way.label }}
     </RouterLink>
     <span v-if="session.shop?.payee" class="text-pencil sm:ml-auto"
       >Payments go to <span class="font-mono">{{ session.shop.payee }}</span></span
@@ -70,7 +97,11 @@ const states = computed(() => {
   </nav>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <template v-if="list">
-    <SegmentedChoice v-if="hasOffers || search !== ''" v-model="filter" label="Show" :choices="states" />
+    <div v-if="hasOffers || search !== ''" class="flex flex-wrap items-baseline gap-x-8 gap-y-1">
+      <SegmentedChoice v-model="filter" label="Show" :choices="states" />
+      <SegmentedChoice v-model="sort" label="Sort by" :choices="sorts" />
+      <SegmentedChoice v-model="form" label="As" :choices="forms" class="sm:ml-auto" />
+    </div>
     <div v-if="!hasOffers && search === ''" class="max-w-2xl py-10">
       <p class="sentence mb-4 text-2xl leading-relaxed">
         When someone clicks <b>a button of yours</b>, they get <b>something you sell</b>. That sentence is an offer.
@@ -98,48 +129,19 @@ const states = computed(() => {
       >
       <template v-else>No offer is in this state.</template>
     </p>
-    <ul>
-      <li v-for="offer in list.items" :key="offer.id" class="relative border-b border-rule py-3" data-offer>
-        <div class="grid gap-x-8 gap-y-2 md:grid-cols-[7rem_minmax(0,1fr)_13rem]">
-          <StateMark :state="offer.state" class="self-start pt-1" />
-          <div class="min-w-0">
-            <RouterLink
-              :to="{ name: 'desk', params: { shop: session.slug, id: offer.id } }"
-              class="text-lg leading-normal after:absolute after:inset-0 hover:underline"
-            >
-              <OfferSentence :segments="offer.sentence" />
-            </RouterLink>
-            <!-- Each placement hangs on its offer by a line. -->
-            <div class="mt-1.5 flex flex-wrap gap-x-8 gap-y-1 text-sm text-pencil">
-              <ul v-if="offer.places.length" class="flex min-w-0 flex-wrap gap-x-5 gap-y-1" aria-label="Placed on">
-                <li v-for="(place, index) in offer.places" :key="index" class="flex min-w-0 items-center gap-1.5">
-                  <svg
-                    viewBox="0 0 22 16"
-                    width="22"
-                    height="16"
-                    class="flex-none text-sea"
-                    aria-hidden="true"
-                    fill="none"
-                    stroke="currentColor"
-                  >
-                    <path d="M1 0c0 7 4 9 13 9" />
-                    <path d="M18 5l3 4-3 4-3-4z" fill="currentColor" stroke="none" />
-                  </svg>
-                  <span class="truncate"
-                    ><bdi>{{ place.page }}</bdi> · {{ place.medium }}</span
-                  >
-                  <span v-if="place.is_paused" class="whitespace-nowrap text-amber">paused</span>
-                  <span v-if="place.is_stale" class="whitespace-nowrap text-amber">copy again</span>
-                </li>
-              </ul>
-              <p v-else>Not placed anywhere yet.</p>
-              <p>{{ offer.way }}</p>
-            </div>
-          </div>
-          <TraceLine :trace="offer.trace" class="self-start md:justify-self-end md:pt-1" />
-        </div>
-      </li>
-    </ul>
+    <template v-if="list.items.length > 0">
+      <ManyOffersBar v-model="selected" :offers="list.items" :looks="list.looks" :many="many" />
+      <ul>
+        <OfferRow
+          v-for="offer in list.items"
+          :key="`${offer.id} ${areSaid}`"
+          v-model:selected="selected"
+          :offer="offer"
+          :looks="list.looks"
+          :is-said="areSaid"
+        />
+      </ul>
+    </template>
     <PageTurner :at="list.at" @turn="turnTo" />
   </template>
 </template>

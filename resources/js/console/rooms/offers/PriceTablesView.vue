@@ -3,25 +3,34 @@ import { api, outcome } from '../../lib/client'
 import PageTurner from '../../kit/PageTurner.vue'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
-import PageTitle from '../../kit/PageTitle.vue'
+import ListHead from '../../kit/ListHead.vue'
 
 const session = useSession()
-const { list, refusal, turnTo } = useList(({ page }) =>
-  outcome(api.GET('/shops/{shop}/price-tables', { params: { path: { shop: session.slug }, query: { page } } })),
+const { list, refusal, search, turnTo } = useList((asked) =>
+  outcome(api.GET('/shops/{shop}/price-tables', { params: { path: { shop: session.slug }, query: asked } })),
 )
 </script>
 
 <template>
-  <div class="pt-6 pb-16">
-    <div class="mb-5 flex flex-wrap items-center gap-4">
-      <PageTitle title="Price tables" help="tables" />
-      <RouterLink :to="{ name: 'new-price-table', params: { shop: session.slug } }" class="deed ml-auto"
+  <div class="pb-16">
+    <ListHead
+      v-model="search"
+      title="Price tables"
+      help="tables"
+      :count="list?.at.total ?? null"
+      filter-label="Find by name or goods"
+    >
+      <RouterLink :to="{ name: 'new-price-table', params: { shop: session.slug } }" class="deed"
         >New price table</RouterLink
       >
-    </div>
+    </ListHead>
     <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
     <template v-if="list">
-      <p v-if="list.items.length === 0" class="sentence max-w-2xl py-6 text-xl leading-relaxed">
+      <p v-if="list.items.length === 0 && search !== ''" class="py-6">
+        No price table fits “<bdi>{{ search }}</bdi
+        >”.
+      </p>
+      <p v-else-if="list.items.length === 0" class="sentence max-w-2xl py-6 text-xl leading-relaxed">
         Two to four offers side by side, each with its price and its button: small, middle, large. Write the offers
         first, then stand them together here.
       </p>
@@ -35,8 +44,10 @@ const { list, refusal, turnTo } = useList(({ page }) =>
           >
           <span v-if="table.is_away" class="ml-3 text-sm text-pencil">archived</span>
           <span v-else-if="table.is_stale" class="ml-3 text-sm text-amber">copy again</span>
-          <p v-for="column in table.columns" :key="column.offer_id" class="truncate text-sm text-pencil" dir="auto">
-            {{ column.decided }}
+          <p class="truncate text-sm text-pencil">
+            <template v-for="(column, index) in table.columns" :key="column.offer_id"
+              ><template v-if="index > 0"> · </template><bdi>{{ column.short.goods }}</bdi></template
+            >
           </p>
         </li>
       </ul>

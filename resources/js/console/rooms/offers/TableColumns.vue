@@ -5,7 +5,7 @@ import { computed, onMounted, ref } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
 import { useLatest } from '../../lib/useLatest'
 import { useSession } from '../../lib/session'
-import OfferSentence from './OfferSentence.vue'
+import OfferInShort from './OfferInShort.vue'
 import StateMark from '../../kit/StateMark.vue'
 
 /** The offers of a price table, in order; one of them may be stressed. */
@@ -29,8 +29,7 @@ onMounted(() => latest.run(''))
 
 function add(offer: Schemas['OfferRow'] | null): void {
   if (!offer) return
-  const decided = offer.sentence.map(({ text }) => text).join('')
-  columns.value = [...columns.value, { offer_id: offer.id, decided, state: offer.state, is_stressed: false }]
+  columns.value = [...columns.value, { offer_id: offer.id, short: offer.short, state: offer.state, is_stressed: false }]
   search.value = ''
 }
 
@@ -52,7 +51,7 @@ function stress(at: number): void {
 <template>
   <ol class="mb-3">
     <li v-for="(column, index) in columns" :key="column.offer_id" class="border-b border-rule py-2" data-column>
-      <p class="[overflow-wrap:anywhere]" dir="auto">{{ column.decided }}</p>
+      <OfferInShort :short="column.short" />
       <p class="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
         <StateMark :state="column.state" />
         <button
@@ -91,7 +90,7 @@ function stress(at: number): void {
     <ComboboxOptions v-if="isListed" static class="mt-2 max-h-72 overflow-y-auto" aria-label="Offers">
       <ComboboxOption v-for="offer in found" :key="offer.id" v-slot="{ active }" :value="offer" as="template">
         <li class="cursor-pointer border-b border-rule px-2 py-2" :class="{ 'bg-sheet': active }">
-          <OfferSentence :segments="offer.sentence" />
+          <OfferInShort :short="offer.short" />
         </li>
       </ComboboxOption>
     </ComboboxOptions>

@@ -81,7 +81,7 @@ onMounted(async () => {
     title="Orders"
     help="orders"
     :count="list?.at.total ?? null"
-    filter-label="Filter by number, name, mail, SKU"
+    filter-label="Find by number, name, mail, SKU"
   >
     <a v-if="list && list.at.total > 0" :href="sheet" class="follow" download>Download as CSV</a>
   </ListHead>

@@ -39,7 +39,7 @@ function stockOf(product: Schemas['Product']): string {
     title="Products"
     help="products"
     :count="list?.at.total ?? null"
-    filter-label="Filter by name, SKU or category"
+    filter-label="Find by name, SKU or category"
   >
     <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed">New product</RouterLink>
   </ListHead>
@@ -71,13 +71,13 @@ function stockOf(product: Schemas['Product']): string {
       <li
         v-for="product in list.items"
         :key="product.id"
-        class="relative flex items-center gap-5 border-b border-rule py-3"
+        class="relative flex min-h-[46px] items-center gap-4 border-b border-rule py-1"
       >
-        <img :src="product.picture_path" alt="" width="56" height="56" class="flex-none" />
+        <img :src="product.picture_path" alt="" width="36" height="36" class="flex-none" />
         <span class="min-w-0 flex-1">
           <RouterLink
             :to="{ name: 'product', params: { shop: session.slug, id: product.id } }"
-            class="block text-lg font-medium [overflow-wrap:anywhere] after:absolute after:inset-0 hover:underline"
+            class="block leading-snug font-medium [overflow-wrap:anywhere] after:absolute after:inset-0 hover:underline"
             dir="auto"
             >{{ product.name }}</RouterLink
           >
@@ -87,7 +87,7 @@ function stockOf(product: Schemas['Product']): string {
           </span>
         </span>
         <span class="grid justify-items-end text-right sm:flex sm:items-baseline">
-          <span class="text-lg sm:order-last sm:w-28">{{ product.price_shown }}</span>
+          <span class="tabular-nums sm:order-last sm:w-28">{{ product.price_shown }}</span>
           <span
             class="text-sm"
             :class="product.is_sold_out || product.is_low ? 'font-semibold text-amber' : 'text-pencil'"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useSession } from '../../lib/session'
@@ -17,6 +19,9 @@ const emit = defineEmits<{ said: [line: string] }>()
 const session = useSession()
 const list = ref<Schemas['CouponList'] | null>(null)
 const page = ref(1)
+const { coupon: asked } = useRoute().query
+/** At first, the code of the one that was chosen in the command box. */
+const search = ref(typeof asked === 'string' ? asked : '')
 const open = ref<number | 'new' | null>(null)
 const entry = ref<Entry | null>(null)
 const version = ref(1)
@@ -29,9 +34,12 @@ const kinds: { value: Schemas['CouponKind']; label: string }[] = [
 
 async function load(): Promise<void> {
   const { data } = await outcome(
-    api.GET('/shops/{shop}/coupons', { params: { path: { shop: session.slug }, query: { page: page.value } } }),
+    api.GET('/shops/{shop}/coupons', {
+      params: { path: { shop: session.slug }, query: { page: page.value, search: search.value } },
+    }),
   )
   list.value = data ?? list.value
+  if (search.value !== '') return
   const count = list.value?.at.total ?? 0
   emit('said', count === 0 ? 'No coupons.' : count === 1 ? 'One coupon.' : `${count} coupons.`)
 }
@@ -73,11 +81,20 @@ function turnTo(wanted: number): void {
   void load()
 }
 
+watchDebounced(search, () => turnTo(1), { debounce: 150 })
 onMounted(load)
 </script>
 
 <template>
   <div>
+    <input
+      v-if="search !== '' || (list?.at.total ?? 0) > 5"
+      v-model="search"
+      type="search"
+      class="entry mb-2 sm:!w-72"
+      aria-label="Find a coupon"
+      placeholder="Find a coupon"
+    />
     <ul v-if="list">
       <li
         v-for="coupon in list.items"
@@ -91,7 +108,13 @@ onMounted(load)
           Change <span class="sr-only">{{ coupon.entry.code }}</span>
         </button>
       </li>
-      <li v-if="list.items.length === 0" class="py-2 text-pencil">None yet.</li>
+      <li v-if="list.items.length === 0" class="py-2 text-pencil">
+        <template v-if="search"
+          >No coupon fits “<bdi>{{ search }}</bdi
+          >”.</template
+        >
+        <template v-else>None yet.</template>
+      </li>
     </ul>
     <PageTurner v-if="list" :at="list.at" @turn="turnTo" />
     <div v-if="open !== null && entry" class="mt-4 grid gap-4" role="group" aria-label="Coupon">

@@ -26,7 +26,7 @@ const note = computed(() => {
   <p class="pt-6">
     <RouterLink :to="{ name: 'shop', params: { shop: session.slug } }" class="follow">Shop</RouterLink>
   </p>
-  <ListHead v-model="search" title="Words" :count="count" filter-label="Filter by what it says" />
+  <ListHead v-model="search" title="Words" :count="count" filter-label="Find by what it says" />
   <p class="mb-4 max-w-2xl text-pencil">
     What shoppers read on your pages and in your mails. Say any of it in your own words; what stands in braces is filled
     in. Words on buttons stand at the offers and the shopfront.
