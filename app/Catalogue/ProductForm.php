@@ -28,6 +28,9 @@ use PaperKite\Time\Moment;
 #[OA\Schema(schema: 'ProductEntry', description: 'As typed; amounts with a point, moments as the shop’s clock shows them.')]
 final readonly class ProductForm
 {
+    /** @var list<string> what is read for it */
+    public const FILLED_WITH = ['variants', 'pictures', 'categories', 'addOns', 'addresses.marketplace.hosts', 'addresses.marketplace.partner'];
+
     /**
      * @param  list<string>  $categories
      * @param  list<array{name: string, values: list<string>}>  $traits
@@ -130,7 +133,7 @@ final readonly class ProductForm
         return new self;
     }
 
-    /** @param  Product  $product  with variants, pictures, categories, add-ons and addresses */
+    /** @param  Product  $product  with all that it is filled with */
     public static function of(Product $product, DateTimeZone $zone): self
     {
         return new self(

@@ -6,9 +6,10 @@ namespace App\Catalogue;
 
 use App\Changes\Changed;
 use App\Changes\ChangedMeanwhile;
+use App\Changes\Edited;
 use App\Changes\Editing;
 use App\Changes\EditKind;
-use App\Changes\Edits;
+use App\Changes\SaveForm;
 use App\Database\InTransaction;
 use App\Models\Category;
 use App\Models\NameGoods;
@@ -29,7 +30,7 @@ final readonly class SaveProduct
         private TakenSkus $takenSkus,
         private NameGoods $name,
         private Changed $changed,
-        private Edits $edits,
+        private SaveForm $saveForm,
         private InTransaction $inTransaction,
     ) {}
 
@@ -41,13 +42,11 @@ final readonly class SaveProduct
     public function __invoke(Shop $shop, ?Product $product, EnteredProduct $entered, ProductExtras $extras, Editing $editing): Product
     {
         try {
-            return ($this->inTransaction)(function () use ($shop, $product, $entered, $extras, $editing): Product {
-                if ($product !== null) {
-                    $this->edits->claim(EditKind::Product, $shop, $product->id, $editing);
-                }
+            $save = fn (): Product => $this->saved($shop, $product, $entered, $extras);
 
-                return $this->saved($shop, $product, $entered, $extras);
-            });
+            return $product === null
+                ? ($this->inTransaction)($save)
+                : ($this->saveForm)(Edited::thing(EditKind::Product, $shop, $product->id), $editing, static fn (): ProductForm => ProductForm::of(Product::query()->with(ProductForm::FILLED_WITH)->findOrFail($product->id), $shop->zone()), $save);
         } catch (TakenSku $taken) {
             throw ValidationException::withMessages(($this->takenSkus)($shop, $product, $entered) ?: ['sku' => $taken->getMessage()]);
         }

@@ -23,22 +23,44 @@ final readonly class Edits
     /**
      * Called first in the transaction that saves: whoever saves the same waits until it stands.
      *
-     * @param  int  $id  of the thing; of the shop for what it has once
+     * @return int the version that is left
      *
      * @throws ChangedMeanwhile
      */
-    public function claim(EditKind $kind, Shop $shop, int $id, Editing $editing): void
+    public function claim(Edited $edited, Editing $editing): int
     {
         $now = $this->clock->now();
-        $key = ['shop_id' => $shop->id, 'kind' => $kind->value, 'subject_id' => $id];
-        $this->db->insert('INSERT INTO edits (shop_id, kind, subject_id, version, edited_at) VALUES (?, ?, ?, ?, ?) ON DUPLICATE KEY UPDATE version = version', [...array_values($key), self::FIRST, $now]);
-        /** @var object{version: int, person_id: int|null, edited_at: string} $last */
-        $last = $this->db->table('edits')->where($key)->lockForUpdate()->first(['version', 'person_id', 'edited_at']);
+        $this->db->insert('INSERT INTO edits (shop_id, kind, subject_id, version, edited_at) VALUES (?, ?, ?, ?, ?) ON DUPLICATE KEY UPDATE version = version', [...array_values($edited->key()), self::FIRST, $now]);
+        $last = $this->last($edited, isLocked: true);
         if ($editing->isBehind($last->version)) {
-            $at = ChangedMeanwhile::shownAt((int) CarbonImmutable::parse($last->edited_at, 'UTC')->getTimestamp(), $shop->zone());
-            throw ChangedMeanwhile::because($kind->named(), Person::query()->find($last->person_id), $editing->person, $at, $last->version);
+            throw $this->changed($edited, $last, $editing);
         }
-        $this->db->table('edits')->where($key)->update(['version' => $last->version + 1, 'person_id' => $editing->person?->id, 'edited_at' => $now]);
+        $this->db->table('edits')->where($edited->key())->update(['version' => $last->version + 1, 'person_id' => $editing->person?->id, 'edited_at' => $now]);
+
+        return $last->version;
+    }
+
+    /** What is said to whoever comes too late. */
+    public function changedMeanwhile(Edited $edited, Editing $editing): ChangedMeanwhile
+    {
+        return $this->changed($edited, $this->last($edited, isLocked: false), $editing);
+    }
+
+    /** @return object{version: int, person_id: int|null, edited_at: string} */
+    private function last(Edited $edited, bool $isLocked): object
+    {
+        $rows = $this->db->table('edits')->where($edited->key());
+
+        /** @var object{version: int, person_id: int|null, edited_at: string} */
+        return ($isLocked ? $rows->lockForUpdate() : $rows)->first(['version', 'person_id', 'edited_at']);
+    }
+
+    /** @param  object{version: int, person_id: int|null, edited_at: string}  $last */
+    private function changed(Edited $edited, object $last, Editing $editing): ChangedMeanwhile
+    {
+        $at = ChangedMeanwhile::shownAt((int) CarbonImmutable::parse($last->edited_at, 'UTC')->getTimestamp(), $edited->shop->zone());
+
+        return ChangedMeanwhile::because($edited->kind->named(), Person::query()->find($last->person_id), $editing->person, $at, $last->version);
     }
 
     /** Asked before the thing itself is read, so that a change in between is told of, at worst, without need. */

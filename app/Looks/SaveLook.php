@@ -6,14 +6,16 @@ namespace App\Looks;
 
 use App\Changes\Changed;
 use App\Changes\ChangedMeanwhile;
+use App\Changes\Edited;
 use App\Changes\Editing;
 use App\Changes\EditKind;
-use App\Changes\Edits;
+use App\Changes\SaveForm;
 use App\Database\InTransaction;
 use App\Models\Look;
 use App\Models\Person;
 use App\Models\Shop;
 use Carbon\CarbonInterface;
+use Closure;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Look\LookEntry;
 
@@ -22,7 +24,7 @@ final readonly class SaveLook
 {
     public function __construct(
         private Changed $changed,
-        private Edits $edits,
+        private SaveForm $saveForm,
         private ReadLooks $looks,
         private InTransaction $inTransaction,
     ) {}
@@ -34,39 +36,55 @@ final readonly class SaveLook
      */
     public function __invoke(Shop $shop, ?Look $look, LookEntry $entry, Editing $editing): Look
     {
-        return ($this->inTransaction)(function () use ($shop, $look, $entry, $editing): Look {
-            if ($look !== null) {
-                $this->edits->claim(EditKind::Look, $shop, $look->id, $editing);
-            }
-            $errors = $entry->errors;
-            $namesake = $entry->name === null ? null : $shop->looks()->where('name', $entry->name)->whereKeyNot($look->id ?? 0)->lockForUpdate()->first();
-            if ($namesake !== null) {
-                $errors['name'] = "There is a look called “{$namesake->name}” already; choose another name.";
-            }
-            if ($errors !== []) {
-                throw ValidationException::withMessages($errors);
-            }
-            if ($look === null) {
-                return $shop->looks()->create(['name' => $entry->name, 'values' => $entry->look]);
-            }
+        return $look === null
+            ? ($this->inTransaction)(fn (): Look => $shop->looks()->create($this->checked($shop, null, $entry)))
+            : $this->changed($shop, $look, $editing, fn (Look $locked): array => $this->checked($shop, $locked, $entry));
+    }
+
+    public function putBack(Shop $shop, Look $look, ?Person $person): void
+    {
+        $this->changed($shop, $look, new Editing($person, null), static fn (Look $locked): array => $locked->earlier === null ? [] : ['values' => $locked->earlier]);
+    }
+
+    /**
+     * @param  Closure(Look): array<string, mixed>  $into  what it becomes; nothing: it stays
+     *
+     * @throws ChangedMeanwhile
+     */
+    private function changed(Shop $shop, Look $look, Editing $editing, Closure $into): Look
+    {
+        $form = fn (): LookForm => self::form($this->locked($look));
+
+        return ($this->saveForm)(Edited::thing(EditKind::Look, $shop, $look->id), $editing, $form, function () use ($look, $into): Look {
             $locked = $this->locked($look);
-            $locked->update(['name' => $entry->name, 'values' => $entry->look, 'earlier' => $locked->values]);
-            $this->changed->look($locked);
+            $attributes = $into($locked);
+            if ($attributes !== []) {
+                $locked->update([...$attributes, 'earlier' => $locked->values]);
+                $this->changed->look($locked);
+            }
 
             return $locked;
         });
     }
 
-    public function putBack(Shop $shop, Look $look, ?Person $person): void
+    /** @return array<string, mixed> */
+    private function checked(Shop $shop, ?Look $look, LookEntry $entry): array
     {
-        ($this->inTransaction)(function () use ($shop, $look, $person): void {
-            $this->edits->claim(EditKind::Look, $shop, $look->id, new Editing($person, null));
-            $locked = $this->locked($look);
-            if ($locked->earlier !== null) {
-                $locked->update(['values' => $locked->earlier, 'earlier' => $locked->values]);
-                $this->changed->look($locked);
-            }
-        });
+        $errors = $entry->errors;
+        $namesake = $entry->name === null ? null : $shop->looks()->where('name', $entry->name)->whereKeyNot($look->id ?? 0)->lockForUpdate()->first();
+        if ($namesake !== null) {
+            $errors['name'] = "There is a look called “{$namesake->name}” already; choose another name.";
+        }
+        if ($errors !== []) {
+            throw ValidationException::withMessages($errors);
+        }
+
+        return ['name' => $entry->name, 'values' => $entry->look];
+    }
+
+    private static function form(Look $look): LookForm
+    {
+        return LookForm::of($look->name, $look->values);
     }
 
     public function makeUsual(Shop $shop, Look $look): void

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Changes\ChangedMeanwhile;
+use App\Changes\Edited;
 use App\Changes\Editing;
 use App\Changes\EditKind;
-use App\Changes\Edits;
+use App\Changes\SaveForm;
 use App\Database\InTransaction;
 use App\Looks\ReadLooks;
 use App\Models\Offer;
@@ -24,7 +25,7 @@ final readonly class SavePriceTable
 {
     public function __construct(
         private PlaceOffer $place,
-        private Edits $edits,
+        private SaveForm $saveForm,
         private ReadLooks $looks,
         private InTransaction $inTransaction,
         private Clock $clock,
@@ -38,21 +39,26 @@ final readonly class SavePriceTable
      */
     public function __invoke(Shop $shop, ?PriceTable $table, string $name, array $offers, ?int $stressed, Editing $editing): PriceTable
     {
-        return ($this->inTransaction)(function () use ($shop, $table, $name, $offers, $stressed, $editing): PriceTable {
-            if ($table !== null) {
-                $this->edits->claim(EditKind::PriceTable, $shop, $table->id, $editing);
-            }
-            if ($shop->priceTables()->where('name', $name)->whereKeyNot($table->id ?? 0)->lockForUpdate()->exists()) {
-                throw ValidationException::withMessages(['name' => "There is a price table called “{$name}” already; choose another name."]);
-            }
-            $saved = $table?->fresh() ?? $shop->priceTables()->make();
-            $saved->fill(['name' => $name])->save();
-            $this->writeColumns($saved, $offers, $stressed);
-            $saved = $saved->refresh()->load(PriceTable::TOLD_WITH);
-            $saved->update(['is_stale' => TableSnippet::isStale($saved, $shop, ($this->looks)($shop), $this->clock->moment())]);
+        $save = fn (): PriceTable => $this->saved($shop, $table, $name, $offers, $stressed);
 
-            return $saved;
-        });
+        return $table === null
+            ? ($this->inTransaction)($save)
+            : ($this->saveForm)(Edited::thing(EditKind::PriceTable, $shop, $table->id), $editing, static fn (): PriceTableForm => PriceTableForm::of($table->refresh()->load('columns')), $save);
+    }
+
+    /** @param  list<int>  $offers */
+    private function saved(Shop $shop, ?PriceTable $table, string $name, array $offers, ?int $stressed): PriceTable
+    {
+        if ($shop->priceTables()->where('name', $name)->whereKeyNot($table->id ?? 0)->lockForUpdate()->exists()) {
+            throw ValidationException::withMessages(['name' => "There is a price table called “{$name}” already; choose another name."]);
+        }
+        $saved = $table?->fresh() ?? $shop->priceTables()->make();
+        $saved->fill(['name' => $name])->save();
+        $this->writeColumns($saved, $offers, $stressed);
+        $saved = $saved->refresh()->load(PriceTable::TOLD_WITH);
+        $saved->update(['is_stale' => TableSnippet::isStale($saved, $shop, ($this->looks)($shop), $this->clock->moment())]);
+
+        return $saved;
     }
 
     /** @param  list<int>  $offers */

@@ -6,9 +6,10 @@ namespace App\Partners;
 
 use App\Changes\Changed;
 use App\Changes\ChangedMeanwhile;
+use App\Changes\Edited;
 use App\Changes\Editing;
 use App\Changes\EditKind;
-use App\Changes\Edits;
+use App\Changes\SaveForm;
 use App\Database\InTransaction;
 use App\Models\Marketplace;
 use App\Models\MarketplaceHost;
@@ -31,7 +32,7 @@ final readonly class SaveMarketplace
 
     public function __construct(
         private Changed $changed,
-        private Edits $edits,
+        private SaveForm $saveForm,
         private InTransaction $inTransaction,
     ) {}
 
@@ -45,7 +46,9 @@ final readonly class SaveMarketplace
     {
         $read = $entry->marketplace ?? throw ValidationException::withMessages($entry->errors);
         try {
-            return ($this->inTransaction)(fn (): Marketplace => $this->saved($shop, $marketplace, $read, $editing));
+            return $marketplace === null
+                ? ($this->inTransaction)(fn (): Marketplace => $this->saved($shop, null, $read))
+                : ($this->saveForm)(Edited::thing(EditKind::Marketplace, $shop, $marketplace->id), $editing, static fn (): MarketplaceForm => MarketplaceForm::of(Marketplace::query()->with(['hosts', 'partner'])->findOrFail($marketplace->id)), fn (): Marketplace => $this->saved($shop, $marketplace, $read));
         } catch (UniqueConstraintViolationException) {
             // Somebody else has just taken the name or a host: what is taken is looked for anew, and said.
             throw ValidationException::withMessages($this->taken($shop, $marketplace, $read) ?: ['name' => 'This was saved by somebody else at the same moment; save once more.']);
@@ -58,11 +61,8 @@ final readonly class SaveMarketplace
         $marketplace->update(['put_away_at' => $since]);
     }
 
-    private function saved(Shop $shop, ?Marketplace $marketplace, CoreMarketplace $read, Editing $editing): Marketplace
+    private function saved(Shop $shop, ?Marketplace $marketplace, CoreMarketplace $read): Marketplace
     {
-        if ($marketplace !== null) {
-            $this->edits->claim(EditKind::Marketplace, $shop, $marketplace->id, $editing);
-        }
         if ($marketplace === null && Marketplace::query()->where('shop_id', $shop->id)->count() >= self::MOST) {
             throw ValidationException::withMessages(['name' => 'A shop has '.self::MOST.' marketplaces at most; change one that is there.']);
         }

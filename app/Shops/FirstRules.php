@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shops;
 
+use App\Changes\Edited;
 use App\Changes\Editing;
 use App\Changes\EditKind;
-use App\Changes\Edits;
-use App\Database\InTransaction;
+use App\Changes\SaveForm;
 use App\Models\Shop;
 use PaperKite\Money\Money;
 use PaperKite\Money\Percentage;
@@ -22,8 +22,7 @@ use Symfony\Component\Intl\Countries;
 final readonly class FirstRules
 {
     public function __construct(
-        private Edits $edits,
-        private InTransaction $inTransaction,
+        private SaveForm $saveForm,
     ) {}
 
     /**
@@ -61,8 +60,7 @@ final readonly class FirstRules
     /** @param  callable(ShopRules): ShopRules  $change */
     private function change(Shop $shop, Editing $editing, callable $change): void
     {
-        ($this->inTransaction)(function () use ($shop, $editing, $change): void {
-            $this->edits->claim(EditKind::Rules, $shop, $shop->id, $editing);
+        ($this->saveForm)(Edited::setting(EditKind::Rules, $shop), $editing, static fn (): RulesForm => RulesForm::of($shop->refresh()), static function () use ($shop, $change): void {
             $now = Shop::query()->whereKey($shop->id)->firstOrFail();
             $now->update(['rules' => $change($now->rules())]);
         });

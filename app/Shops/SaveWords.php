@@ -6,12 +6,13 @@ namespace App\Shops;
 
 use App\Changes\Changed;
 use App\Changes\ChangedMeanwhile;
+use App\Changes\Edited;
 use App\Changes\Editing;
 use App\Changes\EditKind;
-use App\Changes\Edits;
-use App\Database\InTransaction;
+use App\Changes\SaveForm;
 use App\Models\Shop;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use PaperKite\Words\Language;
 
 /** Keeps what a shop says in its own words, all of it at once. */
@@ -19,9 +20,8 @@ final readonly class SaveWords
 {
     public function __construct(
         private ConnectionInterface $db,
-        private Edits $edits,
+        private SaveForm $saveForm,
         private Changed $changed,
-        private InTransaction $inTransaction,
     ) {}
 
     /**
@@ -31,9 +31,10 @@ final readonly class SaveWords
      */
     public function __invoke(Shop $shop, Language $language, array $own, Editing $editing): void
     {
-        ($this->inTransaction)(function () use ($shop, $language, $own, $editing): void {
-            $this->edits->claim(EditKind::Words, $shop, $shop->id, $editing);
-            $this->db->table('shop_phrases')->where(['shop_id' => $shop->id, 'language' => $language->value])->delete();
+        $rows = fn (): Builder => $this->db->table('shop_phrases')->where(['shop_id' => $shop->id, 'language' => $language->value]);
+        $form = static fn (): object => (object) ['own' => (object) $rows()->orderBy('phrase')->pluck('text', 'phrase')->all()];
+        ($this->saveForm)(Edited::setting(EditKind::Words, $shop), $editing, $form, function () use ($shop, $language, $own, $rows): void {
+            $rows()->delete();
             $this->db->table('shop_phrases')->insert(array_map(static fn (string $key, string $text): array => ['shop_id' => $shop->id, 'language' => $language->value, 'phrase' => $key, 'text' => $text], array_keys($own), $own));
             $this->changed->shop($shop);
         });

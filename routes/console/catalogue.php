@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Console\Catalogue\PictureController;
 use App\Http\Console\Catalogue\ProductCheckController;
 use App\Http\Console\Catalogue\ProductController;
+use App\Http\Console\History\KeepBoth;
 use App\Http\Console\Offers\OfferedProductController;
 use Illuminate\Support\Facades\Route;
 
@@ -16,6 +17,6 @@ Route::post('products', [ProductController::class, 'create'])->can('work', 'shop
 Route::get('products/blank', [ProductController::class, 'blank'])->can('read', 'shop');
 Route::post('products/check', ProductCheckController::class)->can('read', 'shop');
 Route::get('products/{product}', [ProductController::class, 'show'])->can('read', 'shop');
-Route::put('products/{product}', [ProductController::class, 'change'])->can('work', 'shop');
+Route::put('products/{product}', [ProductController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':product,product');
 Route::post('products/{product}/place', OfferedProductController::class)->can('work', 'shop');
 Route::post('products/{product}/moved', [ProductController::class, 'tell'])->can('work', 'shop');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Console\History\KeepBoth;
 use App\Http\Console\Looks\LookController;
 use Illuminate\Support\Facades\Route;
 
@@ -10,7 +11,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('looks', [LookController::class, 'list'])->can('read', 'shop');
 Route::post('looks', [LookController::class, 'create'])->can('work', 'shop');
 Route::post('looks/trial', [LookController::class, 'try'])->can('read', 'shop');
-Route::put('looks/{look}', [LookController::class, 'change'])->can('work', 'shop');
+Route::put('looks/{look}', [LookController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':look,look');
 Route::post('looks/{look}/earlier', [LookController::class, 'putBack'])->can('work', 'shop');
 Route::post('looks/{look}/usual', [LookController::class, 'makeUsual'])->can('work', 'shop');
 Route::post('looks/{look}/away', [LookController::class, 'putAway'])->can('work', 'shop');

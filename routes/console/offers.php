@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Console\History\KeepBoth;
 use App\Http\Console\Offers\ButtonTrialController;
 use App\Http\Console\Offers\CopyController;
 use App\Http\Console\Offers\ExampleController;
+use App\Http\Console\Offers\KeepBothSentences;
 use App\Http\Console\Offers\OfferController;
 use App\Http\Console\Offers\OfferHistoryController;
 use App\Http\Console\Offers\OfferProofController;
@@ -24,7 +26,7 @@ Route::post('offers/examples/table', [ExampleController::class, 'table'])->can('
 Route::get('offers/states', [OfferController::class, 'states'])->can('read', 'shop');
 Route::post('offers/proof', OfferProofController::class)->name('offers.proof')->can('read', 'shop');
 Route::get('offers/{offer}', [OfferController::class, 'show'])->can('read', 'shop');
-Route::put('offers/{offer}', [OfferController::class, 'change'])->can('work', 'shop');
+Route::put('offers/{offer}', [OfferController::class, 'change'])->can('work', 'shop')->middleware(KeepBothSentences::class);
 Route::post('offers/many', [OfferStateController::class, 'many'])->can('work', 'shop');
 Route::post('offers/{offer}/state', [OfferStateController::class, 'one'])->can('work', 'shop');
 Route::post('offers/{offer}/duplicate', [OfferController::class, 'duplicate'])->can('work', 'shop');
@@ -38,6 +40,6 @@ Route::get('copies', CopyController::class)->can('read', 'shop');
 Route::get('price-tables', [PriceTableController::class, 'list'])->can('read', 'shop');
 Route::post('price-tables', [PriceTableController::class, 'create'])->can('work', 'shop');
 Route::get('price-tables/{priceTable}', [PriceTableController::class, 'show'])->can('read', 'shop');
-Route::put('price-tables/{priceTable}', [PriceTableController::class, 'change'])->can('work', 'shop');
+Route::put('price-tables/{priceTable}', [PriceTableController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':price_table,priceTable');
 Route::post('price-tables/{priceTable}/copied', [PriceTableController::class, 'copied'])->can('work', 'shop');
 Route::post('price-tables/{priceTable}/away', [PriceTableController::class, 'putAway'])->can('work', 'shop');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Console\History\KeepBoth;
 use App\Http\Console\Partners\PartnerController;
 use Illuminate\Support\Facades\Route;
 
@@ -12,5 +13,5 @@ Route::put('partners/referrer', [PartnerController::class, 'changeReferrer'])->c
 Route::post('partners/ready/{key}', [PartnerController::class, 'addReady'])->can('work', 'shop');
 Route::post('marketplaces', [PartnerController::class, 'create'])->can('work', 'shop');
 Route::post('marketplaces/trial', [PartnerController::class, 'try'])->can('read', 'shop');
-Route::put('marketplaces/{marketplace}', [PartnerController::class, 'change'])->can('work', 'shop');
+Route::put('marketplaces/{marketplace}', [PartnerController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':marketplace,marketplace');
 Route::post('marketplaces/{marketplace}/away', [PartnerController::class, 'putAway'])->can('work', 'shop');

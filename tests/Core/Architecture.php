@@ -31,6 +31,12 @@ final class Architecture
     }
 
     #[TestRule]
+    public function edits_stand_on_nothing(): Rule
+    {
+        return $this->onlyOn('Edit', []);
+    }
+
+    #[TestRule]
     public function people_stand_on_text_and_time(): Rule
     {
         return $this->onlyOn('People', ['Text', 'Time']);

@@ -19,7 +19,7 @@ final class Rooms
     public const ON = [
         'Carts' => ['Database', 'Models', 'Text', 'Time'],
         'Catalogue' => ['Changes', 'Database', 'Files', 'Models', 'Text', 'Time'],
-        'Changes' => ['Models', 'Time'],
+        'Changes' => ['Database', 'Models', 'Time'],
         'Checkout' => ['Carts', 'Database', 'Models', 'Orders', 'Payments', 'Text'],
         'Clicks' => ['Carts', 'Database', 'Models', 'Partners', 'Results', 'Time'],
         'Database' => [],

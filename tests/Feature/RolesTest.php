@@ -144,7 +144,7 @@ final class RolesTest extends TestCase
 
         return strtr($uri, [
             '{shop}' => $shop->slug, '{product}' => (string) $product, '{offer}' => (string) $offer->id, '{placement}' => (string) $offer->placements()->firstOrFail()->id, '{look}' => (string) $shop->looks()->firstOrFail()->id,
-            '{person}' => (string) $shop->people()->firstOrFail()->id, '{key}' => 'nordkai', '{invitation}' => (string) $this->invited($shop)->id,
+            '{person}' => (string) $shop->people()->firstOrFail()->id, '{key}' => 'nordkai', '{kind}' => 'product', '{subject}' => '1', '{invitation}' => (string) $this->invited($shop)->id,
         ]);
     }
 

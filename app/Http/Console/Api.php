@@ -6,6 +6,7 @@ namespace App\Http\Console;
 
 use App\Embed\WidgetClick;
 use App\Finding\Act;
+use App\Http\Console\History\ClashResource;
 use App\Offers\OfferSort;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
@@ -96,6 +97,8 @@ use PaperKite\Shopfront\AfterAdding;
             new OA\Property(property: 'message', description: 'One sentence.', type: 'string'),
             new OA\Property(property: 'errors', description: 'Sentences by field.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
             new OA\Property(property: 'version', description: 'Where somebody else has changed it since: the version that stands now.', type: 'integer'),
+            new OA\Property(property: 'clashes', description: 'Where somebody else has changed it since: what both have changed.', type: 'array', items: new OA\Items(ref: ClashResource::class)),
+            new OA\Property(property: 'joined', description: 'Where somebody else has changed it since: the form with the changes of both, and theirs where both changed a field.', type: 'object', additionalProperties: new OA\AdditionalProperties),
         ]),
     ],
     responses: [

@@ -10,16 +10,10 @@ use App\Models\Offer;
 use App\Models\Shop;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
-use OpenApi\Attributes as OA;
 use PaperKite\Medium\PriceTable;
 use PaperKite\Text\Line;
 
 /** Which offers stand side by side, and which of them stands out. */
-#[OA\Schema(schema: 'PriceTableEntry', required: ['name', 'offers', 'stressed'], properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'offers', description: 'Two to four, from the first column to the last.', type: 'array', items: new OA\Items(type: 'integer')),
-    new OA\Property(property: 'stressed', description: 'The offer whose column stands out; null: none.', type: 'integer', nullable: true),
-])]
 final class PriceTableRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Orders;
 
+use App\Changes\Edited;
 use App\Changes\EditKind;
 use App\Changes\Edits;
 use App\Database\InTransaction;
@@ -35,7 +36,7 @@ final readonly class OrderNoteController
     {
         $note = self::note(Input::text($request, 'note'));
         $inTransaction(static function () use ($request, $shop, $order, $edits, $note): void {
-            $edits->claim(EditKind::OrderNote, $shop, $order->id, ReadEditing::of($request));
+            $edits->claim(Edited::thing(EditKind::OrderNote, $shop, $order->id), ReadEditing::of($request));
             Order::query()->whereKey($order->id)->update(['note' => $note]);
         });
 

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Changes\Edited;
 use App\Changes\EditKind;
 use App\Changes\Edits;
-use App\Database\InTransaction;
+use App\Changes\SaveForm;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Input;
 use App\Models\Shop;
+use App\Shops\CheckoutRulesForm;
 use App\Text\RichText;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +28,7 @@ final readonly class CheckoutRulesController
 {
     public function __construct(
         private Edits $edits,
-        private InTransaction $inTransaction,
+        private SaveForm $saveForm,
     ) {}
 
     #[OA\Get(path: '/shops/{shop}/checkout', operationId: 'checkoutRules', summary: 'How the checkout asks', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -52,8 +54,7 @@ final readonly class CheckoutRulesController
             throw ValidationException::withMessages($errors);
         }
         $rules = $entry->rules;
-        ($this->inTransaction)(function () use ($request, $shop, $rules): void {
-            $this->edits->claim(EditKind::Checkout, $shop, $shop->id, ReadEditing::of($request));
+        ($this->saveForm)(Edited::setting(EditKind::Checkout, $shop), ReadEditing::of($request), static fn (): CheckoutRulesForm => CheckoutRulesForm::of($shop->refresh()->checkout_rules), static function () use ($shop, $rules): void {
             Shop::query()->whereKey($shop->id)->firstOrFail()->update(['checkout_rules' => $rules]);
         });
 

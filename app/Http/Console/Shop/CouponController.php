@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Changes\Edited;
 use App\Changes\EditKind;
 use App\Changes\Edits;
-use App\Database\InTransaction;
+use App\Changes\SaveForm;
 use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
@@ -33,7 +34,7 @@ final readonly class CouponController
 
     public function __construct(
         private Edits $edits,
-        private InTransaction $inTransaction,
+        private SaveForm $saveForm,
     ) {}
 
     #[OA\Get(path: '/shops/{shop}/coupons', operationId: 'coupons', summary: 'The coupons', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
@@ -62,8 +63,8 @@ final readonly class CouponController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop, Coupon $coupon): JsonResponse
     {
-        ($this->inTransaction)(function () use ($request, $shop, $coupon): void {
-            $this->edits->claim(EditKind::Coupon, $shop, $coupon->id, ReadEditing::of($request));
+        $form = static fn (): CouponForm => CouponForm::of($coupon->refresh(), $shop);
+        ($this->saveForm)(Edited::thing(EditKind::Coupon, $shop, $coupon->id), ReadEditing::of($request), $form, function () use ($request, $shop, $coupon): void {
             $locked = $shop->coupons()->whereKey($coupon->id)->lockForUpdate()->firstOrFail();
             $locked->update($this->attributes($request, $shop, $locked));
         });

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Changes\Edited;
 use App\Changes\EditKind;
 use App\Changes\Edits;
-use App\Database\InTransaction;
+use App\Changes\SaveForm;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Input;
 use App\Models\Casts\ShopRulesEntry;
 use App\Models\Shop;
+use App\Shops\RulesForm;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,7 +30,7 @@ final readonly class RulesController
 {
     public function __construct(
         private Edits $edits,
-        private InTransaction $inTransaction,
+        private SaveForm $saveForm,
     ) {}
 
     #[OA\Get(path: '/shops/{shop}/rules', operationId: 'rules', summary: 'What the shop adds to its prices', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -52,8 +54,7 @@ final readonly class RulesController
         if ($errors !== [] || $form->rules === null) {
             throw ValidationException::withMessages($errors);
         }
-        ($this->inTransaction)(function () use ($request, $shop, $currency, $form, $home): void {
-            $this->edits->claim(EditKind::Rules, $shop, $shop->id, ReadEditing::of($request));
+        ($this->saveForm)(Edited::setting(EditKind::Rules, $shop), ReadEditing::of($request), static fn (): RulesForm => RulesForm::of($shop->refresh()), static function () use ($shop, $currency, $form, $home): void {
             Shop::query()->whereKey($shop->id)->firstOrFail()->update(['currency' => $currency->code, 'rules' => $form->rules, 'home_country' => $home]);
         });
 

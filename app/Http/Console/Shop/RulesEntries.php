@@ -7,11 +7,6 @@ namespace App\Http\Console\Shop;
 use OpenApi\Attributes as OA;
 
 /** What is sent about a shop’s rules. */
-#[OA\Schema(schema: 'RulesEntry', required: ['rules', 'home_country', 'currency'], properties: [
-    new OA\Property(property: 'currency', description: 'ISO 4217.', type: 'string'),
-    new OA\Property(property: 'rules', ref: '#/components/schemas/ShopRules'),
-    new OA\Property(property: 'home_country', type: 'string'),
-])]
 #[OA\Schema(schema: 'RulesTrialEntry', required: ['rules', 'sample', 'currency'], properties: [
     new OA\Property(property: 'currency', description: 'ISO 4217.', type: 'string'),
     new OA\Property(property: 'rules', ref: '#/components/schemas/ShopRules'),

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Console\Shop;
 
 use App\Changes\Changed;
+use App\Changes\Edited;
 use App\Changes\EditKind;
 use App\Changes\Edits;
-use App\Database\InTransaction;
+use App\Changes\SaveForm;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\ReadEditing;
 use App\Models\Shop;
+use App\Shopfront\ShopfrontForm;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -24,7 +26,7 @@ final readonly class ShopfrontRulesController
 {
     public function __construct(
         private Edits $edits,
-        private InTransaction $inTransaction,
+        private SaveForm $saveForm,
     ) {}
 
     #[OA\Get(path: '/shops/{shop}/shopfront', operationId: 'shopfront', summary: 'The buttons of the shop’s own pages', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -45,8 +47,7 @@ final readonly class ShopfrontRulesController
         if ($entry->errors !== []) {
             throw ValidationException::withMessages($entry->errors);
         }
-        ($this->inTransaction)(function () use ($request, $shop, $entry, $changed): void {
-            $this->edits->claim(EditKind::Shopfront, $shop, $shop->id, ReadEditing::of($request));
+        ($this->saveForm)(Edited::setting(EditKind::Shopfront, $shop), ReadEditing::of($request), static fn (): ShopfrontForm => ShopfrontForm::of($shop->refresh()), static function () use ($shop, $entry, $changed): void {
             Shop::query()->whereKey($shop->id)->firstOrFail()->update(['shopfront' => $entry->rules, 'words' => $entry->words]);
             $changed->shop($shop);
         });

@@ -333,6 +333,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/history/{kind}/{subject}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a form has said, change by change
+         * @description Each version can be put into the form again.
+         */
+        get: operations["formHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/invitations": {
         parameters: {
             query?: never;
@@ -1769,6 +1789,16 @@ export interface components {
             value: string;
             label: string;
         };
+        /** @description A field of which two people made something else. */
+        Clash: {
+            /** @description From the whole form to the field. */
+            path: string[];
+            label: string;
+            /** @description As it is saved now. */
+            theirs: string;
+            /** @description As it was to be saved. */
+            mine: string;
+        };
         /** @description One of each choice: what could be a variant. */
         Combination: {
             choices: string[];
@@ -1889,6 +1919,11 @@ export interface components {
                 fee: string;
             }[];
         };
+        FieldChange: {
+            label: string;
+            before: string;
+            after: string;
+        };
         Finding: {
             severity: components["schemas"]["Severity"];
             /** @description The slot it concerns; null where it concerns the shop. */
@@ -1903,6 +1938,24 @@ export interface components {
         };
         /** @enum {string} */
         Font: "host" | "plain" | "round" | "serif" | "mono";
+        FormHistory: {
+            /** @description The last first. */
+            items: components["schemas"]["FormVersion"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        FormVersion: {
+            version: number;
+            /** Format: date-time */
+            at: string;
+            /** @description Who made it so; null: nobody knows. */
+            person: string | null;
+            /** @description Against the version before; none: it is the first that was kept. */
+            changes: components["schemas"]["FieldChange"][];
+            /** @description The form, as it would have been sent. */
+            form: {
+                [key: string]: unknown;
+            };
+        };
         Found: {
             /** @description What a pasted link is; blank: what was typed is none of the shop. */
             link: string;
@@ -2565,8 +2618,8 @@ export interface components {
             /** @description Whether it is put away; what was copied of it goes on working. */
             is_away: boolean;
         };
+        /** @description Which offers stand side by side, and which of them stands out: a price table as its form holds it. */
         PriceTableEntry: {
-            /** @description Which offers stand side by side, and which of them stands out. */
             name: string;
             /** @description Two to four, from the first column to the last. */
             offers: number[];
@@ -2869,6 +2922,12 @@ export interface components {
             };
             /** @description Where somebody else has changed it since: the version that stands now. */
             version?: number;
+            /** @description Where somebody else has changed it since: what both have changed. */
+            clashes?: components["schemas"]["Clash"][];
+            /** @description Where somebody else has changed it since: the form with the changes of both, and theirs where both changed a field. */
+            joined?: {
+                [key: string]: unknown;
+            };
         };
         /** @description What is wrong about a payment: a message that was not believed, or a refusal. */
         RefusedEvent: {
@@ -2897,11 +2956,12 @@ export interface components {
             /** @description Counts the changes that sellers make. */
             version: number;
         };
+        /** @description What a shop adds to the price of its goods, and where it is at home, as their form holds it. */
         RulesEntry: {
-            /** @description ISO 4217. */
-            currency: string;
             rules: components["schemas"]["ShopRules"];
             home_country: string;
+            /** @description ISO 4217. */
+            currency: string;
         };
         /** @description What rules do to the bill of a sample cart. */
         RulesTrial: {
@@ -3982,6 +4042,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Found"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    formHistory: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                kind: "product" | "rules" | "checkout" | "shopfront" | "words" | "look" | "price_table" | "coupon" | "marketplace";
+                /** @description The id of the thing; 0: the shop has it once. */
+                subject: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormHistory"];
                 };
             };
             "4XX": components["responses"]["Failed"];
