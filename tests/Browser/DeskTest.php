@@ -59,12 +59,13 @@ final class DeskTest extends BrowserTestCase
     {
         $offer = $this->placed();
         $desk = $this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}");
-        $browser = $this->signedIn()->goTo($desk)->seeing('On the bill')->click('Caption: Buy now. Change it')->type('Words on the button', 'Mine')->press(WebDriverKeys::ENTER)->seeing('Undo');
+        $browser = $this->signedIn()->goTo($desk)->seeing('On the bill')->click('Caption: Buy now. Change it')->type('Words on the button', 'Mine')->press(WebDriverKeys::ENTER)->seeing('Mine')->seeingCount('[aria-label="Undo"]:enabled', 1);
         $browser->click('Destination: straight to paying. Change it')->click('to the cart')->press(WebDriverKeys::ENTER)->seeing('go to the cart');
 
         $browser->click('Products')->arrivingAt('/products')->goTo($desk)->seeing('This is what you left here, not saved yet.')->seeing('Mine')->seeing('go to the cart');
         $browser->evaluate('document.activeElement.blur()');
         $browser->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeing('go straight to paying')->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->notSeeing('Mine')->seeing('Buy now');
+        $browser->press(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z', WebDriverKeys::NULL)->seeing('Mine')->clickCss('[aria-label="Undo"]')->notSeeing('Mine')->clickCss('[aria-label="Redo"]')->seeing('Mine');
         self::assertNull($offer->refresh()->caption);
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\Product;
 use App\Models\Shop;
+use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Facades\DB;
 
 /** Two people at one form, and one whose session has ended: each is told, and nothing that was typed is lost. */
@@ -18,19 +20,37 @@ final class TwoSellersTest extends BrowserTestCase
         parent::tearDown();
     }
 
-    public function test_two_browsers_on_one_product(): void
+    public function test_two_who_change_different_fields_of_a_product_both_keep_their_change(): void
     {
-        $product = $this->product($this->shop, ['name' => 'Heather honey']);
-        $form = $this->consoleAddress("/{$this->shop->slug}/products/{$product->id}");
-        $first = $this->signedIn()->goTo($form)->seeing('For sale')->type('Price', '9.90');
-        $second = $this->signedInAs('Tomás Ruiz')->goTo($form)->seeing('For sale')->type('Name', 'Ling honey');
-        $second->click('Save')->arrivingAt('/products')->seeing('Ling honey');
+        [$product, $first, $second] = $this->both();
+        $second->type('Name', 'Ling honey')->click('Save')->seeing('New product')->seeing('Ling honey');
 
-        $first->click('Save')->seeing('This product was changed meanwhile by Tomás Ruiz (')->seeing('what you typed still stands here');
-        self::assertSame('9.90', $first->field('Price')->getAttribute('value'));
-        self::assertSame(980, $product->refresh()->price_minor);
-        $first->click('Discard mine')->notSeeing('changed meanwhile');
-        self::assertSame(['Ling honey', '9.80'], [$first->field('Name')->getAttribute('value'), $first->field('Price')->getAttribute('value')]);
+        $first->type('Price', '9.90')->click('Save')->seeing('New product')->seeing('Ling honey')->seeing('€9.90');
+        self::assertSame(['Ling honey', 990], [$product->refresh()->name, $product->price_minor]);
+    }
+
+    public function test_of_what_both_changed_the_second_sees_both_sides_and_chooses(): void
+    {
+        [$product, $first, $second] = $this->both();
+        $second->type('Name', 'Ling honey')->type('Price', '9.70')->click('Save')->seeing('New product')->seeing('Ling honey');
+
+        $first->type('Name', 'Moor honey')->type('Price', '9.90')->type('Sale price', '5.00')->click('Save')->seeing('Two have changed the same')->seeing('This product was changed meanwhile by Tomás Ruiz (')
+            ->seeingCount('[data-clash]', 2)->seeing('Moor honey')->seeing('Ling honey')->seeing('9.70');
+        $this->assertAccessible($first, 'the choice between two sides');
+        $first->press(WebDriverKeys::ESCAPE)->notSeeing('Two have changed the same');
+        self::assertSame(['Moor honey', 'Ling honey'], [$first->field('Name')->getAttribute('value'), $product->refresh()->name]);
+
+        $first->click('See both and choose')->clickCss('[data-clash]:nth-of-type(1) input[value="theirs"]')->click('Save what is chosen')->seeing('New product');
+        self::assertSame(['Ling honey', 990, 500], [$product->refresh()->name, $product->price_minor, $product->sale_minor]);
+    }
+
+    public function test_what_is_typed_can_be_discarded_for_what_the_other_saved(): void
+    {
+        [$product, $first, $second] = $this->both();
+        $second->type('Name', 'Ling honey')->click('Save')->seeing('New product');
+
+        $first->type('Name', 'Moor honey')->click('Save')->seeing('Two have changed the same')->press(WebDriverKeys::ESCAPE)->click('Discard mine')->notSeeing('changed meanwhile');
+        self::assertSame('Ling honey', $first->field('Name')->getAttribute('value'));
         $first->type('Price', '9.70')->click('Save')->seeing('New product');
         self::assertSame(['Ling honey', 970], [$product->refresh()->name, $product->price_minor]);
     }
@@ -39,29 +59,47 @@ final class TwoSellersTest extends BrowserTestCase
     {
         $form = $this->consoleAddress("/{$this->shop->slug}/shop");
         $first = $this->signedIn()->goTo($form)->seeing('Prices and fees contain tax')->unfold('Provider’s fee')->type('Percent', '3');
-        $second = $this->signedInAs('Tomás Ruiz')->goTo($form)->seeing('Prices and fees contain tax')->unfold('Provider’s fee')->type('Percent', '2');
+        $second = $this->signedInAs('Tomás Ruiz')->goTo($form)->seeing('Prices and fees contain tax')->unfold('Provider’s fee')->type('Percent', '2')->type('Time zone', 'Europe/Madrid');
         $second->click('Save')->seeing('All is saved.');
 
         $first->click('Save')->seeing('The rules were changed meanwhile by Tomás Ruiz (');
-        self::assertSame('3', $first->field('Percent')->getAttribute('value'));
         self::assertSame('2', $this->fee());
-        $first->click('Save mine instead')->seeing('All is saved.');
-        self::assertSame('3', $this->fee());
+        $first->click('Save what is chosen')->seeing('All is saved.');
+        self::assertSame(['3', 'Europe/Madrid'], [$this->fee(), $this->shop->refresh()->timezone]);
+        self::assertSame('Europe/Madrid', $first->field('Time zone')->getAttribute('value'));
     }
 
-    public function test_a_session_that_has_ended_is_begun_anew_in_another_tab(): void
+    public function test_a_session_that_has_ended_is_begun_anew_over_the_page_and_the_act_goes_on(): void
     {
         $product = $this->product($this->shop);
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('For sale')->type('Name', 'Ling honey');
         DB::table('sessions')->where('user_id', $this->person->id)->delete();
-        [$here, $before] = [$browser->driver->getWindowHandle(), $browser->windows()];
 
-        $browser->click('Save')->seeing('You are signed out.')->click('Sign in in a new tab');
-        $browser->driver->switchTo()->window(array_values(array_diff($browser->windows(), $before))[0] ?? '');
-        $browser->seeing('Password')->type('E-mail', $this->person->email)->type('Password', self::PASSWORD)->click('Sign in')->seeing('Offers');
-        $browser->driver->close();
-        $browser->driver->switchTo()->window($here);
-        $browser->click('Save')->arrivingAt('/products')->seeing('Ling honey')->notSeeing('You are signed out.');
+        $browser->click('Save')->seeing('Sign in again')->seeing('What you typed is still here');
+        self::assertSame($this->person->email, $browser->field('E-mail')->getAttribute('value'));
+        $browser->type('Password', 'not the password')->click('Sign in')->seeing('don’t belong together')->type('Password', self::PASSWORD)->click('Sign in')->seeing('New product')->seeing('Ling honey');
+        self::assertSame('Ling honey', $product->refresh()->name);
+    }
+
+    public function test_whoever_does_not_sign_in_again_loses_nothing(): void
+    {
+        $product = $this->product($this->shop);
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('For sale')->type('Name', 'Ling honey');
+        DB::table('sessions')->where('user_id', $this->person->id)->delete();
+
+        $browser->click('Save')->seeing('Sign in again')->click('Not now')->seeing('You are signed out');
+        self::assertSame('Ling honey', $browser->field('Name')->getAttribute('value'));
+        $this->signIn($browser, $this->person)->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('This is what you left here');
+        self::assertSame('Ling honey', $browser->field('Name')->getAttribute('value'));
+    }
+
+    /** @return array{Product, Browser, Browser} a product, open in two browsers */
+    private function both(): array
+    {
+        $product = $this->product($this->shop, ['name' => 'Heather honey']);
+        $form = $this->consoleAddress("/{$this->shop->slug}/products/{$product->id}");
+
+        return [$product, $this->signedIn()->goTo($form)->seeing('For sale'), $this->signedInAs('Tomás Ruiz')->goTo($form)->seeing('For sale')];
     }
 
     private function fee(): ?string

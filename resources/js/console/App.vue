@@ -3,7 +3,8 @@ import { nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import CommandBox from './frame/CommandBox.vue'
 import KeysDialog from './frame/KeysDialog.vue'
-import SignedOutNotice from './frame/SignedOutNotice.vue'
+import ConnectionNotice from './frame/ConnectionNotice.vue'
+import SignInDialog from './frame/SignInDialog.vue'
 import TopBar from './frame/TopBar.vue'
 import TroubleNotice from './frame/TroubleNotice.vue'
 import { keyOfView } from './frame/found'
@@ -47,7 +48,8 @@ useKeys(
 
 <template>
   <a href="#main" class="sr-only bg-sheet focus:not-sr-only focus:absolute focus:z-50 focus:p-3">Skip to the content</a>
-  <SignedOutNotice v-if="session.person" />
+  <SignInDialog v-if="session.person && !$route.meta.isOpen" />
+  <ConnectionNotice />
   <TopBar
     v-if="session.person && session.shop && !$route.meta.isOpen"
     @keys="areKeysShown = true"

@@ -13,6 +13,7 @@ use App\Fulfilment\TellMovedDates;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\FoundPage;
+use App\Http\Console\Shared\Ids;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
 use App\Models\Product;
@@ -33,12 +34,15 @@ final readonly class ProductController
         private Clock $clock,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', summary: 'The products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', summary: 'The products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'ids', description: 'Only these, with commas between.', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(ProductListResource::class)]
     public function list(Request $request, Shop $shop): JsonResponse
     {
         $typed = Search::typed($request);
         $found = Product::query()->where('shop_id', $shop->id)->with(['variants', 'addresses.marketplace.partner']);
+        if ($request->has('ids')) {
+            $found->whereKey(Ids::of($request));
+        }
         if ($typed !== '' && $shop->products()->where('sku', $typed)->exists()) {
             // Whoever types a SKU means that one.
             $found->orderByRaw('products.sku = ? DESC', [$typed]);

@@ -10,6 +10,7 @@ use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\FoundPage;
+use App\Http\Console\Shared\Ids;
 use App\Http\Console\Shared\Page;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
@@ -45,14 +46,16 @@ final readonly class OfferController
         private Clock $clock,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'state', description: 'Left out: all that are not archived.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferState')), new OA\Parameter(name: 'sort', description: 'Left out: those first that were changed last.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferSort')), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/offers', operationId: 'offers', summary: 'The offers', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'state', description: 'Left out: all that are not archived.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferState')), new OA\Parameter(name: 'ids', description: 'Only these, with commas between, archived or not.', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'sort', description: 'Left out: those first that were changed last.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/OfferSort')), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(OfferListResource::class)]
     public function list(Request $request, Shop $shop, LoadOfferGoods $load, ReadResults $results): JsonResponse
     {
         $state = OfferState::tryFrom(Input::text($request, 'state'));
         $page = FoundPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
+            ->when($request->has('ids'), static fn (Builder $query) => $query->whereKey(Ids::of($request)))
             // What is archived is out of sight until it is asked for.
-            ->when($state === null, static fn (Builder $query) => $query->where('state', '<>', OfferState::Archived), static fn (Builder $query) => $query->where('state', $state))
+            ->when($state === null && ! $request->has('ids'), static fn (Builder $query) => $query->where('state', '<>', OfferState::Archived))
+            ->when($state !== null, static fn (Builder $query) => $query->where('state', $state))
             ->tap(fn (Builder $query) => $this->sort->by(OfferSort::tryFrom(Input::text($request, 'sort')) ?? OfferSort::Changed, $query, $shop)), $shop, Kind::Offer, Search::typed($request), self::PER_PAGE);
         $offers = new Collection(array_values($page->items()));
         $load($offers);

@@ -11,7 +11,9 @@ const troubles = ref<string[]>([])
 let timer: ReturnType<typeof setInterval> | undefined
 
 async function ask(): Promise<void> {
-  const { data } = await outcome(api.GET('/shops/{shop}/troubles', { params: { path: { shop: session.slug } } }))
+  const { data } = await outcome(
+    api.GET('/shops/{shop}/troubles', { params: { path: { shop: session.slug } }, headers: { 'X-Quiet': '1' } }),
+  )
   troubles.value = data ?? []
 }
 

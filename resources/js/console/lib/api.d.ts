@@ -4490,6 +4490,8 @@ export interface operations {
                 search?: components["parameters"]["search"];
                 /** @description Left out: all that are not archived. */
                 state?: components["schemas"]["OfferState"];
+                /** @description Only these, with commas between, archived or not. */
+                ids?: string;
                 /** @description Left out: those first that were changed last. */
                 sort?: components["schemas"]["OfferSort"];
                 page?: components["parameters"]["page"];
@@ -5665,6 +5667,8 @@ export interface operations {
         parameters: {
             query?: {
                 search?: components["parameters"]["search"];
+                /** @description Only these, with commas between. */
+                ids?: string;
                 page?: components["parameters"]["page"];
             };
             header?: never;

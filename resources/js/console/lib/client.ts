@@ -1,5 +1,6 @@
-import createClient, { type Middleware } from 'openapi-fetch'
+import createClient from 'openapi-fetch'
 import type { components, paths } from './api'
+import { steadyFetch, withToken } from './steady'
 
 export type Schemas = components['schemas']
 
@@ -10,18 +11,11 @@ const UNREACHABLE: Refusal = {
   message: 'The server can’t be reached; nothing was changed. Check the connection and try again.',
 }
 
-/** Carries the token of the cookie along, so that the server knows the change comes from this page. */
-const withToken: Middleware = {
-  onRequest({ request }) {
-    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1]
-    if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
-    request.headers.set('Accept', 'application/json')
-    return request
-  },
-}
-
-export const api = createClient<paths>({ baseUrl: '/api', credentials: 'same-origin' })
-api.use(withToken)
+export const api = createClient<paths>({
+  baseUrl: '/api',
+  credentials: 'same-origin',
+  fetch: (request) => steadyFetch(withToken(request)),
+})
 
 type Outcome<T> = { data: T; refusal?: never; status: number } | { data?: never; refusal: Refusal; status: number }
 

@@ -1,8 +1,9 @@
+import { useEventListener } from '@vueuse/core'
 import { computed, shallowRef, type ComputedRef, type Ref } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
 
 /**
- * Asks before a view is left with something unsaved in it.
+ * Asks before a view is left with something unsaved in it, inside the console and on reload.
  *
  * @param hasUnsaved Whether there is something to lose.
  */
@@ -14,6 +15,9 @@ export function useLeaveGuard(hasUnsaved: Ref<boolean>): {
   const isAsking = computed(() => waiting.value !== null)
 
   onBeforeRouteLeave(() => !hasUnsaved.value || new Promise<boolean>((resolve) => (waiting.value = resolve)))
+  useEventListener(window, 'beforeunload', (event) => {
+    if (hasUnsaved.value) event.preventDefault()
+  })
 
   function answer(leaves: boolean): void {
     waiting.value?.(leaves)

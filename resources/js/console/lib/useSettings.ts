@@ -1,65 +1,94 @@
 import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue'
 import type { Refusal } from './client'
 import { oneAtATime } from './oneAtATime'
+import { useDraft, type DraftOfForm, type DraftOptions } from './useDraft'
 
-type Outcome<T> = Promise<{ data?: T; refusal?: Refusal }>
+/** What is saved, and the version that it is. */
+export interface Standing<T> {
+  entry: T
+  version: number
+}
 
-/**
- * A form of settings: loaded once, changed here, saved as a whole.
- *
- * @param load Asks for what is saved.
- * @param save Writes the form, over a version where one is given, and answers what is saved then.
- */
-export function useSettings<T>(
-  load: () => Outcome<T>,
-  save: (entry: T, version: number | undefined) => Outcome<T>,
+type Outcome<T> = Promise<{ data?: Standing<T>; refusal?: Refusal }>
+
+export interface Settings<T> extends DraftOptions {
+  /** The form, as the browser keeps it. */
+  name: () => string
+  /** Asks for what is saved. */
+  load: () => Outcome<T>
+  /** Writes what is sent over a version, and answers what is saved then. */
+  send: (body: object, version: number) => Outcome<T>
+  /** What is sent of what is typed; left out: all of it. */
+  bodyOf?: (entry: T) => object
+}
+
+/** A form of settings: loaded once, changed here, kept in the browser, saved as a whole. */
+export function useSettings<T extends object>(
+  settings: Settings<T>,
 ): {
   entry: Ref<T | null>
   refusal: Ref<Refusal | null>
   isDirty: ComputedRef<boolean>
   wasSaved: Ref<boolean>
+  draft: DraftOfForm
+  /** What would be sent. */
+  mine: ComputedRef<object | null>
   change: (part: Partial<T>) => void
   load: () => Promise<void>
-  submit: (over?: number) => Promise<T | null>
+  /** Puts back what is saved, by whomever. */
+  reload: () => Promise<void>
+  /** @param over The version to save over; left out: the one that was begun with. */
+  submit: (over?: number, body?: object) => Promise<T | null>
 } {
   const entry = ref(null) as Ref<T | null>
-  const saved = ref('')
   const refusal = ref<Refusal | null>(null)
   const wasSaved = ref(false)
-
-  function take({ data, refusal: refused }: Awaited<Outcome<T>>): T | null {
-    refusal.value = refused ?? null
-    if (data === undefined) return null
-    entry.value = data
-    saved.value = JSON.stringify(data)
-    return data
-  }
+  const version = ref(0)
+  const bodyOf = settings.bodyOf ?? ((now: T): object => now)
+  const draft = useDraft(settings.name, entry, settings)
 
   async function begin(): Promise<void> {
-    take(await load())
+    const { data, refusal: refused } = await settings.load()
+    refusal.value = refused ?? null
+    if (!data) return
+    entry.value = data.entry
+    version.value = draft.begin(data.version)
   }
 
   onMounted(begin)
+
+  async function reload(): Promise<void> {
+    draft.drop()
+    await begin()
+  }
 
   function change(part: Partial<T>): void {
     wasSaved.value = false
     if (entry.value !== null) entry.value = { ...entry.value, ...part }
   }
 
-  const submit = oneAtATime(async (over?: number): Promise<T | null> => {
+  const submit = oneAtATime(async (over?: number, body?: object): Promise<T | null> => {
     if (entry.value === null) return null
-    const taken = take(await save(entry.value, over))
-    wasSaved.value = taken !== null
-    return taken
+    const { data, refusal: refused } = await settings.send(body ?? bodyOf(entry.value), over ?? version.value)
+    refusal.value = refused ?? null
+    wasSaved.value = data !== undefined
+    if (!data) return null
+    entry.value = data.entry
+    version.value = data.version
+    draft.settle()
+    return data.entry
   })
 
   return {
     entry,
     refusal,
-    isDirty: computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value),
+    isDirty: draft.isDirty,
     wasSaved,
+    draft,
+    mine: computed(() => entry.value && bodyOf(entry.value)),
     change,
     load: begin,
+    reload,
     submit,
   }
 }

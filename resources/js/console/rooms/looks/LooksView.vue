@@ -10,6 +10,9 @@ import {
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '../../lib/client'
+import FormHistory from '../../kit/FormHistory.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import UndoButtons from '../../kit/UndoButtons.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import ButtonStrip from '../../kit/ButtonStrip.vue'
 import LookForm from './LookForm.vue'
@@ -29,6 +32,7 @@ const {
   trial,
   refusal,
   isDirty,
+  draft,
   search,
   found,
   choose,
@@ -39,8 +43,15 @@ const {
   makeUsual,
   putAway,
 } = useLooks(Number(useRoute().query.look))
+const { wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const beside = ref('')
+
+async function discard(): Promise<void> {
+  draft.drop()
+  await load()
+}
+
 const other = computed(() => looks.value.find(({ id }) => String(id) === beside.value))
 const words = computed<Schemas['Word'][]>(() =>
   (['Buy now', 'One moment', 'It is in your cart', 'Sold out', 'Not for sale just now'] as const).map(
@@ -68,7 +79,15 @@ const choices = computed(() => [
     <LeaveDialog :is-open="isAsking" @answer="answer" />
     <PageTitle title="Looks" help="looks" class="mb-1" />
     <p class="mb-5 text-pencil">What buttons look like. A look is shared by offers; a change shows in all of them.</p>
-    <RefusalNotice class="mb-3" :refusal="refusal" @insist="save" @reload="load" />
+    <RefusalNotice
+      class="mb-3"
+      :refusal="refusal"
+      :mine="entry"
+      @insist="save"
+      @settle="(form, version) => save(version, form)"
+      @reload="discard"
+    />
+    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
     <p v-if="refusal?.errors?.is_away" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="entry" class="grid gap-x-10 gap-y-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
       <div>
@@ -144,9 +163,22 @@ const choices = computed(() => [
           <LookForm v-model="entry" :trial="trial" :refusal="refusal" />
           <div class="sticky bottom-0 flex flex-wrap items-center gap-2 border-t border-rule bg-paper py-3">
             <button type="submit" class="deed" :disabled="!isDirty">Save</button>
-            <button v-if="isDirty && chosen" type="button" class="side-deed !min-h-10" @click="choose(chosen.id)">
+            <UndoButtons
+              :can-take-back="canTakeBack"
+              :can-redo="canRedo"
+              @take-back="draft.takeBack"
+              @redo="draft.redo"
+            />
+            <button v-if="isDirty && chosen" type="button" class="side-deed !min-h-10" @click="draft.drop">
               Back to what is saved
             </button>
+            <FormHistory
+              v-if="chosen"
+              kind="look"
+              :subject="chosen.id"
+              title="History of this look"
+              @restore="(form) => (entry = form as Schemas['LookEntry'])"
+            />
             <button v-if="!isDirty && chosen?.has_earlier" type="button" class="side-deed !min-h-10" @click="putBack">
               Restore the earlier one
             </button>

@@ -3,6 +3,7 @@ import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import { oneAtATime } from '../../lib/oneAtATime'
+import { useDraft, type DraftOfForm } from '../../lib/useDraft'
 import { useLatest } from '../../lib/useLatest'
 
 type Entry = Schemas['LookEntry']
@@ -20,12 +21,13 @@ export function useLooks(first: number): {
   trial: ComputedRef<Schemas['LookTrial'] | null>
   refusal: Ref<Refusal | null>
   isDirty: ComputedRef<boolean>
+  draft: DraftOfForm
   search: Ref<string>
   found: Ref<number[] | null>
   choose: (id: number) => void
   beginFrom: (look: Schemas['Look']) => void
   load: () => Promise<void>
-  save: (over?: number) => Promise<void>
+  save: (over?: number, form?: object) => Promise<void>
   putBack: () => Promise<void>
   makeUsual: () => Promise<void>
   putAway: (look: Schemas['Look'], isAway: boolean) => Promise<void>
@@ -36,9 +38,10 @@ export function useLooks(first: number): {
   const entry = ref<Entry | null>(null)
   const refusal = ref<Refusal | null>(null)
   const chosen = computed(() => looks.value.find(({ id }) => id === chosenId.value))
-  const isDirty = computed(
-    () => entry.value !== null && JSON.stringify(entry.value) !== JSON.stringify(chosen.value?.entry),
-  )
+  const version = ref(0)
+  const draft = useDraft(() => `${session.slug}/look/${chosenId.value ?? 'new'}`, entry)
+  // A new one is to be saved as it is.
+  const isDirty = computed(() => entry.value !== null && (draft.isDirty.value || chosenId.value === null))
   const latest = useLatest((tried: Entry) =>
     outcome(api.POST('/shops/{shop}/looks/trial', { params: { path: { shop: session.slug } }, body: tried })),
   )
@@ -72,41 +75,52 @@ export function useLooks(first: number): {
   watchDebounced(entry, (tried) => tried && latest.run(tried), { debounce: 80 })
 
   function choose(id: number): void {
+    draft.keep()
+    show(id)
+  }
+
+  function show(id: number): void {
     chosenId.value = id
     refusal.value = null
     entry.value = chosen.value ? { ...chosen.value.entry } : null
+    version.value = draft.begin(chosen.value?.version ?? 0)
   }
 
   /** A new look begins as another one is. */
   function beginFrom(look: Schemas['Look']): void {
+    draft.keep()
     chosenId.value = null
     refusal.value = null
     entry.value = { ...look.entry, name: '' }
+    draft.begin(0)
   }
 
   async function take(answer: Answer, name?: string): Promise<void> {
     const { data, refusal: refused } = await answer
     refusal.value = refused ?? null
     if (!data) return
+    // What was asked for stands now: it is nobody's draft any longer.
+    draft.settle()
     looks.value = data.items
     const shown = data.items.find((look) => (name === undefined ? look.id === chosenId.value : look.name === name))
-    if (shown) choose(shown.id)
+    if (shown) show(shown.id)
   }
 
-  const save = oneAtATime(async (over?: number): Promise<void> => {
-    if (!entry.value) return
+  const save = oneAtATime(async (over?: number, form?: object): Promise<void> => {
+    const body = (form as Entry | undefined) ?? entry.value
+    if (!body) return
     const path = { shop: session.slug }
-    const name = entry.value.name.trim()
+    const name = body.name.trim()
     const old = chosen.value
     await take(
       old
         ? outcome(
             api.PUT('/shops/{shop}/looks/{look}', {
               params: { path: { ...path, look: old.id } },
-              body: { ...entry.value, version: over ?? old.version },
+              body: { ...body, version: over ?? version.value },
             }),
           )
-        : outcome(api.POST('/shops/{shop}/looks', { params: { path }, body: entry.value })),
+        : outcome(api.POST('/shops/{shop}/looks', { params: { path }, body })),
       name,
     )
   })
@@ -140,6 +154,7 @@ export function useLooks(first: number): {
     trial: computed(() => latest.answer.value?.data ?? null),
     refusal,
     isDirty,
+    draft,
     search,
     found,
     choose,

@@ -27,7 +27,7 @@ const firstPlace = computed(() =>
     ? ({ page: 'The card', medium: 'qr' } as const)
     : ({ page: 'My page', medium: 'html' } as const),
 )
-const { offer, entry, refusal, theirs, hasNoProducts, wasKept, isDirty, canTakeBack } = desk
+const { offer, entry, refusal, theirs, hasNoProducts, wasKept, isDirty, canTakeBack, canRedo } = desk
 
 const country = ref(session.shop?.home_country ?? '')
 const offerId = computed(() => offer.value?.id ?? null)
@@ -167,9 +167,11 @@ function settleAddress(): void {
         :is-dirty="isDirty"
         :is-working="isWorking"
         :can-take-back="canTakeBack"
+        :can-redo="canRedo"
         @save="run(desk.save)"
         @state="(state) => run(() => desk.setState(state))"
         @take-back="desk.takeBack"
+        @redo="desk.redo"
         @history="isHistoryShown = true"
         @duplicate="duplicate"
       />

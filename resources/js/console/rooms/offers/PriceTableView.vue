@@ -3,6 +3,9 @@ import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import CopyButton from '../../kit/CopyButton.vue'
+import FormHistory from '../../kit/FormHistory.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import UndoButtons from '../../kit/UndoButtons.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import PreviewFrame from '../../kit/PreviewFrame.vue'
@@ -10,6 +13,7 @@ import RefusalNotice from '../../kit/RefusalNotice.vue'
 import TableColumns from './TableColumns.vue'
 import TextField from '../../kit/TextField.vue'
 import { oneAtATime } from '../../lib/oneAtATime'
+import { useDraft } from '../../lib/useDraft'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useSession } from '../../lib/session'
 import { useDates } from '../../lib/useDates'
@@ -22,20 +26,60 @@ const table = ref<Schemas['PriceTable'] | null>(null)
 const name = ref('')
 const columns = ref<Schemas['TableColumn'][]>([])
 const refusal = ref<Refusal | null>(null)
-const saved = ref(JSON.stringify(['', []]))
 const ground = ref<'light' | 'dark' | 'patterned'>('light')
-const isDirty = computed(() => JSON.stringify([name.value, columns.value]) !== saved.value)
+const version = ref<number | undefined>(undefined)
+const typed = computed<{ name: string; columns: Schemas['TableColumn'][] } | null>({
+  get: () => ({ name: name.value, columns: columns.value }),
+  set: (now) => {
+    name.value = now?.name ?? ''
+    columns.value = now?.columns ?? []
+  },
+})
+const draft = useDraft(() => `${session.slug}/price-table/${table.value?.id ?? 'new'}`, typed)
+const { isDirty, wasKept, canTakeBack, canRedo } = draft
+/** What is sent. */
+const mine = computed(() => ({
+  name: name.value,
+  offers: columns.value.map(({ offer_id }) => offer_id),
+  stressed: columns.value.find(({ is_stressed }) => is_stressed)?.offer_id ?? null,
+}))
 const { isAsking, answer } = useLeaveGuard(isDirty)
 
 async function load(): Promise<void> {
-  if (!props.id) return
+  if (!props.id) {
+    draft.begin(0)
+    return
+  }
   const { data, refusal: refused } = await outcome(
     api.GET('/shops/{shop}/price-tables/{priceTable}', {
       params: { path: { shop: session.slug, priceTable: props.id } },
     }),
   )
   refusal.value = refused ?? null
-  if (data) take(data)
+  if (!data) return
+  take(data)
+  version.value = draft.begin(data.version)
+}
+
+async function discard(): Promise<void> {
+  draft.drop()
+  await load()
+}
+
+/** Puts what a version said into the form: of the columns, those whose offers are still known. */
+async function restore(form: Record<string, unknown>): Promise<void> {
+  const then = form as Schemas['PriceTableEntry']
+  const { data } = await outcome(
+    api.GET('/shops/{shop}/offers', {
+      params: { path: { shop: session.slug }, query: { ids: then.offers.join(',') } },
+    }),
+  )
+  name.value = then.name
+  columns.value = then.offers.flatMap((offer) =>
+    (data?.items ?? [])
+      .filter(({ id }) => id === offer)
+      .map(({ id, short, state }) => ({ offer_id: id, short, state, is_stressed: id === then.stressed })),
+  )
 }
 
 onMounted(load)
@@ -44,27 +88,24 @@ function take(taken: Schemas['PriceTable']): void {
   table.value = taken
   name.value = taken.name
   columns.value = taken.columns
-  saved.value = JSON.stringify([name.value, columns.value])
 }
 
-const save = oneAtATime(async (version: number | undefined = table.value?.version): Promise<void> => {
-  const body = {
-    name: name.value,
-    offers: columns.value.map(({ offer_id }) => offer_id),
-    stressed: columns.value.find(({ is_stressed }) => is_stressed)?.offer_id ?? null,
-  }
+const save = oneAtATime(async (over: number | undefined = version.value, form?: object): Promise<void> => {
+  const body = (form as Schemas['PriceTableEntry'] | undefined) ?? mine.value
   const path = { shop: session.slug }
   const { data, refusal: refused } = table.value
     ? await outcome(
         api.PUT('/shops/{shop}/price-tables/{priceTable}', {
           params: { path: { ...path, priceTable: table.value.id } },
-          body: { ...body, ...(version === undefined ? {} : { version }) },
+          body: { ...body, ...(over === undefined ? {} : { version: over }) },
         }),
       )
     : await outcome(api.POST('/shops/{shop}/price-tables', { params: { path }, body }))
   refusal.value = refused ?? null
   if (!data) return
+  draft.drop()
   take(data)
+  version.value = draft.begin(data.version)
   if (!props.id) await router.replace({ name: 'price-table', params: { ...path, id: data.id } })
 })
 
@@ -98,7 +139,15 @@ async function remember(): Promise<void> {
     <h1 class="sentence mb-4 text-3xl font-semibold">
       <bdi>{{ name || 'A price table' }}</bdi>
     </h1>
-    <RefusalNotice class="mb-3" :refusal="refusal" @insist="save" @reload="load" />
+    <RefusalNotice
+      class="mb-3"
+      :refusal="refusal"
+      :mine="mine"
+      @insist="save"
+      @settle="(form, over) => save(over, form)"
+      @reload="discard"
+    />
+    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
     <form class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save()">
       <div>
         <LedgerRow title="Name">
@@ -115,6 +164,19 @@ async function remember(): Promise<void> {
           <button v-if="table && !isDirty" type="button" class="side-deed !min-h-10" @click="putAway(!table.is_away)">
             {{ table.is_away ? 'Bring back' : 'Archive' }}
           </button>
+          <UndoButtons
+            :can-take-back="canTakeBack"
+            :can-redo="canRedo"
+            @take-back="draft.takeBack"
+            @redo="draft.redo"
+          />
+          <FormHistory
+            v-if="table"
+            kind="price_table"
+            :subject="table.id"
+            title="History of this price table"
+            @restore="restore"
+          />
         </div>
         <p v-if="table?.is_away" class="mt-2 text-sm text-pencil" role="status">
           It is archived, at the end of the list. What was copied of it goes on working.

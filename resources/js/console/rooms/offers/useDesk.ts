@@ -32,7 +32,9 @@ export function useDesk(
   wasKept: Ref<boolean>
   isDirty: ComputedRef<boolean>
   canTakeBack: ComputedRef<boolean>
+  canRedo: ComputedRef<boolean>
   takeBack: () => void
+  redo: () => void
   beginAnew: () => Promise<void>
   save: () => Promise<Refusal | null>
   settle: (keepsMine: boolean) => Promise<Refusal | null>
@@ -48,7 +50,7 @@ export function useDesk(
   const hasNoProducts = ref(false)
   const wasKept = ref(false)
   const isDirty = computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value)
-  const { past, canTakeBack, takeBack, startWith } = useUndo(entry)
+  const { past, canTakeBack, canRedo, takeBack, redo, startWith } = useUndo(entry)
   const begun = ['new', beginning.product ?? beginning.example].filter(Boolean).join('-')
   const key = computed(() => `${session.slug}/${offer.value?.id ?? begun}`)
   const { desks, keep, forget } = useKeptDesks()
@@ -157,7 +159,8 @@ export function useDesk(
   }
 
   async function setState(state: Schemas['OfferState']): Promise<Refusal | null> {
-    const unsaved = await save()
+    // What goes live is what stands there; whoever pauses or archives has not said that it shall be saved.
+    const unsaved = state === 'live' || !offer.value ? await save() : null
     if (unsaved || !offer.value) return unsaved
     const { data, refusal: refused } = await outcome(
       api.POST('/shops/{shop}/offers/{offer}/state', {
@@ -165,7 +168,8 @@ export function useDesk(
         body: { state },
       }),
     )
-    if (data) take(data)
+    if (data && isDirty.value) offer.value = data
+    else if (data) take(data)
     return refused ?? null
   }
 
@@ -178,7 +182,9 @@ export function useDesk(
     wasKept,
     isDirty,
     canTakeBack,
+    canRedo,
     takeBack,
+    redo,
     beginAnew,
     save,
     settle,

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import { useDraft } from '../../lib/useDraft'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import { useSession } from '../../lib/session'
@@ -10,30 +12,38 @@ import { useSession } from '../../lib/session'
 const props = defineProps<{ order: Schemas['Order'] }>()
 const emit = defineEmits<{ changed: [order: Schemas['Order']]; reload: [] }>()
 const session = useSession()
-const note = ref(props.order.note)
+const note = ref<string | null>(props.order.note)
 const refusal = ref<Refusal | null>(null)
-const isDirty = computed(() => note.value !== props.order.note)
+const draft = useDraft(() => `${session.slug}/order-note/${props.order.number}`, note)
+const { isDirty, wasKept } = draft
+const version = ref(draft.begin(props.order.version))
 const { isAsking, answer } = useLeaveGuard(isDirty)
 
 watch(
-  () => props.order.note,
-  (saved) => (note.value = saved),
+  () => props.order.version,
+  (now) => {
+    draft.settle()
+    note.value = props.order.note
+    version.value = draft.begin(now)
+  },
 )
 
 const save = oneAtATime(async (over?: number): Promise<void> => {
   const { data, refusal: refused } = await outcome(
     api.PUT('/shops/{shop}/orders/{number}/note', {
       params: { path: { shop: session.slug, number: props.order.number } },
-      body: { note: note.value, version: over ?? props.order.version },
+      body: { note: note.value ?? '', version: over ?? version.value },
     }),
   )
   refusal.value = refused ?? null
-  if (data) emit('changed', data)
+  if (!data) return
+  draft.settle()
+  emit('changed', data)
 })
 
 function reload(): void {
   refusal.value = null
-  note.value = props.order.note
+  draft.drop()
   emit('reload')
 }
 </script>
@@ -53,6 +63,7 @@ function reload(): void {
     <p id="order-note-said" class="text-sm" :class="sentenceAt(refusal, 'note') ? 'text-wrong' : 'text-pencil'">
       {{ sentenceAt(refusal, 'note') ?? 'For you and your shop’s other people; no shopper sees it.' }}
     </p>
+    <KeptNotice :is-shown="wasKept" class="mt-2" @drop="draft.drop" />
     <RefusalNotice :refusal="refusal" @insist="(version) => save(version)" @reload="reload" />
     <button v-if="isDirty" class="follow mt-1" @click="save()">Save note</button>
     <LeaveDialog :is-open="isAsking" @answer="answer" />

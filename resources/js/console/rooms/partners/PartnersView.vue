@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import AddressReading from '../../kit/AddressReading.vue'
+import FormHistory from '../../kit/FormHistory.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import UndoButtons from '../../kit/UndoButtons.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import PickField from '../../kit/PickField.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import TextField from '../../kit/TextField.vue'
+import type { Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import MarketplaceForm from './MarketplaceForm.vue'
@@ -15,7 +19,8 @@ import PageTitle from '../../kit/PageTitle.vue'
 
 const session = useSession()
 const room = usePartners()
-const { partners, chosen, entry, address, trial, refusal, isDirty } = room
+const { partners, chosen, entry, address, trial, refusal, draft } = room
+const { isDirty, wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const isTold = ref(false)
 const names = computed(() => [...new Set((partners.value?.marketplaces ?? []).map((each) => each.entry.partner))])
@@ -24,9 +29,14 @@ const hasNone = computed(() => partners.value?.marketplaces.length === 0 && entr
 // What is missing of a new one is told once somebody has tried to save it.
 watch(chosen, () => (isTold.value = chosen.value !== undefined))
 
-async function save(over?: number): Promise<void> {
+async function save(over?: number, form?: object): Promise<void> {
   isTold.value = true
-  await room.save(over)
+  await room.save(over, form)
+}
+
+async function discard(): Promise<void> {
+  draft.drop()
+  await room.load()
 }
 </script>
 
@@ -38,7 +48,15 @@ async function save(over?: number): Promise<void> {
       Other merchants whose goods you show. Each link to one of their marketplaces carries your partner ID, so that the
       sale is credited to you.
     </p>
-    <RefusalNotice class="mb-3" :refusal="refusal" @insist="save" @reload="room.load" />
+    <RefusalNotice
+      class="mb-3"
+      :refusal="refusal"
+      :mine="entry"
+      @insist="save"
+      @settle="(form, version) => save(version, form)"
+      @reload="discard"
+    />
+    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
     <div v-if="partners" class="grid gap-x-10 gap-y-6 lg:grid-cols-[16rem_minmax(0,1fr)]">
       <div class="grid min-w-0 content-start gap-5">
         <MarketplaceList
@@ -84,14 +102,22 @@ async function save(over?: number): Promise<void> {
             <MarketplaceForm v-model="entry" :trial="trial" :refusal="refusal" :partners="names" :is-told="isTold" />
             <div class="sticky bottom-0 flex flex-wrap items-center gap-2 border-t border-rule bg-paper py-3">
               <button type="submit" class="deed" :disabled="!isDirty">Save</button>
-              <button
-                v-if="isDirty && chosen"
-                type="button"
-                class="side-deed !min-h-10"
-                @click="room.choose(chosen.id)"
-              >
-                Undo changes
+              <UndoButtons
+                :can-take-back="canTakeBack"
+                :can-redo="canRedo"
+                @take-back="draft.takeBack"
+                @redo="draft.redo"
+              />
+              <button v-if="isDirty" type="button" class="side-deed !min-h-10" @click="draft.drop">
+                Back to what is saved
               </button>
+              <FormHistory
+                v-if="chosen"
+                kind="marketplace"
+                :subject="chosen.id"
+                title="History of this marketplace"
+                @restore="(form) => (entry = form as Schemas['MarketplaceEntry'])"
+              />
               <button
                 v-if="!isDirty && chosen"
                 type="button"

@@ -3,6 +3,7 @@ import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useSession } from '../../lib/session'
+import { useDraft, type DraftOfForm } from '../../lib/useDraft'
 import { useLatest } from '../../lib/useLatest'
 
 type Entry = Schemas['MarketplaceEntry']
@@ -16,11 +17,11 @@ export function usePartners(): {
   address: Ref<string>
   trial: ComputedRef<Schemas['MarketplaceTrial'] | null>
   refusal: Ref<Refusal | null>
-  isDirty: ComputedRef<boolean>
+  draft: DraftOfForm
   choose: (id: number) => void
   begin: () => void
   load: () => Promise<void>
-  save: (over?: number) => Promise<void>
+  save: (over?: number, form?: object) => Promise<void>
   archive: (isAway: boolean) => Promise<void>
   addReady: (key: string, partnerId: string) => Promise<Refusal | null>
   setReferrer: (policy: Schemas['ReferrerPolicy']) => Promise<void>
@@ -33,11 +34,8 @@ export function usePartners(): {
   const refusal = ref<Refusal | null>(null)
   const path = (): { shop: string } => ({ shop: session.slug })
   const chosen = computed(() => partners.value?.marketplaces.find(({ id }) => id === chosenId.value))
-  const isDirty = computed(
-    () =>
-      entry.value !== null &&
-      JSON.stringify(entry.value) !== JSON.stringify(chosen.value?.entry ?? partners.value?.blank),
-  )
+  const version = ref(0)
+  const draft = useDraft(() => `${session.slug}/marketplace/${chosenId.value ?? 'new'}`, entry)
   const latest = useLatest((tried: Entry & { address: string }) =>
     outcome(api.POST('/shops/{shop}/marketplaces/trial', { params: { path: path() }, body: tried })),
   )
@@ -45,7 +43,7 @@ export function usePartners(): {
   function take(data: Schemas['Partners']): void {
     partners.value = data
     const shown = chosen.value ?? data.marketplaces.find(({ is_away }) => !is_away)
-    if (shown) choose(shown.id)
+    if (shown) show(shown.id)
   }
 
   async function load(): Promise<void> {
@@ -65,20 +63,31 @@ export function usePartners(): {
   watch(entry, () => refusal.value?.errors && (refusal.value = null), { deep: true })
 
   function choose(id: number): void {
+    draft.keep()
+    show(id)
+  }
+
+  function show(id: number): void {
     chosenId.value = id
     refusal.value = null
     entry.value = chosen.value ? { ...chosen.value.entry } : null
+    version.value = draft.begin(chosen.value?.version ?? 0)
   }
 
   function begin(): void {
+    draft.keep()
     chosenId.value = null
     refusal.value = null
     entry.value = partners.value && { ...partners.value.blank }
+    draft.begin(0)
   }
 
   async function settle(answer: Answer, name?: string): Promise<Refusal | null> {
     const { data, refusal: refused } = await answer
     if (data) {
+      // What else stands in the form stays there, unsaved.
+      if (name === undefined) draft.keep()
+      else draft.settle()
       const made = data.marketplaces.find((each) => each.entry.name === name)
       if (made) chosenId.value = made.id
       take(data)
@@ -86,19 +95,20 @@ export function usePartners(): {
     return refused ?? null
   }
 
-  const save = oneAtATime(async (over?: number): Promise<void> => {
-    if (!entry.value) return
+  const save = oneAtATime(async (over?: number, form?: object): Promise<void> => {
+    const body = (form as Entry | undefined) ?? entry.value
+    if (!body) return
     const old = chosen.value
     refusal.value = await settle(
       old
         ? outcome(
             api.PUT('/shops/{shop}/marketplaces/{marketplace}', {
               params: { path: { ...path(), marketplace: old.id } },
-              body: { ...entry.value, version: over ?? old.version },
+              body: { ...body, version: over ?? version.value },
             }),
           )
-        : outcome(api.POST('/shops/{shop}/marketplaces', { params: { path: path() }, body: entry.value })),
-      entry.value.name.trim(),
+        : outcome(api.POST('/shops/{shop}/marketplaces', { params: { path: path() }, body })),
+      body.name.trim(),
     )
   })
 
@@ -140,7 +150,7 @@ export function usePartners(): {
     address,
     trial: computed(() => latest.answer.value?.data ?? null),
     refusal,
-    isDirty,
+    draft,
     choose,
     begin,
     load,

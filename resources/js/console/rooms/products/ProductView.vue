@@ -2,7 +2,10 @@
 import { computed, onMounted } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas } from '../../lib/client'
+import FormHistory from '../../kit/FormHistory.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
+import UndoButtons from '../../kit/UndoButtons.vue'
 import FoldedRow from '../../kit/FoldedRow.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import ProductAside from './ProductAside.vue'
@@ -29,9 +32,10 @@ const props = defineProps<{ id?: number }>()
 const session = useSession()
 const router = useRouter()
 const form = useProductForm(props.id)
-const { entry, pictures, check, refusal, isWorking, isTouched, untold, change, errorAt } = form
+const { entry, pictures, check, refusal, isWorking, untold, filled, draft, change, errorAt } = form
+const { isDirty, wasKept, canTakeBack, canRedo } = draft
 const { value, field } = useFields(entry, change, errorAt)
-const { isAsking, answer } = useLeaveGuard(isTouched)
+const { isAsking, answer } = useLeaveGuard(isDirty)
 
 const title = computed(() => entry.value?.name.trim() || (props.id ? 'Product' : 'New product'))
 const isVaried = computed(() => (entry.value?.options.length ?? 0) > 0)
@@ -46,7 +50,7 @@ const wrongCount = computed(() => Object.keys(check.value?.errors ?? {}).length)
 const isToldWrong = computed(() => wrongCount.value > 0 && (refusal.value !== null || props.id !== undefined))
 const note = computed(() => {
   if (isToldWrong.value) return toBePutRight(wrongCount.value)
-  if (isTouched.value) return 'Changed, not saved yet.'
+  if (isDirty.value) return 'Changed, not saved yet.'
   return props.id ? 'All is saved.' : 'A name and a price are enough.'
 })
 const kinds = computed(() => (session.lists?.product_kinds ?? []).map(({ value, label }) => ({ value, label })))
@@ -54,6 +58,17 @@ const { kind, has } = useProductKind(form)
 const before = computed(() => kinds.value.find(({ value }) => value === form.ownKind.value))
 
 onMounted(form.load)
+
+/** What is typed is not wanted: of it nothing is kept. */
+async function discard(): Promise<void> {
+  draft.drop()
+  await leave()
+}
+
+async function reload(): Promise<void> {
+  draft.drop()
+  await form.load()
+}
 
 async function save(): Promise<void> {
   await leaveOnce(form.save())
@@ -67,9 +82,8 @@ async function leaveOnce(saved: Promise<boolean>): Promise<void> {
   else await leave(props.id ? undefined : form.saved.value)
 }
 
-/** Leaves without being asked: all is saved, or is not wanted. */
+/** Leaves without being asked: all is saved. */
 async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
-  form.forget()
   await router.push({
     name: 'products',
     params: { shop: session.slug },
@@ -82,6 +96,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <form v-if="entry" class="pt-6 pb-24" novalidate @submit.prevent="save">
     <h1 class="sentence mb-5 text-3xl font-semibold" dir="auto">{{ title }}</h1>
+    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">
         <LedgerRow title="Product" help="sku">
@@ -165,10 +180,20 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
       :note="note"
       :is-wrong="isToldWrong"
       :refusal="refusal"
+      :mine="filled"
       @insist="(version) => leaveOnce(form.saveOver(version))"
-      @reload="form.load"
+      @settle="(chosen, version) => leaveOnce(form.saveOver(version, chosen))"
+      @reload="reload"
     >
-      <button type="button" class="side-deed !min-h-10" @click="() => leave()">Cancel</button>
+      <UndoButtons :can-take-back="canTakeBack" :can-redo="canRedo" @take-back="draft.takeBack" @redo="draft.redo" />
+      <FormHistory
+        v-if="id !== undefined"
+        kind="product"
+        :subject="id"
+        title="History of this product"
+        @restore="form.restore"
+      />
+      <button type="button" class="side-deed !min-h-10" @click="discard">Cancel</button>
       <button type="submit" class="deed" :disabled="isWorking">Save</button>
     </SaveBar>
   </form>

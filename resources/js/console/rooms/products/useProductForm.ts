@@ -2,9 +2,25 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
+import { useDraft, type DraftOfForm } from '../../lib/useDraft'
 import { useLatest } from '../../lib/useLatest'
 
 type Entry = Schemas['ProductEntry']
+
+/** All that is typed in the form, with what is shown of it. */
+interface Typed {
+  entry: Entry
+  pictures: Schemas['Picture'][]
+  addOns: Schemas['Product'][]
+}
+
+/** A variant as it was, with what is left of it now. */
+function withStockOf(now: Entry): (then: Entry['variants'][number]) => Entry['variants'][number] {
+  return (then) => {
+    const same = now.variants.find(({ choices }) => JSON.stringify(choices) === JSON.stringify(then.choices))
+    return { ...then, stock: same?.stock ?? then.stock, stock_seen: same?.stock_seen ?? null }
+  }
+}
 
 /**
  * A product's form: what is typed, what the server reads of it while it is typed, and the saving of it.
@@ -18,7 +34,10 @@ export function useProductForm(id: number | undefined): {
   check: ComputedRef<Schemas['ProductCheck'] | null>
   refusal: Ref<Refusal | null>
   isWorking: Ref<boolean>
-  isTouched: ComputedRef<boolean>
+  /** All that is typed, as it is sent. */
+  filled: ComputedRef<Entry | null>
+  /** What is kept of it in this browser. */
+  draft: DraftOfForm
   /** Bookings whose shoppers do not know yet of a moved date. */
   untold: Ref<number>
   /** As it was saved here last. */
@@ -31,8 +50,9 @@ export function useProductForm(id: number | undefined): {
   errorAt: (path: string) => string | undefined
   load: () => Promise<void>
   save: () => Promise<boolean>
-  saveOver: (version: number) => Promise<boolean>
-  forget: () => void
+  saveOver: (version: number, form?: object) => Promise<boolean>
+  /** Puts what a version said into the form. */
+  restore: (form: Record<string, unknown>) => Promise<void>
   tell: () => Promise<void>
 } {
   const session = useSession()
@@ -65,12 +85,23 @@ export function useProductForm(id: number | undefined): {
       },
   )
 
+  const typed = computed<Typed | null>({
+    get: () => entry.value && { entry: entry.value, pictures: pictures.value, addOns: addOns.value },
+    set: (now) => {
+      entry.value = now?.entry ?? null
+      pictures.value = now?.pictures ?? []
+      addOns.value = now?.addOns ?? []
+    },
+  })
+  const draft = useDraft(() => `${session.slug}/product/${id ?? 'new'}`, typed)
+
   async function load(): Promise<void> {
     const path = { shop: session.slug }
     if (id === undefined) {
       const { data, refusal: refused } = await outcome(api.GET('/shops/{shop}/products/blank', { params: { path } }))
       refusal.value = refused ?? null
       entry.value = data?.entry ?? null
+      draft.begin(0)
       return
     }
     const { data, refusal: refused } = await outcome(
@@ -79,11 +110,11 @@ export function useProductForm(id: number | undefined): {
     refusal.value = refused ?? null
     if (!data) return
     entry.value = data.entry
-    version.value = data.version
     untold.value = data.untold
     ownKind.value = data.own_kind
     pictures.value = data.pictures
     addOns.value = data.add_ons
+    version.value = draft.begin(data.version)
     touched.value.clear()
   }
 
@@ -103,29 +134,48 @@ export function useProductForm(id: number | undefined): {
     return sentenceAt(refusal.value, path)
   }
 
-  async function save(): Promise<boolean> {
-    if (isWorking.value || !filled.value) return false
+  async function save(form: Entry | null = filled.value): Promise<boolean> {
+    if (isWorking.value || !form) return false
     isWorking.value = true
     const path = { shop: session.slug }
     const { data, refusal: refused } = id
       ? await outcome(
           api.PUT('/shops/{shop}/products/{product}', {
             params: { path: { ...path, product: id } },
-            body: { ...filled.value, version: version.value },
+            body: { ...form, version: version.value },
           }),
         )
-      : await outcome(api.POST('/shops/{shop}/products', { params: { path }, body: filled.value }))
+      : await outcome(api.POST('/shops/{shop}/products', { params: { path }, body: form }))
     isWorking.value = false
     refusal.value = refused ?? null
     untold.value = data?.untold ?? untold.value
     saved.value = data ?? null
+    if (data) draft.settle()
     return data !== undefined
   }
 
   /** Saves over what somebody else has saved meanwhile, which is this version. */
-  async function saveOver(theirs: number): Promise<boolean> {
+  async function saveOver(theirs: number, form?: object): Promise<boolean> {
     version.value = theirs
-    return save()
+    return save((form as Entry | undefined) ?? filled.value)
+  }
+
+  /** The stock stays as it is: it was sold from since. */
+  async function restore(form: Record<string, unknown>): Promise<void> {
+    if (!entry.value) return
+    const { stock, stock_seen = null, tracks_stock } = entry.value
+    const then = form as Entry
+    entry.value = { ...then, stock, stock_seen, tracks_stock, variants: then.variants.map(withStockOf(entry.value)) }
+    pictures.value = then.pictures.flatMap(({ id: one, alt }) =>
+      pictures.value.filter((picture) => picture.id === one).map((picture) => ({ ...picture, alt })),
+    )
+    const { data } = await outcome(
+      api.GET('/shops/{shop}/products', {
+        params: { path: { shop: session.slug }, query: { ids: then.add_ons.join(',') } },
+      }),
+    )
+    const known = data?.items ?? []
+    addOns.value = then.add_ons.flatMap((one) => known.filter((product) => product.id === one))
   }
 
   async function tell(): Promise<void> {
@@ -139,11 +189,6 @@ export function useProductForm(id: number | undefined): {
     untold.value = data?.untold ?? untold.value
   }
 
-  function forget(): void {
-    touched.value.clear()
-  }
-
-  const isTouched = computed(() => touched.value.size > 0)
   return {
     entry,
     pictures,
@@ -151,7 +196,8 @@ export function useProductForm(id: number | undefined): {
     check,
     refusal,
     isWorking,
-    isTouched,
+    filled,
+    draft,
     untold,
     saved,
     ownKind,
@@ -161,7 +207,7 @@ export function useProductForm(id: number | undefined): {
     load,
     save,
     saveOver,
-    forget,
+    restore,
     tell,
   }
 }

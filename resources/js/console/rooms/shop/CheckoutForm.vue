@@ -1,24 +1,47 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
-import { oneAtATime } from '../../lib/oneAtATime'
 import { useFields } from '../../lib/useFields'
 import { useSession } from '../../lib/session'
+import { useSettings, type Standing } from '../../lib/useSettings'
+import FormHistory from '../../kit/FormHistory.vue'
 import PickField from '../../kit/PickField.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import RichTextField from '../../kit/RichTextField.vue'
 import TagField from '../../kit/TagField.vue'
 import TextField from '../../kit/TextField.vue'
-import { savesTogether } from './savedTogether'
+import { useJoined } from './savedTogether'
 
 type Demand = Schemas['Demand']
 
 /** How the checkout asks, which texts it names, and where it leads. */
 const emit = defineEmits<{ said: [line: string] }>()
 const session = useSession()
-const rules = ref<Schemas['CheckoutRules'] | null>(null)
-const saved = ref('')
-const refusal = ref<Refusal | null>(null)
+const joined = useJoined()
+const path = { shop: session.slug }
+const {
+  entry: rules,
+  refusal,
+  mine,
+  draft,
+  change,
+  reload,
+  submit,
+} = useSettings<Schemas['CheckoutRules']>({
+  ...joined.options,
+  name: () => `${session.slug}/checkout`,
+  load: () => standing(outcome(api.GET('/shops/{shop}/checkout', { params: { path } }))),
+  send: (body, version) =>
+    standing(
+      outcome(
+        api.PUT('/shops/{shop}/checkout', {
+          params: { path },
+          body: { ...(body as Schemas['CheckoutRulesEntry']), version },
+        }),
+      ),
+    ),
+  bodyOf,
+})
 const demands: Record<Demand, string> = { off: 'not asked', optional: 'if they like', required: 'must be given' }
 const places: { value: Schemas['CouponPlace']; label: string }[] = [
   { value: 'both', label: 'in cart and checkout' },
@@ -26,16 +49,18 @@ const places: { value: Schemas['CouponPlace']; label: string }[] = [
   { value: 'checkout', label: 'in the checkout' },
   { value: 'nowhere', label: 'nowhere' },
 ]
-const isDirty = computed(() => rules.value !== null && JSON.stringify(rules.value) !== saved.value)
 const missing = computed(() =>
   [rules.value?.terms === '' ? 'terms' : '', rules.value?.policy === '' ? 'returns and privacy policy' : ''].filter(
     (name) => name !== '',
   ),
 )
 
-function take(data: Schemas['CheckoutRules']): void {
-  rules.value = data
-  saved.value = JSON.stringify(data)
+async function standing(
+  answer: ReturnType<typeof outcome<Schemas['CheckoutRules']>>,
+): Promise<{ data?: Standing<Schemas['CheckoutRules']>; refusal?: Refusal }> {
+  const { data, refusal: refused } = await answer
+  if (data) return { data: { entry: data, version: data.version } }
+  return refused ? { refusal: refused } : {}
 }
 
 function demand(name: string, wanted: Demand): void {
@@ -46,54 +71,47 @@ function demand(name: string, wanted: Demand): void {
   }
 }
 
-function change(part: Partial<Schemas['CheckoutRules']>): void {
-  if (rules.value) rules.value = { ...rules.value, ...part }
-}
-
 const { value, field } = useFields(rules, change, (at) => sentenceAt(refusal.value, at))
 
-function demandOf(name: string): Demand {
-  return rules.value?.fields.find((field) => field.name === name)?.demand ?? 'off'
+function bodyOf(entry: Schemas['CheckoutRules']): Schemas['CheckoutRulesEntry'] {
+  const { coupon_place, terms, policy, hosts, after_paying, after_cancelling } = entry
+  const demandOf = (name: string): Demand => entry.fields.find((field) => field.name === name)?.demand ?? 'off'
+  return {
+    company: demandOf('company'),
+    postcode: demandOf('postcode'),
+    phone: demandOf('phone'),
+    comment: demandOf('comment'),
+    coupon_place,
+    terms,
+    policy,
+    hosts,
+    after_paying,
+    after_cancelling,
+  }
 }
 
-const save = oneAtATime(async (version: number | undefined = rules.value?.version): Promise<boolean> => {
-  if (!rules.value) return false
-  const { coupon_place, terms, policy, hosts, after_paying, after_cancelling } = rules.value
-  const { data, refusal: refused } = await outcome(
-    api.PUT('/shops/{shop}/checkout', {
-      params: { path: { shop: session.slug } },
-      body: {
-        company: demandOf('company'),
-        postcode: demandOf('postcode'),
-        phone: demandOf('phone'),
-        comment: demandOf('comment'),
-        coupon_place,
-        terms,
-        policy,
-        hosts,
-        after_paying,
-        after_cancelling,
-        ...(version === undefined ? {} : { version }),
-      },
-    }),
-  )
-  refusal.value = refused ?? null
-  if (!data) return false
-  take(data)
-  await session.reload()
-  return true
-})
-
-async function load(): Promise<void> {
-  const { data, refusal: refused } = await outcome(
-    api.GET('/shops/{shop}/checkout', { params: { path: { shop: session.slug } } }),
-  )
-  refusal.value = refused ?? null
-  if (data) take(data)
+async function save(over?: number, body?: object): Promise<void> {
+  if (await submit(over, body)) await session.reload()
 }
 
-onMounted(load)
-savesTogether({ isDirty, save: () => save(), reload: load })
+/** Puts what a version said into the form. */
+function restore(form: Record<string, unknown>): void {
+  const then = form as Schemas['CheckoutRulesEntry']
+  const demanded: Record<string, Demand> = {
+    company: then.company,
+    postcode: then.postcode,
+    phone: then.phone,
+    comment: then.comment,
+  }
+  const { coupon_place, terms, policy, hosts, after_paying, after_cancelling } = then
+  const fields = (rules.value?.fields ?? []).map((field) => ({
+    ...field,
+    demand: demanded[field.name] ?? field.demand,
+  }))
+  change({ fields, coupon_place, terms, policy, hosts, after_paying, after_cancelling })
+}
+
+joined.join({ draft, save: () => save(), reload })
 watch([rules, missing], () =>
   emit('said', missing.value.length > 0 ? `No ${missing.value.join(' and no ')} yet.` : 'Terms and policy are there.'),
 )
@@ -139,7 +157,16 @@ watch([rules, missing], () =>
       :known="[]"
       note="Such as www.fern.example. No link leads anywhere else."
     />
-    <RefusalNotice :refusal="refusal" @insist="save" @reload="load" />
+    <p class="flex flex-wrap items-center gap-4">
+      <RefusalNotice
+        :refusal="refusal"
+        :mine="mine"
+        @insist="save"
+        @settle="(form, version) => save(version, form)"
+        @reload="reload"
+      />
+      <FormHistory kind="checkout" title="History of the checkout" @restore="restore" />
+    </p>
   </form>
   <p v-else-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
 </template>

@@ -5,6 +5,9 @@ import { useRoute } from 'vue-router'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useSession } from '../../lib/session'
+import FormHistory from '../../kit/FormHistory.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import { useDraft } from '../../lib/useDraft'
 import PageTurner from '../../kit/PageTurner.vue'
 import PickField from '../../kit/PickField.vue'
 import ProductPicker from '../../kit/ProductPicker.vue'
@@ -25,6 +28,8 @@ const search = ref(typeof asked === 'string' ? asked : '')
 const open = ref<number | 'new' | null>(null)
 const entry = ref<Entry | null>(null)
 const version = ref(1)
+const draft = useDraft(() => `${session.slug}/coupon/${open.value ?? ''}`, entry)
+const { wasKept } = draft
 const refusal = ref<Refusal | null>(null)
 const kinds: { value: Schemas['CouponKind']; label: string }[] = [
   { value: 'percent', label: 'a percentage off' },
@@ -45,13 +50,20 @@ async function load(): Promise<void> {
 }
 
 function edit(coupon: Schemas['Coupon'] | null): void {
+  draft.keep()
   open.value = coupon?.id ?? 'new'
   entry.value = list.value && { ...(coupon?.entry ?? list.value.blank) }
-  version.value = coupon?.version ?? 1
+  version.value = draft.begin(coupon?.version ?? 1)
   refusal.value = null
 }
 
-const save = oneAtATime(async (over: number = version.value): Promise<void> => {
+function close(): void {
+  draft.drop()
+  open.value = null
+  entry.value = null
+}
+
+const save = oneAtATime(async (over: number = version.value, form?: object): Promise<void> => {
   if (!entry.value) return
   const path = { shop: session.slug }
   const { data, refusal: refused } =
@@ -59,19 +71,22 @@ const save = oneAtATime(async (over: number = version.value): Promise<void> => {
       ? await outcome(
           api.PUT('/shops/{shop}/coupons/{coupon}', {
             params: { path: { ...path, coupon: open.value } },
-            body: { ...entry.value, version: over },
+            body: { ...((form as Entry | undefined) ?? entry.value), version: over },
           }),
         )
       : await outcome(api.POST('/shops/{shop}/coupons', { params: { path }, body: entry.value }))
   refusal.value = refused ?? null
   if (!data) return
+  draft.settle()
   open.value = null
+  entry.value = null
   await load()
 })
 
 /** Of somebody else’s change to the coupon that is being changed. */
 async function showSaved(): Promise<void> {
   await load()
+  draft.drop()
   const saved = list.value?.items.find(({ id }) => id === open.value)
   if (saved) edit(saved)
 }
@@ -118,6 +133,7 @@ onMounted(load)
     </ul>
     <PageTurner v-if="list" :at="list.at" @turn="turnTo" />
     <div v-if="open !== null && entry" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
+      <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
       <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">
         <TextField v-model="entry.code" label="Code" is-mono :error="sentenceAt(refusal, 'code')" />
         <PickField v-model="entry.kind" label="Discount" :choices="kinds" />
@@ -164,10 +180,23 @@ onMounted(load)
         is-quiet
         @picked="(product) => entry && (entry.skus = [...new Set([...entry.skus, product.sku])])"
       />
-      <RefusalNotice :refusal="refusal" @insist="save" @reload="showSaved" />
+      <RefusalNotice
+        :refusal="refusal"
+        :mine="entry"
+        @insist="save"
+        @settle="(form, over) => save(over, form)"
+        @reload="showSaved"
+      />
       <div class="flex gap-3">
         <button type="button" class="deed" @click="save()">Save the coupon</button>
-        <button type="button" class="side-deed !min-h-10" @click="open = null">Cancel</button>
+        <button type="button" class="side-deed !min-h-10" @click="close">Cancel</button>
+        <FormHistory
+          v-if="typeof open === 'number'"
+          kind="coupon"
+          :subject="open"
+          title="History of this coupon"
+          @restore="(form) => (entry = form as Entry)"
+        />
       </div>
     </div>
     <button v-else type="button" class="side-deed mt-3" @click="edit(null)">New coupon</button>

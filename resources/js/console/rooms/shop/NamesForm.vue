@@ -6,7 +6,7 @@ import { useFields } from '../../lib/useFields'
 import { useSettings } from '../../lib/useSettings'
 import { useSession } from '../../lib/session'
 import TextField from '../../kit/TextField.vue'
-import { savesTogether } from './savedTogether'
+import { useJoined } from './savedTogether'
 
 /** What the shop is called, and where it is. Every address that it leaves leads to it for good. */
 const session = useSession()
@@ -22,17 +22,23 @@ function names(shop: Schemas['Shop'] | null): Schemas['NamesEntry'] {
 }
 
 const emit = defineEmits<{ said: [line: string] }>()
-const { entry, refusal, isDirty, wasSaved, change, load, submit } = useSettings<Schemas['NamesEntry']>(
-  () => Promise.resolve({ data: names(session.shop) }),
-  async (body) => {
+const joined = useJoined()
+const { entry, refusal, draft, wasSaved, change, reload, submit } = useSettings<Schemas['NamesEntry']>({
+  ...joined.options,
+  name: () => `${session.slug}/names`,
+  load: () => Promise.resolve({ data: { entry: names(session.shop), version: 0 } }),
+  send: async (body) => {
     const { data, refusal: refused } = await outcome(
-      api.PUT('/shops/{shop}/names', { params: { path: { shop: session.slug } }, body }),
+      api.PUT('/shops/{shop}/names', {
+        params: { path: { shop: session.slug } },
+        body: body as Schemas['NamesEntry'],
+      }),
     )
     if (!data) return refused ? { refusal: refused } : {}
     session.shop = data
-    return { data: names(data) }
+    return { data: { entry: names(data), version: 0 } }
   },
-)
+})
 
 const { field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
 
@@ -47,7 +53,7 @@ async function save(): Promise<boolean> {
   return true
 }
 
-savesTogether({ isDirty, save, reload: load })
+joined.join({ draft, save, reload })
 watch(entry, (now) => emit('said', `${now?.name}, at ${now?.host}.`))
 </script>
 

@@ -2,6 +2,9 @@
 import { computed, nextTick, onMounted, reactive, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { sentenceAt, type Schemas } from '../../lib/client'
+import FormHistory from '../../kit/FormHistory.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import UndoButtons from '../../kit/UndoButtons.vue'
 import FoldedRow from '../../kit/FoldedRow.vue'
 import CountryField from '../../kit/CountryField.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
@@ -20,15 +23,17 @@ import TextField from '../../kit/TextField.vue'
 import { toBePutRight } from '../../lib/counts'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useRules } from './useRules'
-import { useSavedTogether } from './savedTogether'
+import { useJoined, useSavedTogether } from './savedTogether'
 import { useSession } from '../../lib/session'
 
 const session = useSession()
 const route = useRoute()
-const { join, isDirty, isWorking, wasSaved, save, reload } = useSavedTogether()
-const ruled = useRules()
-const { rules, homeCountry, currency, mayChangeCurrency, sample, trial, refusal, errorAt, saveOver, load } = ruled
-join({ isDirty: ruled.isDirty, save: ruled.save, reload: load })
+const page = useSavedTogether()
+const { isDirty, isWorking, wasKept, canTakeBack, canRedo, takeBack, redo, save, reload } = page
+const joined = useJoined(page)
+const ruled = useRules(joined.options)
+const { rules, homeCountry, currency, mayChangeCurrency, sample, trial, refusal, mine, errorAt, saveOver, load } = ruled
+joined.join({ draft: ruled.draft, save: ruled.save, reload: ruled.reload })
 const { isAsking, answer } = useLeaveGuard(isDirty)
 /** What is set in the parts that are shut, in a line each. */
 const said = reactive({ coupons: '', checkout: '', shopfront: '', names: '' })
@@ -65,6 +70,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <div class="pt-6 pb-24">
     <h1 class="sentence mb-5 text-3xl font-semibold">Shop</h1>
+    <KeptNotice :is-shown="wasKept" @drop="reload" />
     <p v-if="refusal && !rules" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">
@@ -172,17 +178,18 @@ function change(part: Partial<Schemas['ShopRules']>): void {
       </div>
     </div>
     <SaveBar
-      v-if="isDirty || wasSaved"
       :note="note"
       :is-wrong="wrongCount > 0"
       :refusal="refusal"
+      :mine="mine"
       @insist="saveOver"
-      @reload="load"
+      @settle="(form, version) => saveOver(version, form)"
+      @reload="ruled.reload"
     >
-      <template v-if="isDirty">
-        <button type="button" class="side-deed !min-h-10" @click="reload">Undo</button>
-        <button type="button" class="deed" :disabled="isWorking" @click="save">Save</button>
-      </template>
+      <UndoButtons :can-take-back="canTakeBack" :can-redo="canRedo" @take-back="takeBack" @redo="redo" />
+      <FormHistory kind="rules" title="History of shipping, tax, country and fee" @restore="ruled.restore" />
+      <button v-if="isDirty" type="button" class="side-deed !min-h-10" @click="reload">Discard</button>
+      <button type="button" class="deed" :disabled="isWorking || !isDirty" @click="save">Save</button>
     </SaveBar>
   </div>
 </template>

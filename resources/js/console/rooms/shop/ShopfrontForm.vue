@@ -1,31 +1,36 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, outcome, sentenceAt, type Schemas } from '../../lib/client'
+import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
-import { useSettings } from '../../lib/useSettings'
+import { useSettings, type Standing } from '../../lib/useSettings'
 import { useSession } from '../../lib/session'
+import FormHistory from '../../kit/FormHistory.vue'
 import PickField from '../../kit/PickField.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
-import { savesTogether } from './savedTogether'
+import { useJoined } from './savedTogether'
 
 /** Which buttons stand in the shop's own pages, what they say, and what follows adding. */
 const emit = defineEmits<{ said: [line: string] }>()
 const session = useSession()
 const facts = ref<Schemas['Shopfront'] | null>(null)
-const { entry, refusal, isDirty, change, load, submit } = useSettings<Schemas['ShopfrontEntry']>(
-  () => taken(outcome(api.GET('/shops/{shop}/shopfront', { params: { path: { shop: session.slug } } }))),
-  (body, version = facts.value?.version ?? 1) =>
+const joined = useJoined()
+const path = { shop: session.slug }
+const { entry, refusal, mine, draft, change, reload, submit } = useSettings<Schemas['ShopfrontEntry']>({
+  ...joined.options,
+  name: () => `${session.slug}/shopfront`,
+  load: () => taken(outcome(api.GET('/shops/{shop}/shopfront', { params: { path } }))),
+  send: (body, version) =>
     taken(
       outcome(
         api.PUT('/shops/{shop}/shopfront', {
-          params: { path: { shop: session.slug } },
-          body: { ...body, version },
+          params: { path },
+          body: { ...(body as Schemas['ShopfrontEntry']), version },
         }),
       ),
     ),
-)
+})
 const { value, field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at))
 
 const notices = computed(() => facts.value?.ways.filter(({ value }) => value !== 'stay') ?? [])
@@ -33,7 +38,7 @@ const needsAddress = computed(
   () => entry.value?.after_adding === 'address' || (entry.value?.has_notice && entry.value.notice_leads === 'address'),
 )
 
-savesTogether({ isDirty, save: async () => (await submit()) !== null, reload: load })
+joined.join({ draft, save: () => submit(), reload })
 watch(
   [entry, facts],
   () =>
@@ -48,11 +53,11 @@ function set(surface: Schemas['Surface']): string {
 
 async function taken(
   answer: ReturnType<typeof outcome<Schemas['Shopfront']>>,
-): Promise<{ data?: Schemas['ShopfrontEntry']; refusal?: NonNullable<Awaited<typeof answer>['refusal']> }> {
+): Promise<{ data?: Standing<Schemas['ShopfrontEntry']>; refusal?: Refusal }> {
   const { data, refusal: refused } = await answer
   if (!data) return { ...(refused ? { refusal: refused } : {}) }
   facts.value = data
-  return { data: data.entry }
+  return { data }
 }
 
 function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; label: string }[] {
@@ -116,7 +121,14 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
       </div>
     </div>
     <p class="flex flex-wrap items-center gap-4">
-      <RefusalNotice :refusal="refusal" @insist="submit" @reload="load" />
+      <RefusalNotice
+        :refusal="refusal"
+        :mine="mine"
+        @insist="submit"
+        @settle="(form, version) => submit(version, form)"
+        @reload="reload"
+      />
+      <FormHistory kind="shopfront" title="History of the shopfront" @restore="(form) => change(form)" />
       <a :href="session.shop?.base" class="follow ml-auto" target="_blank" rel="noopener">{{ session.shop?.base }}</a>
     </p>
   </form>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import FormHistory from '../../kit/FormHistory.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import UndoButtons from '../../kit/UndoButtons.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import ListHead from '../../kit/ListHead.vue'
 import SaveBar from '../../kit/SaveBar.vue'
@@ -11,7 +14,24 @@ import { useSession } from '../../lib/session'
 import { useWords } from './useWords'
 
 const session = useSession()
-const { entry, refusal, isDirty, wasSaved, search, onlyOwn, found, own, say, errorAt, load, submit } = useWords()
+const {
+  entry,
+  refusal,
+  isDirty,
+  wasSaved,
+  draft,
+  mine,
+  search,
+  onlyOwn,
+  found,
+  own,
+  say,
+  restore,
+  errorAt,
+  reload,
+  submit,
+} = useWords()
+const { wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const count = computed(() => Object.keys(own.value).length)
 const note = computed(() => {
@@ -31,6 +51,7 @@ const note = computed(() => {
     What shoppers read on your pages and in your mails. Say any of it in your own words; what stands in braces is filled
     in. Words on buttons stand at the offers and the shopfront.
   </p>
+  <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
   <div v-if="entry" class="grid gap-x-10 gap-y-6 pb-24 lg:grid-cols-[minmax(0,1fr)_26rem]">
     <WordsPreview class="lg:sticky lg:top-20 lg:order-2 lg:self-start" :own="own" :samples="entry.samples" />
     <form class="min-w-0" @submit.prevent="submit()">
@@ -50,9 +71,13 @@ const note = computed(() => {
         :note="note"
         :is-wrong="refusal !== null"
         :refusal="refusal"
+        :mine="mine"
         @insist="(version) => submit(version)"
-        @reload="load"
+        @settle="(form, version) => submit(version, form)"
+        @reload="reload"
       >
+        <UndoButtons :can-take-back="canTakeBack" :can-redo="canRedo" @take-back="draft.takeBack" @redo="draft.redo" />
+        <FormHistory kind="words" title="History of the words" @restore="restore" />
         <button type="submit" class="deed" :disabled="!isDirty">Save</button>
       </SaveBar>
     </form>

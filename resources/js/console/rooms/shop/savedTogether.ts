@@ -6,30 +6,43 @@ import {
   provide,
   ref,
   shallowReactive,
+  shallowRef,
   watch,
   type ComputedRef,
   type InjectionKey,
   type Ref,
 } from 'vue'
 import { oneAtATime } from '../../lib/oneAtATime'
+import type { DraftOfForm, DraftOptions } from '../../lib/useDraft'
+import { useUndoKeys } from '../../lib/useUndo'
 
 /** A part of the page of settings: it is saved with the others, and says itself what is wrong in it. */
 export interface Part {
-  isDirty: Readonly<Ref<boolean>>
+  draft: DraftOfForm
   save: () => Promise<unknown>
   /** Puts back what is saved. */
   reload: () => Promise<void>
 }
 
-const JOIN: InjectionKey<(part: Part) => () => void> = Symbol('saved together')
-
-/** The page: one save for all of its parts. */
-export function useSavedTogether(): {
+interface Page {
   join: (part: Part) => () => void
+  noted: (part: Part) => void
+}
+
+const PAGE: InjectionKey<Page> = Symbol('saved together')
+
+/** The page: one save for all of its parts, and one way back through their changes, whichever part they were in. */
+export function useSavedTogether(): Page & {
   isDirty: ComputedRef<boolean>
   isWorking: Ref<boolean>
   /** Nothing was changed since all was saved. */
   wasSaved: Ref<boolean>
+  /** Whether something came back that was left here unsaved. */
+  wasKept: ComputedRef<boolean>
+  canTakeBack: ComputedRef<boolean>
+  canRedo: ComputedRef<boolean>
+  takeBack: () => void
+  redo: () => void
   save: () => Promise<void>
   reload: () => Promise<void>
 } {
@@ -37,25 +50,54 @@ export function useSavedTogether(): {
   const isWorking = ref(false)
   const isReloading = ref(false)
   const wasSaved = ref(false)
-  const isDirty = computed(() => [...parts].some((part) => part.isDirty.value))
+  const isDirty = computed(() => [...parts].some(({ draft }) => draft.isDirty.value))
+  /** In which parts the changes were, the last one last; and those that were taken back. */
+  const past = shallowRef<Part[]>([])
+  const future = shallowRef<Part[]>([])
 
   function join(part: Part): () => void {
     parts.add(part)
     return () => parts.delete(part)
   }
 
-  provide(JOIN, join)
+  function noted(part: Part): void {
+    past.value = [...past.value, part]
+    future.value = []
+  }
+
+  function takeBack(): void {
+    // What was typed in the last moment is taken back first.
+    for (const { draft } of parts) draft.note()
+    const part = past.value.at(-1)
+    if (!part) return
+    past.value = past.value.slice(0, -1)
+    future.value = [...future.value, part]
+    part.draft.takeBack()
+  }
+
+  function redo(): void {
+    const part = future.value.at(-1)
+    if (!part) return
+    future.value = future.value.slice(0, -1)
+    past.value = [...past.value, part]
+    part.draft.redo()
+  }
+
+  useUndoKeys(takeBack, redo)
+  provide(PAGE, { join, noted })
 
   /** One after the other: what is wrong in one keeps none of the others from being saved. */
   const save = oneAtATime(async () => {
     isWorking.value = true
-    for (const part of parts) if (part.isDirty.value) await part.save()
+    for (const part of parts) if (part.draft.isDirty.value) await part.save()
     isWorking.value = false
   })
 
   async function reload(): Promise<void> {
     isReloading.value = true
-    await Promise.all([...parts].filter((part) => part.isDirty.value).map((part) => part.reload()))
+    await Promise.all([...parts].filter(({ draft }) => draft.isDirty.value).map((part) => part.reload()))
+    past.value = []
+    future.value = []
     await nextTick()
     isReloading.value = false
   }
@@ -63,10 +105,36 @@ export function useSavedTogether(): {
   // A part may be saved by itself, over what somebody else has saved.
   watch(isDirty, (is, was) => (wasSaved.value = was && !is && !isReloading.value))
 
-  return { join, isDirty, isWorking, wasSaved, save, reload }
+  return {
+    join,
+    noted,
+    isDirty,
+    isWorking,
+    wasSaved,
+    wasKept: computed(() => [...parts].some(({ draft }) => draft.wasKept.value)),
+    canTakeBack: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+    takeBack,
+    redo,
+    save,
+    reload,
+  }
 }
 
-export function savesTogether(part: Part): void {
-  const leave = inject(JOIN)?.(part)
+/** A part of a page, which hears no keys itself: what is noted in it is noted on the page. */
+export function useJoined(page: Page | undefined = inject(PAGE, undefined)): {
+  options: DraftOptions
+  join: (part: Part) => void
+} {
+  let own: Part | null = null
+  let leave: (() => void) | undefined
   onUnmounted(() => leave?.())
+
+  return {
+    options: { isHeard: false, noted: () => own && page?.noted(own) },
+    join: (part) => {
+      own = part
+      leave = page?.join(part)
+    },
+  }
 }

@@ -3,13 +3,14 @@ import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import { oneAtATime } from '../../lib/oneAtATime'
+import { useDraft, type DraftOfForm, type DraftOptions } from '../../lib/useDraft'
 import { useLatest } from '../../lib/useLatest'
 
 type Rules = Schemas['ShopRules']
 type Sample = Schemas['RulesTrialEntry']['sample']
 
 /** A shop's rules as they are typed, tried by the server on a sample cart at every change. */
-export function useRules(): {
+export function useRules(options: DraftOptions): {
   rules: Ref<Rules | null>
   homeCountry: Ref<string>
   currency: Ref<string>
@@ -17,18 +18,23 @@ export function useRules(): {
   sample: Ref<Sample>
   trial: ComputedRef<Schemas['RulesTrial'] | null>
   refusal: Ref<Refusal | null>
-  isDirty: ComputedRef<boolean>
+  draft: DraftOfForm
+  /** What would be sent. */
+  mine: ComputedRef<Schemas['RulesEntry'] | null>
   errorAt: (path: string) => string | undefined
   load: () => Promise<void>
+  /** Puts back what is saved, by whomever. */
+  reload: () => Promise<void>
+  /** Puts what a version said into the form. */
+  restore: (form: Record<string, unknown>) => void
   save: () => Promise<boolean>
-  saveOver: (version: number) => Promise<boolean>
+  saveOver: (version: number, form?: object) => Promise<boolean>
 } {
   const session = useSession()
   const rules = ref<Rules | null>(null)
   const homeCountry = ref('')
   const currency = ref('')
   const mayChangeCurrency = ref(false)
-  const saved = ref('')
   const version = ref(1)
   const sample = ref<Sample>({ amount: '25.00', weight: '900', pieces: '2', country: '', tax_class: 'standard' })
   const refusal = ref<Refusal | null>(null)
@@ -36,17 +42,20 @@ export function useRules(): {
     outcome(api.POST('/shops/{shop}/rules/trial', { params: { path: { shop: session.slug } }, body: asked })),
   )
   const trial = computed(() => latest.answer.value?.data ?? null)
-  const isDirty = computed(
-    () => rules.value !== null && JSON.stringify([rules.value, homeCountry.value, currency.value]) !== saved.value,
-  )
+  const mine = computed<Schemas['RulesEntry'] | null>({
+    get: () => rules.value && { rules: rules.value, home_country: homeCountry.value, currency: currency.value },
+    set: (now) => {
+      rules.value = now?.rules ?? null
+      homeCountry.value = now?.home_country ?? ''
+      currency.value = now?.currency ?? ''
+    },
+  })
+  const draft = useDraft(() => `${session.slug}/rules`, mine, options)
 
   function take(data: Schemas['Rules']): void {
-    rules.value = data.rules
-    homeCountry.value = data.home_country
-    currency.value = data.currency
+    mine.value = { rules: data.rules, home_country: data.home_country, currency: data.currency }
     version.value = data.version
     mayChangeCurrency.value = data.may_change_currency
-    saved.value = JSON.stringify([data.rules, data.home_country, data.currency])
   }
 
   async function load(): Promise<void> {
@@ -56,28 +65,38 @@ export function useRules(): {
     refusal.value = refused ?? null
     if (!data) return
     take(data)
+    version.value = draft.begin(data.version)
     if (sample.value.country === '') sample.value = { ...sample.value, country: data.home_country }
   }
 
-  const save = oneAtATime(async (): Promise<boolean> => {
-    if (!rules.value) return false
+  async function reload(): Promise<void> {
+    draft.drop()
+    await load()
+  }
+
+  const send = oneAtATime(async (body: Schemas['RulesEntry']): Promise<boolean> => {
     const { data, refusal: refused } = await outcome(
       api.PUT('/shops/{shop}/rules', {
         params: { path: { shop: session.slug } },
-        body: { rules: rules.value, home_country: homeCountry.value, currency: currency.value, version: version.value },
+        body: { ...body, version: version.value },
       }),
     )
     refusal.value = refused ?? null
     if (!data) return false
     take(data)
+    draft.settle()
     await session.reload()
     return true
   })
 
+  async function save(): Promise<boolean> {
+    return mine.value !== null && send(mine.value)
+  }
+
   /** Saves over what somebody else has saved meanwhile, which is this version. */
-  function saveOver(theirs: number): Promise<boolean> {
+  async function saveOver(theirs: number, form?: object): Promise<boolean> {
     version.value = theirs
-    return save()
+    return form ? send(form as Schemas['RulesEntry']) : save()
   }
 
   function errorAt(path: string): string | undefined {
@@ -101,9 +120,12 @@ export function useRules(): {
     sample,
     trial,
     refusal,
-    isDirty,
+    draft,
+    mine,
     errorAt,
     load,
+    reload,
+    restore: (form) => (mine.value = form as Schemas['RulesEntry']),
     save,
     saveOver,
   }

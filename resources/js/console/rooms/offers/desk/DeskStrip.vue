@@ -2,6 +2,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { Schemas } from '../../../lib/client'
+import UndoButtons from '../../../kit/UndoButtons.vue'
 import StateMark from '../../../kit/StateMark.vue'
 
 /** What can be done with the offer as a whole. */
@@ -11,11 +12,13 @@ const props = defineProps<{
   isDirty: boolean
   isWorking: boolean
   canTakeBack: boolean
+  canRedo: boolean
 }>()
 defineEmits<{
   save: []
   state: [state: Schemas['OfferState']]
   takeBack: []
+  redo: []
   history: []
   duplicate: []
 }>()
@@ -33,9 +36,12 @@ const said = computed(() => {
       <StateMark :state="offer?.state ?? 'draft'" />
       <span class="text-sm text-pencil max-sm:sr-only" role="status">{{ said }}</span>
       <span class="ml-auto flex flex-wrap gap-2">
-        <button v-if="canTakeBack" type="button" class="side-deed" :disabled="isWorking" @click="$emit('takeBack')">
-          Undo
-        </button>
+        <UndoButtons
+          :can-take-back="canTakeBack && !isWorking"
+          :can-redo="canRedo && !isWorking"
+          @take-back="$emit('takeBack')"
+          @redo="$emit('redo')"
+        />
         <Menu v-if="offer" as="div" class="relative">
           <MenuButton class="side-deed">More <span aria-hidden="true">▴</span></MenuButton>
           <MenuItems class="absolute right-0 bottom-full z-30 mb-1 w-56 border-b-3 border-sea bg-sheet py-1 shadow-lg">

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Product;
+use Closure;
+use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Quote\CouponKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\TakesOrders;
+
+/** What is typed in a form waits in the browser until it is saved; every step can be taken back, and done again. */
+final class NothingLostTest extends BrowserTestCase
+{
+    use TakesOrders;
+
+    /** @param  Closure(self): string  $path */
+    #[DataProvider('forms')]
+    public function test_what_is_typed_is_there_again_after_a_reload(Closure $path, string $label, string $typed, string $opens = ''): void
+    {
+        $address = $this->consoleAddress("/{$this->shop->slug}/".$path($this));
+        // The same address with a mark in it would be the same page, not loaded anew.
+        $open = static function () use ($address, $opens, &$browser): Browser {
+            $browser->goTo('about:blank')->goTo($address);
+            if ($opens !== '') {
+                $browser->click($opens);
+            }
+
+            return $browser;
+        };
+        $browser = $this->signedIn();
+        $before = $open()->field($label)->getAttribute('value');
+        $browser->type($label, $typed);
+        usleep(500_000);
+
+        $open()->seeing('This is what you left here, not saved yet.');
+        self::assertSame($typed, $browser->field($label)->getAttribute('value'));
+        $browser->click('Back to what is saved')->notSeeing('This is what you left here');
+        self::assertSame($before, $browser->field($label)->getAttribute('value'));
+        usleep(400_000);
+        $open()->field($label);
+        $browser->notSeeing('This is what you left here');
+    }
+
+    /** @return iterable<string, array{0: Closure(self): string, 1: string, 2: string, 3?: string}> */
+    public static function forms(): iterable
+    {
+        yield 'a product' => [static fn (self $test): string => "products/{$test->product($test->shop)->id}", 'Name', 'Ling honey'];
+        yield 'a new product' => [static fn (): string => 'products/new', 'Name', 'Ling honey'];
+        yield 'the rules' => [static fn (): string => 'shop', 'Time zone', 'Europe/Madrid'];
+        yield 'the checkout' => [static fn (): string => 'shop#checkout', 'After paying, on to', 'https://fern.example/thanks'];
+        yield 'the shopfront' => [static fn (): string => 'shop#shopfront', 'Normal', 'Have it'];
+        yield 'the names' => [static fn (): string => 'shop#names', 'Name of the shop', 'Tarn Side Sweets'];
+        yield 'the words' => [static fn (): string => 'shop/words', 'Nothing is in it yet.', 'Still empty.'];
+        yield 'a coupon' => [static function (self $test): string {
+            $test->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Percent, 'percent' => '10']);
+
+            return 'shop#coupons';
+        }, 'Percent off', '15', 'Change MAY'];
+        yield 'a look' => [static fn (): string => 'offers/looks', 'Name', 'Storm'];
+        yield 'a price table' => [static function (self $test): string {
+            $table = $test->shop->priceTables()->create(['name' => 'Jars']);
+
+            return "offers/tables/{$table->id}";
+        }, 'Name', 'Pots'];
+        yield 'a marketplace' => [static function (self $test): string {
+            $test->marketplace($test->shop);
+
+            return 'partners';
+        }, 'Name', 'Quay north'];
+        yield 'the note of an order' => [static fn (self $test): string => "orders/{$test->held($test->shop, $test->product($test->shop), 1)->number}", 'Note', 'Ring twice'];
+    }
+
+    public function test_a_form_is_left_only_after_asking_and_what_was_typed_waits(): void
+    {
+        $product = $this->product($this->shop);
+        $browser = $this->form($product)->type('Name', 'Ling honey')->click('Offers')->seeing('The last change is not saved')->click('Stay here')->notSeeing('The last change is not saved');
+        self::assertSame('Ling honey', $browser->field('Name')->getAttribute('value'));
+        $browser->click('Offers')->click('Leave without saving')->arrivingAt('/offers');
+
+        $this->form($product)->seeing('This is what you left here')->click('Cancel')->arrivingAt('/products');
+        $this->form($product)->notSeeing('This is what you left here');
+        self::assertSame(1, $browser->evaluate('addEventListener("beforeunload", (event) => (window.asked = event.defaultPrevented ? 1 : 0)); const field = [...document.querySelectorAll("input")][0]; field.value = "Moor honey"; field.dispatchEvent(new Event("input", { bubbles: true })); return new Promise((resolve) => setTimeout(() => { const event = new Event("beforeunload", { cancelable: true }); window.dispatchEvent(event); resolve(event.defaultPrevented ? 1 : 0) }, 300))'));
+    }
+
+    public function test_changes_are_taken_back_and_done_again_in_the_order_in_which_they_were_made(): void
+    {
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop#checkout"));
+        $browser->field('After paying, on to');
+        $before = $browser->field('Time zone')->getAttribute('value');
+        $browser->type('Time zone', 'Europe/Madrid');
+        usleep(500_000);
+        $browser->type('After paying, on to', 'https://fern.example/');
+        usleep(500_000);
+        $values = static fn (): array => [$browser->field('Time zone')->getAttribute('value'), $browser->field('After paying, on to')->getAttribute('value')];
+        $browser->clickCss('[aria-label="Undo"]')->until(static fn (): bool => $values() === ['Europe/Madrid', ''], 'the last change to be taken back');
+        $browser->clickCss('[aria-label="Undo"]')->until(static fn (): bool => $values() === [$before, ''], 'the one before, too');
+        $browser->seeing('All is saved.')->clickCss('[aria-label="Redo"]')->clickCss('[aria-label="Redo"]')->until(static fn (): bool => $values() === ['Europe/Madrid', 'https://fern.example/'], 'both again');
+        $browser->evaluate('document.activeElement.blur()');
+        $browser->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn (): bool => $values() === ['Europe/Madrid', ''], 'the last one by the keys');
+    }
+
+    public function test_a_form_tells_what_it_has_said_and_says_it_again(): void
+    {
+        $product = $this->product($this->shop, ['name' => 'Heather honey']);
+        $this->form($product)->type('Name', 'Ling honey')->type('Price', '12.00')->click('Save')->seeing('New product');
+
+        $browser = $this->form($product)->click('History')->seeing('History of this product')->seeing('Heather honey → Ling honey')->seeing('9.80 → 12.00')->seeing('Wren Halloway')->seeing('As it was when the history began.');
+        $this->assertAccessible($browser, 'the history of a product');
+        $browser->click('Restore this version')->notSeeing('History of this product')->seeing('Changed, not saved yet.');
+        self::assertSame('Heather honey', $browser->field('Name')->getAttribute('value'));
+        $browser->click('Save')->seeing('New product');
+        self::assertSame(['Heather honey', 980], [$product->refresh()->name, $product->price_minor]);
+    }
+
+    public function test_where_the_browser_keeps_nothing_the_page_still_holds_what_was_typed(): void
+    {
+        $product = $this->product($this->shop);
+        $end = $this->browser()->runFirst('Storage.prototype.setItem = () => { throw new DOMException("full", "QuotaExceededError") }; Storage.prototype.getItem = () => { throw new DOMException("blocked", "SecurityError") }');
+        try {
+            $browser = $this->form($product)->type('Name', 'Ling honey');
+            usleep(400_000);
+            $browser->click('Offers')->seeing('The last change is not saved')->click('Stay here')->click('Save')->seeing('New product')->seeing('Ling honey');
+        } finally {
+            $end();
+        }
+    }
+
+    public function test_a_server_that_does_not_answer_is_asked_again_and_what_is_saved_is_saved_once(): void
+    {
+        $product = $this->product($this->shop);
+        $browser = $this->form($product)->type('Name', 'Ling honey');
+        $browser->evaluate('const real = window.fetch; let failures = 2; window.fetch = (request) => request.method === "PUT" && failures-- > 0 ? (failures === 1 ? Promise.reject(new TypeError("gone")) : real(request).then(() => new Response("", { status: 502 }))) : real(request)');
+
+        $browser->click('Save')->seeing('The server doesn’t answer. It is tried again by itself.')->seeing('New product')->notSeeing('The server doesn’t answer.');
+        self::assertSame('Ling honey', $product->refresh()->name);
+    }
+
+    public function test_a_pause_saves_nothing_of_what_stands_on_the_desk(): void
+    {
+        $offer = $this->offer($this->product($this->shop), ['caption' => 'Take one home']);
+        $this->placement($offer);
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill')->click('Caption: Take one home. Change it')->type('Words on the button', 'Mine')->press(WebDriverKeys::ENTER)->seeing('Changed, not saved yet');
+
+        $browser->click('Pause')->seeing('Put it live again')->seeing('Mine')->seeing('Changed, not saved yet');
+        self::assertSame(['paused', 'Take one home'], [$offer->refresh()->state->value, $offer->caption]);
+        $browser->click('Save')->seeing('All is saved.');
+        self::assertSame('Mine', $offer->refresh()->caption);
+    }
+
+    private function form(Product $product): Browser
+    {
+        return $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('For sale');
+    }
+}
