@@ -45,6 +45,7 @@ final class ReadPlacements
     {
         $rows = $codes === [] ? [] : DB::table('placements')->join('offers', 'offers.id', '=', 'placements.offer_id')
             ->where('placements.shop_id', $shop->id)->whereIn('placements.code', $codes)
+            ->whereNull('placements.deleted_at')
             ->whereIn('offers.state', [OfferState::Live, OfferState::Paused])
             ->orderBy('placements.code')->get(Joined::selection(self::PLACED))->map(static fn (object $row): array => (array) $row)->all();
         $lines = $rows === [] ? [] : $this->lines(array_column($rows, 'offers_id'));

@@ -34,6 +34,7 @@ enum Act: string
     case Shopfront = 'shopfront';
     case Names = 'names';
     case Words = 'words';
+    case Deleted = 'deleted';
     case People = 'people';
     case Account = 'account';
     case SignOut = 'sign_out';
@@ -65,6 +66,7 @@ enum Act: string
             self::Shopfront => 'Shopfront',
             self::Names => 'Name and addresses of the shop',
             self::Words => 'Words that shoppers read',
+            self::Deleted => 'Deleted things',
             self::People => 'People in this shop',
             self::Account => 'Your account',
             self::SignOut => 'Sign out',
@@ -120,6 +122,7 @@ enum Act: string
             self::Shopfront => 'pages buttons list browsing',
             self::Names => 'host domain rename slug',
             self::Words => 'texts language translate phrases',
+            self::Deleted => 'undo restore bin trash take back',
             self::People => 'roles invite members owner editor reader',
             self::Account => 'password email second factor profile',
             self::SignOut => 'leave log out',

@@ -15,6 +15,11 @@ enum Kind: int
     case PriceTable = 6;
     case Coupon = 7;
 
+    public function canBeDeleted(): bool
+    {
+        return $this !== self::Offer && $this !== self::Order;
+    }
+
     public function table(): string
     {
         return match ($this) {

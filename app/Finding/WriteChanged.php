@@ -46,21 +46,21 @@ final readonly class WriteChanged
     /** A place is told of with its offer. */
     public function ofPlace(Placement $placement): void
     {
-        if ($placement->wasRecentlyCreated || $placement->wasChanged(['page', 'medium', 'caption', 'paused_at', 'price_table_id'])) {
+        if ($placement->wasRecentlyCreated || $placement->wasChanged(['page', 'medium', 'caption', 'paused_at', 'price_table_id', 'deleted_at'])) {
             $this->write(Kind::Offer, $placement->shop_id, $placement->offer_id);
         }
     }
 
     public function ofTable(PriceTable $table): void
     {
-        if ($table->wasRecentlyCreated || $table->wasChanged(['name', 'put_away_at'])) {
+        if ($table->wasRecentlyCreated || $table->wasChanged(['name', 'put_away_at', 'deleted_at'])) {
             $this->write(Kind::PriceTable, $table->shop_id, $table->id);
         }
     }
 
     public function ofLook(Look $look): void
     {
-        if ($look->wasRecentlyCreated || $look->wasChanged(['name', 'put_away_at'])) {
+        if ($look->wasRecentlyCreated || $look->wasChanged(['name', 'put_away_at', 'deleted_at'])) {
             $this->write(Kind::Look, $look->shop_id, $look->id);
         }
     }

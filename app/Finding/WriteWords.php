@@ -54,7 +54,7 @@ final readonly class WriteWords
      */
     private function ofWhatShowsThem(Shop $shop, array $offers): void
     {
-        $places = Placement::query()->whereIn('offer_id', $offers)->get(['id', 'price_table_id']);
+        $places = Placement::withDeleted()->whereIn('offer_id', $offers)->get(['id', 'price_table_id']);
         $this->write(Kind::Placement, $shop, array_values($places->map(static fn (Placement $place): int => $place->id)->all()));
         $this->write(Kind::PriceTable, $shop, array_values(array_filter($places->map(static fn (Placement $place): ?int => $place->price_table_id)->unique()->all(), is_int(...))));
     }
@@ -119,8 +119,13 @@ final readonly class WriteWords
     {
         $table = $kind->table();
 
+        $things = $this->db->table($table)->where('shop_id', $shop->id);
+        if ($kind->canBeDeleted()) {
+            $things->whereNull('deleted_at');
+        }
+
         /** @var list<int> */
-        return $this->db->table($table)->where('shop_id', $shop->id)
+        return $things
             ->whereNotExists(static fn (Rows $things): Rows => $things->from('search_things')->whereColumn('thing_id', "{$table}.id")->where('kind', $kind->value))
             ->orderBy('id')->limit($atMost)->pluck('id')->all();
     }

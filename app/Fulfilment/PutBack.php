@@ -30,7 +30,7 @@ final readonly class PutBack
     {
         $lines = $order->lines->filter(static fn (OrderLine $line): bool => ($pieces[$line->id] ?? 0) > 0)->sortBy(['product_id', 'variant_id']);
         // Locked as when they were taken: all products by id, then all variants by id.
-        $products = Product::query()->whereKey($lines->pluck('product_id')->all())->orderBy('id')->lockForUpdate()->get(['id', 'stock'])->keyBy('id');
+        $products = Product::withDeleted()->whereKey($lines->pluck('product_id')->all())->orderBy('id')->lockForUpdate()->get(['id', 'stock'])->keyBy('id');
         $variants = Variant::query()->whereKey($lines->pluck('variant_id')->filter()->all())->orderBy('id')->lockForUpdate()->get(['id', 'stock'])->keyBy('id');
         foreach ($lines as $line) {
             $count = $this->onTheShelf($order, $line, $pieces[$line->id]);

@@ -18,7 +18,7 @@ final readonly class TakeFromStock implements Fulfils
     public function __invoke(array $lines): array
     {
         // All products by id, then all variants by id: whoever locks goods keeps to it, and waits for nobody who waits for it.
-        $products = Product::query()->whereKey(array_map(static fn (FrozenLine $line): int => $line->productId, $lines))
+        $products = Product::withDeleted()->whereKey(array_map(static fn (FrozenLine $line): int => $line->productId, $lines))
             ->orderBy('id')->lockForUpdate()->get(['id', 'shop_id', 'stock', 'allows_back_order'])->keyBy('id');
         $ids = array_filter(array_map(static fn (FrozenLine $line): ?int => $line->variantId, $lines), is_int(...));
         $variants = $ids === [] ? new Collection : Variant::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get(['id', 'stock'])->keyBy('id');

@@ -71,9 +71,9 @@ final readonly class SaveLook
     private function checked(Shop $shop, ?Look $look, LookEntry $entry): array
     {
         $errors = $entry->errors;
-        $namesake = $entry->name === null ? null : $shop->looks()->where('name', $entry->name)->whereKeyNot($look->id ?? 0)->lockForUpdate()->first();
+        $namesake = $entry->name === null ? null : Look::withDeleted()->where(['shop_id' => $shop->id, 'name' => $entry->name])->whereKeyNot($look->id ?? 0)->lockForUpdate()->first();
         if ($namesake !== null) {
-            $errors['name'] = "There is a look called “{$namesake->name}” already; choose another name.";
+            $errors['name'] = $namesake->deleted_at === null ? "There is a look called “{$namesake->name}” already; choose another name." : "A look called “{$namesake->name}” was deleted; take it back, or choose another name.";
         }
         if ($errors !== []) {
             throw ValidationException::withMessages($errors);

@@ -27,13 +27,16 @@ use PaperKite\Time\Moment;
  * @property int|null $most_uses
  * @property int|null $most_uses_each
  * @property int $uses
+ * @property CarbonImmutable|null $deleted_at
  */
 final class Coupon extends Model
 {
+    use CanBeDeleted;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => CouponKind::class, 'skus' => 'array', 'counts_from' => 'immutable_datetime', 'counts_until' => 'immutable_datetime'];
+        return ['deleted_at' => 'immutable_datetime', 'kind' => CouponKind::class, 'skus' => 'array', 'counts_from' => 'immutable_datetime', 'counts_until' => 'immutable_datetime'];
     }
 
     public function isUsedUp(): bool

@@ -20,9 +20,12 @@ use PaperKite\Medium\LookSheet;
  * @property CoreLook|null $earlier
  * @property CarbonImmutable|null $put_away_at
  * @property Shop $shop
+ * @property CarbonImmutable|null $deleted_at
  */
 final class Look extends Model
 {
+    use CanBeDeleted;
+
     /** The selector of what wears it. */
     public const SHEET_FOR = '.button';
 
@@ -54,7 +57,7 @@ final class Look extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['values' => LookCast::class, 'earlier' => LookCast::class, 'put_away_at' => 'immutable_datetime'];
+        return ['deleted_at' => 'immutable_datetime', 'values' => LookCast::class, 'earlier' => LookCast::class, 'put_away_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<Shop, $this> */

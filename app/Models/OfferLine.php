@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use PaperKite\Catalogue\Pick;
 use PaperKite\Catalogue\Quantity;
 use PaperKite\Offer\OfferItem;
@@ -54,7 +55,11 @@ final class OfferLine extends Model
     /** @return BelongsTo<Product, $this> */
     public function product(): BelongsTo
     {
-        return $this->belongsTo(Product::class);
+        // What was deleted since is still what it was.
+        $product = $this->belongsTo(Product::class);
+        $product->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $product;
     }
 
     /** @return BelongsTo<Variant, $this> */

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\SaidCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Quote\BillLine;
@@ -91,7 +92,11 @@ final class OrderLine extends Model
     /** @return BelongsTo<Product, $this> */
     public function product(): BelongsTo
     {
-        return $this->belongsTo(Product::class);
+        // What was deleted since is still what it was.
+        $product = $this->belongsTo(Product::class);
+        $product->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $product;
     }
 
     /** @return BelongsTo<Variant, $this> */

@@ -34,16 +34,19 @@ use PaperKite\Offer\WordLadder;
  * @property bool|null $is_stressed
  * @property Shop $shop
  * @property Offer $offer
+ * @property CarbonImmutable|null $deleted_at
  */
 final class Placement extends Model
 {
+    use CanBeDeleted;
+
     /** @var array<string, mixed> */
     protected $attributes = ['form' => WidgetForm::Button];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['form' => WidgetForm::class, 'paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
+        return ['deleted_at' => 'immutable_datetime', 'form' => WidgetForm::class, 'paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
     }
 
     public function link(Shop $shop): PlacementLink

@@ -20,16 +20,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $is_stale
  * @property CarbonImmutable|null $put_away_at
  * @property Collection<int, Placement> $columns
+ * @property CarbonImmutable|null $deleted_at
  */
 final class PriceTable extends Model
 {
+    use CanBeDeleted;
+
     /** @var list<string> all that its columns need */
     public const TOLD_WITH = ['columns.offer.lines.product.variants', 'columns.offer.lines.product.addresses.marketplace.partner', 'columns.offer.lines.product.addresses.marketplace.hosts', 'columns.offer.lines.variant'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'put_away_at' => 'immutable_datetime'];
+        return ['deleted_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'put_away_at' => 'immutable_datetime'];
     }
 
     /** @return HasMany<Placement, $this> */

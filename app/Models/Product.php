@@ -74,9 +74,12 @@ use PaperKite\Time\Moment;
  * @property Collection<int, PartnerAddress> $addresses
  * @property Collection<int, Category> $categories
  * @property Collection<int, Product> $addOns
+ * @property CarbonImmutable|null $deleted_at while it is deleted, it is a draft
+ * @property bool|null $was_for_sale before it was deleted
  */
 final class Product extends Model
 {
+    use CanBeDeleted;
     use HasEvent;
     use HasSale;
 
@@ -98,6 +101,7 @@ final class Product extends Model
     protected function casts(): array
     {
         return [
+            'deleted_at' => 'immutable_datetime', 'was_for_sale' => 'boolean',
             'kind' => ProductKind::class, 'own_kind' => ProductKind::class, 'suggested' => 'array', 'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
             'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
             'asks_attendees' => 'boolean', 'parcel_address' => ParcelAddress::class, 'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',

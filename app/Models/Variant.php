@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use PaperKite\Catalogue\Price;
 use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\Sku;
@@ -84,7 +85,11 @@ final class Variant extends Model
     /** @return BelongsTo<Product, $this> */
     public function product(): BelongsTo
     {
-        return $this->belongsTo(Product::class);
+        // What was deleted since is still what it was.
+        $product = $this->belongsTo(Product::class);
+        $product->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $product;
     }
 
     /** @return BelongsTo<Picture, $this> */

@@ -49,8 +49,9 @@ final readonly class SavePriceTable
     /** @param  list<int>  $offers */
     private function saved(Shop $shop, ?PriceTable $table, string $name, array $offers, ?int $stressed): PriceTable
     {
-        if ($shop->priceTables()->where('name', $name)->whereKeyNot($table->id ?? 0)->lockForUpdate()->exists()) {
-            throw ValidationException::withMessages(['name' => "There is a price table called “{$name}” already; choose another name."]);
+        $namesake = PriceTable::withDeleted()->where(['shop_id' => $shop->id, 'name' => $name])->whereKeyNot($table->id ?? 0)->lockForUpdate()->first();
+        if ($namesake !== null) {
+            throw ValidationException::withMessages(['name' => $namesake->deleted_at === null ? "There is a price table called “{$name}” already; choose another name." : "A price table called “{$name}” was deleted; take it back, or choose another name."]);
         }
         $saved = $table?->fresh() ?? $shop->priceTables()->make();
         $saved->fill(['name' => $name])->save();

@@ -28,7 +28,7 @@ final readonly class CouponUse
      */
     public function take(int $couponId, string $email): void
     {
-        $coupon = Coupon::query()->whereKey($couponId)->lockForUpdate()->first();
+        $coupon = Coupon::withDeleted()->whereKey($couponId)->lockForUpdate()->first();
         if ($coupon === null || $coupon->isUsedUp() || $this->isSpentFor($coupon, $email)) {
             throw GoodsGone::coupon($couponId);
         }

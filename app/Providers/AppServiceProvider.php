@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Carts\NewCartLimit;
 use App\Carts\TakeOver;
+use App\Catalogue\DuplicateProduct;
 use App\Catalogue\StorePicture;
 use App\Changes\SomethingChanged;
 use App\Clicks\FillCart;
@@ -97,7 +98,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(ReadyMarketplaces::class)->needs('$standinPort')->give(static fn (Application $app): ?int => $app->environment('production') ? null : self::numberOrNull(config('kite.standin_port')));
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
-        $this->app->when([StorePicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
+        $this->app->when([StorePicture::class, DuplicateProduct::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
     }
 
     public function boot(): void

@@ -7,6 +7,8 @@ namespace Tests\Browser;
 use App\Models\Product;
 use Closure;
 use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Offer\Onwards;
 use PaperKite\Quote\CouponKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\TakesOrders;
@@ -21,8 +23,9 @@ final class NothingLostTest extends BrowserTestCase
     public function test_what_is_typed_is_there_again_after_a_reload(Closure $path, string $label, string $typed, string $opens = ''): void
     {
         $address = $this->consoleAddress("/{$this->shop->slug}/".$path($this));
+        $browser = $this->signedIn();
         // The same address with a mark in it would be the same page, not loaded anew.
-        $open = static function () use ($address, $opens, &$browser): Browser {
+        $open = static function () use ($address, $opens, $browser): Browser {
             $browser->goTo('about:blank')->goTo($address);
             if ($opens !== '') {
                 $browser->click($opens);
@@ -30,7 +33,6 @@ final class NothingLostTest extends BrowserTestCase
 
             return $browser;
         };
-        $browser = $this->signedIn();
         $before = $open()->field($label)->getAttribute('value');
         $browser->type($label, $typed);
         usleep(500_000);
@@ -148,6 +150,66 @@ final class NothingLostTest extends BrowserTestCase
         self::assertSame(['paused', 'Take one home'], [$offer->refresh()->state->value, $offer->caption]);
         $browser->click('Save')->seeing('All is saved.');
         self::assertSame('Mine', $offer->refresh()->caption);
+    }
+
+    public function test_where_they_keep_browsing_is_not_where_they_land_after_paying(): void
+    {
+        $this->shop->update(['checkout_rules' => new CheckoutRules(hosts: ['www.fern.example'])]);
+        $offer = $this->offer($this->product($this->shop), ['destination' => Onwards::Stay, 'landing' => 'https://www.fern.example/shelf']);
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('they keep browsing at https://www.fern.example/shelf');
+
+        $browser->clickCss('[data-slot="Destination"]')->click('straight to paying')->press(WebDriverKeys::ENTER)->seeing('then they land on our thank-you page');
+        $browser->clickCss('[data-slot="Destination"]')->click('on browsing, with it in their cart')->press(WebDriverKeys::ENTER)->seeing('they keep browsing at https://www.fern.example/shelf');
+    }
+
+    public function test_thresholds_are_there_again_once_shipping_is_reckoned_as_before(): void
+    {
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->click('Another threshold')->type('Band 2 of Everywhere begins at', '5')->type('Band 2 of Everywhere costs', '7.50');
+
+        $browser->click('by the number of pieces')->click('by weight, in grams')->until(static fn (): bool => $browser->count('[aria-label="Band 2 of Everywhere costs"]') === 0, 'a table of weights');
+        $browser->click('by weight, in grams')->click('by the fees on the items')->click('by the fees on the items')->click('by the number of pieces');
+        $browser->until(static fn (): bool => $browser->field('Band 2 of Everywhere costs')->getAttribute('value') === '7.50', 'the thresholds of pieces');
+    }
+
+    public function test_what_is_deleted_is_taken_back_with_one_click_or_from_the_list_of_deleted_things(): void
+    {
+        $product = $this->product($this->shop, ['name' => 'Heather honey']);
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Percent, 'percent' => '10']);
+        $place = $this->placement($this->offer($product), 'the spring post');
+
+        $browser = $this->form($product)->click('Delete')->seeing('“Heather honey” is deleted.')->seeing('There is no product yet')->click('Undo')->notSeeing('is deleted.')->seeing('Heather honey');
+        self::assertNull($product->refresh()->deleted_at);
+
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/shop#coupons"))->click('Delete MAY')->seeing('“MAY” is deleted.')->seeing('None yet.')->click('Deleted things')->arrivingAt('/shop/deleted')->seeing('Coupon');
+        $this->assertAccessible($browser, 'the list of deleted things');
+        $browser->click('Take back MAY')->seeing('Nothing was deleted in the last 30 days.');
+        self::assertSame(1, $this->shop->coupons()->count());
+
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$place->offer_id}"))->seeing('A placement follows')->click('Name, words and results of this place')->click('Delete this place')->seeing('“the spring post” is deleted.')->seeing('Name a place');
+        $this->browser()->goTo($place->link($this->shop)->url())->seeing('no longer');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/shop/deleted"))->click('Take back the spring post')->seeing('Nothing was deleted');
+        $browser->goTo($place->link($this->shop)->url())->arrivingAt('/checkout/');
+    }
+
+    public function test_products_coupons_and_tables_are_duplicated(): void
+    {
+        $product = $this->product($this->shop, ['name' => 'Heather honey', 'sku' => 'honey-340']);
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Percent, 'percent' => '10']);
+
+        $browser = $this->form($product)->click('Duplicate')->seeing('Heather honey (copy)')->seeing('A draft: shoppers don’t see it');
+        self::assertSame(['honey-340-2', true], [$this->shop->products()->where('id', '<>', $product->id)->firstOrFail()->sku, $this->shop->products()->where('id', '<>', $product->id)->firstOrFail()->is_draft]);
+
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/shop#coupons"))->click('Duplicate MAY')->type('Code', 'JUNE')->click('Save the coupon')->seeing('JUNE');
+        self::assertSame(2, $this->shop->coupons()->where('percent', '10')->count());
+
+        $first = $this->offer($product, ['caption' => 'One jar']);
+        $second = $this->offer($product, ['caption' => 'Two jars']);
+        $table = $this->shop->priceTables()->create(['name' => 'Jars']);
+        foreach ([$first, $second] as $position => $offer) {
+            $this->placement($offer, 'Jars', ['medium' => 'price_table', 'price_table_id' => $table->id, 'table_position' => $position]);
+        }
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Two jars')->click('Duplicate')->seeing('Two jars')->type('Name of the table', 'More jars')->click('Save')->seeing('More jars')->seeing('Copy the table');
+        self::assertSame(2, $this->shop->priceTables()->count());
     }
 
     private function form(Product $product): Browser

@@ -89,8 +89,9 @@ final class TwoSellersTest extends BrowserTestCase
 
         $browser->click('Save')->seeing('Sign in again')->click('Not now')->seeing('You are signed out');
         self::assertSame('Ling honey', $browser->field('Name')->getAttribute('value'));
+        self::assertSame('Heather honey, 340 g', $product->refresh()->name);
         $this->signIn($browser, $this->person)->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('This is what you left here');
-        self::assertSame('Ling honey', $browser->field('Name')->getAttribute('value'));
+        self::assertSame('Ling honey', $browser->evaluate('return [...document.querySelectorAll("label")].find((label) => label.textContent.trim() === "Name").control.value'));
     }
 
     /** @return array{Product, Browser, Browser} a product, open in two browsers */

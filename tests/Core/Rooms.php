@@ -23,6 +23,7 @@ final class Rooms
         'Checkout' => ['Carts', 'Database', 'Models', 'Orders', 'Payments', 'Text'],
         'Clicks' => ['Carts', 'Database', 'Models', 'Partners', 'Results', 'Time'],
         'Database' => [],
+        'Deleting' => ['Changes', 'Database', 'Looks', 'Models', 'Time'],
         'Embed' => ['Database', 'Looks', 'Models', 'Partners', 'Shopfront'],
         'Erasing' => ['Models', 'Time'],
         'Files' => [],

@@ -151,6 +151,7 @@ final class MangledFormsTest extends TestCase
             'put /shops/{shop}/offers/{offer}' => ["offers/{$this->offer->id}", $offer],
             'post /shops/{shop}/offers/{offer}/state' => ["offers/{$other->id}/state", ['state' => 'paused']],
             'post /shops/{shop}/offers/many' => ['offers/many', ['changes' => [['offer' => $other->id, 'state' => 'paused', 'look' => null]], 'takes_back' => false]],
+            'post /shops/{shop}/deleted/{kind}/{subject}' => ['deleted/coupon/'.$this->shop->coupons()->create(['code' => 'GONE', 'kind' => 'amount', 'amount_minor' => 100])->id, ['is_deleted' => true]],
             'post /shops/{shop}/offers/{offer}/placements' => ["offers/{$this->offer->id}/placements", $place],
             'put /shops/{shop}/placements/{placement}' => ["placements/{$this->placement->id}", $place],
             'post /shops/{shop}/placements/{placement}/widget' => ["placements/{$this->placement->id}/widget", $offer],

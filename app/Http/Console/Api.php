@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Console;
 
+use App\Catalogue\ProductSort;
+use App\Catalogue\ProductState;
+use App\Deleting\Deletable;
 use App\Embed\WidgetClick;
 use App\Finding\Act;
 use App\Http\Console\History\ClashResource;
@@ -71,6 +74,9 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'GoodsState', type: 'string', enum: GoodsState::class),
+        new OA\Schema(schema: 'Deletable', type: 'string', enum: Deletable::class),
+        new OA\Schema(schema: 'ProductState', type: 'string', enum: ProductState::class),
+        new OA\Schema(schema: 'ProductSort', type: 'string', enum: ProductSort::class),
         new OA\Schema(schema: 'OfferSort', type: 'string', enum: OfferSort::class),
         new OA\Schema(schema: 'Act', type: 'string', enum: Act::class),
         new OA\Schema(schema: 'MoneyState', type: 'string', enum: MoneyState::class),

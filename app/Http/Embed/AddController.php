@@ -92,7 +92,7 @@ final readonly class AddController
     {
         $code = PlacementCode::read(Input::text($request, 'code'));
         $placement = $code === null ? null : $this->lookup->at($shop->host, $code);
-        if ($placement === null || ! in_array($placement->offer->state, [OfferState::Live, OfferState::Paused], true)) {
+        if ($placement === null || $placement->deleted_at !== null || ! in_array($placement->offer->state, [OfferState::Live, OfferState::Paused], true)) {
             return null;
         }
         $placement->setRelation('shop', $shop);

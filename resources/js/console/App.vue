@@ -3,6 +3,7 @@ import { nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import CommandBox from './frame/CommandBox.vue'
 import KeysDialog from './frame/KeysDialog.vue'
+import DeletedNotice from './frame/DeletedNotice.vue'
 import ConnectionNotice from './frame/ConnectionNotice.vue'
 import SignInDialog from './frame/SignInDialog.vue'
 import TopBar from './frame/TopBar.vue'
@@ -58,6 +59,7 @@ useKeys(
   />
   <CommandBox v-if="session.person && session.shop" v-model="isFinding" @sign-out="signOut" />
   <TroubleNotice v-if="session.person && session.shop && !$route.meta.isOpen" :key="session.slug" />
+  <DeletedNotice v-if="session.person && session.shop && !$route.meta.isOpen" />
   <main id="main" ref="main" tabindex="-1" class="mx-auto max-w-[80rem] px-5 pb-16 outline-none sm:px-8">
     <RouterView :key="$route.path" />
   </main>

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Catalogue;
 
+use App\Catalogue\DuplicateProduct;
 use App\Catalogue\ProductForm;
+use App\Catalogue\ProductSort;
+use App\Catalogue\ProductState;
 use App\Catalogue\SaveProduct;
 use App\Changes\EditKind;
 use App\Changes\Edits;
+use App\Finding\FindByWords;
 use App\Finding\Kind;
 use App\Fulfilment\TellMovedDates;
 use App\Http\Console\Shared\Answer;
@@ -16,8 +20,10 @@ use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\Ids;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
+use App\Http\Input;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Partners\ReadMarketplaces;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,12 +40,13 @@ final readonly class ProductController
         private Clock $clock,
     ) {}
 
-    #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', summary: 'The products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'ids', description: 'Only these, with commas between.', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(ref: '#/components/parameters/page')])]
+    #[OA\Get(path: '/shops/{shop}/products', operationId: 'products', summary: 'The products', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search'), new OA\Parameter(name: 'state', description: 'Left out: all.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/ProductState')), new OA\Parameter(name: 'sort', description: 'Left out: by name.', in: 'query', schema: new OA\Schema(ref: '#/components/schemas/ProductSort')), new OA\Parameter(name: 'ids', description: 'Only these, with commas between.', in: 'query', schema: new OA\Schema(type: 'string')), new OA\Parameter(ref: '#/components/parameters/page')])]
     #[Answer(ProductListResource::class)]
     public function list(Request $request, Shop $shop): JsonResponse
     {
         $typed = Search::typed($request);
         $found = Product::query()->where('shop_id', $shop->id)->with(['variants', 'addresses.marketplace.partner']);
+        ProductState::tryFrom(Input::text($request, 'state'))?->narrow($found);
         if ($request->has('ids')) {
             $found->whereKey(Ids::of($request));
         }
@@ -47,9 +54,19 @@ final readonly class ProductController
             // Whoever types a SKU means that one.
             $found->orderByRaw('products.sku = ? DESC', [$typed]);
         }
-        $products = FoundPage::of($found->orderBy('name')->orderBy('id'), $shop, Kind::Product, $typed, self::PER_PAGE);
+        $products = FoundPage::of((ProductSort::tryFrom(Input::text($request, 'sort')) ?? ProductSort::Name)->order($found), $shop, Kind::Product, $typed, self::PER_PAGE);
 
         return response()->json(ProductListResource::of($products, $this->clock->moment()));
+    }
+
+    #[OA\Get(path: '/shops/{shop}/products/states', operationId: 'productStates', summary: 'How many products there are in each state', description: 'Of those that a search finds.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/search')])]
+    #[Answer(ProductStatesResource::class)]
+    public function states(Request $request, Shop $shop): JsonResponse
+    {
+        $found = Product::query()->where('shop_id', $shop->id)->toBase();
+        FindByWords::in($found, 'products.id', $shop, Kind::Product, Search::typed($request));
+
+        return response()->json(ProductStatesResource::of($found->groupBy('is_draft')->selectRaw('is_draft, COUNT(*) AS products')->pluck('products', 'is_draft')->all()));
     }
 
     #[OA\Get(path: '/shops/{shop}/products/blank', operationId: 'blankProduct', summary: 'A blank product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
@@ -83,6 +100,13 @@ final readonly class ProductController
     public function change(ProductRequest $request, Shop $shop, Product $product): JsonResponse
     {
         return $this->answer(($this->save)($shop, $product, $request->product(), $request->extras(), ReadEditing::of($request)), $shop, 200);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/products/{product}/duplicate', operationId: 'duplicateProduct', summary: 'Duplicate a product', description: 'Makes a draft that says the same under a name and SKUs of its own, with none in stock.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[Answer(ProductFormResource::class, 201)]
+    public function duplicate(Request $request, Shop $shop, Product $product, DuplicateProduct $duplicate, ReadMarketplaces $marketplaces): JsonResponse
+    {
+        return $this->answer($duplicate($shop, $product->load(ProductForm::FILLED_WITH), $marketplaces($shop), ReadEditing::of($request)->person), $shop, 201);
     }
 
     #[OA\Post(path: '/shops/{shop}/products/{product}/moved', operationId: 'tellMovedDate', summary: 'Tell those who have booked that the date or place is another now', description: 'Each is told of a move once.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]

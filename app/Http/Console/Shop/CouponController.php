@@ -84,8 +84,9 @@ final readonly class CouponController
     {
         $entry = CouponEntry::read(FormInput::of($request->all(), $shop->decimalMark()), $shop->currency(), $shop->zone());
         $read = $entry->coupon ?? throw ValidationException::withMessages($entry->errors);
-        if ($shop->coupons()->where('code', $read->code)->whereKeyNot($coupon->id ?? 0)->exists()) {
-            throw ValidationException::withMessages(['code' => "There is a coupon “{$read->code}” already; choose another code."]);
+        $namesake = Coupon::withDeleted()->where(['shop_id' => $shop->id, 'code' => $read->code])->whereKeyNot($coupon->id ?? 0)->first();
+        if ($namesake !== null) {
+            throw ValidationException::withMessages(['code' => $namesake->deleted_at === null ? "There is a coupon “{$read->code}” already; choose another code." : "A coupon “{$read->code}” was deleted; take it back, or choose another code."]);
         }
         if ($coupon !== null && $entry->mostUses !== null && $entry->mostUses < $coupon->uses) {
             throw ValidationException::withMessages(['most_uses' => "It has been used {$coupon->uses} times already; enter that or more."]);

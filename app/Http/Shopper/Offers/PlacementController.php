@@ -43,7 +43,7 @@ final readonly class PlacementController
 
         return match (true) {
             $placement === null => $this->notices->unknown($request),
-            $visit === Visit::Frame => $this->frame($placement),
+            $visit === Visit::Frame && $placement->deleted_at === null => $this->frame($placement),
             default => $this->notices->obstacle($placement, $request) ?? $this->followed($placement, $request),
         };
     }

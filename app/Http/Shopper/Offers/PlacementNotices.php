@@ -36,6 +36,7 @@ final readonly class PlacementNotices
         $say = static fn (string $key): string => $placement->shop->wording()->say($key);
 
         return match (true) {
+            $placement->deleted_at !== null => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
             $offer->state === OfferState::Draft => $this->page($placement->shop, 404, $say('notice.draft'), $say('notice.draft_what')),
             $offer->state === OfferState::Archived => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
             ! $offer->leadsOut() && ! $placement->shop->isReady() => $this->notOpen($placement, $request),

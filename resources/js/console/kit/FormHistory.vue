@@ -54,7 +54,7 @@ function restore(form: Record<string, unknown>): void {
           <bdi v-if="version.person">{{ version.person }}</bdi>
           <span v-if="index === 0 && history.at.page === 1" class="ml-auto">as it is now</span>
           <button v-else type="button" class="follow ml-auto min-h-7" @click="restore(version.form)">
-            Restore this version<span class="sr-only"> (number {{ version.version }})</span>
+            Restore this version <span class="sr-only">(number {{ version.version }})</span>
           </button>
         </p>
         <p v-if="version.changes.length === 0" class="text-pencil">

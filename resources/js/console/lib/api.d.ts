@@ -313,6 +313,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/deleted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was deleted and can be taken back */
+        get: operations["deleted"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/deleted/{kind}/{subject}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Delete something, or take it back
+         * @description For 30 days it can be taken back.
+         */
+        post: operations["delete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/find": {
         parameters: {
             query?: never;
@@ -1331,6 +1368,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/products/states": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How many products there are in each state
+         * @description Of those that a search finds.
+         */
+        get: operations["productStates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/products/{product}": {
         parameters: {
             query?: never;
@@ -1343,6 +1400,26 @@ export interface paths {
         /** Change a product */
         put: operations["changeProduct"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/products/{product}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Duplicate a product
+         * @description Makes a draft that says the same under a name and SKUs of its own, with none in stock.
+         */
+        post: operations["duplicateProduct"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1581,7 +1658,7 @@ export interface components {
         /** @enum {string} */
         Ability: "read" | "work" | "payee" | "people";
         /** @enum {string} */
-        Act: "new_offer" | "new_product" | "new_price_table" | "example" | "offers" | "products" | "partners" | "orders" | "shop" | "looks" | "price_tables" | "copies" | "open_links" | "readiness" | "payee" | "shipping" | "tax" | "country" | "fee" | "coupons" | "checkout" | "shopfront" | "names" | "words" | "people" | "account" | "sign_out";
+        Act: "new_offer" | "new_product" | "new_price_table" | "example" | "offers" | "products" | "partners" | "orders" | "shop" | "looks" | "price_tables" | "copies" | "open_links" | "readiness" | "payee" | "shipping" | "tax" | "country" | "fee" | "coupons" | "checkout" | "shopfront" | "names" | "words" | "deleted" | "people" | "account" | "sign_out";
         /** @description As typed. */
         AddressEntry: {
             by: components["schemas"]["NamedBy"];
@@ -1856,6 +1933,21 @@ export interface components {
         };
         /** @enum {string} */
         CouponPlace: "nowhere" | "cart" | "checkout" | "both";
+        /** @enum {string} */
+        Deletable: "product" | "place" | "price_table" | "coupon" | "look";
+        Deleted: {
+            kind: components["schemas"]["Deletable"];
+            /** @description As a person reads it. */
+            kind_label: string;
+            id: number;
+            name: string;
+            /** Format: date-time */
+            at: string;
+        };
+        DeletedList: {
+            /** @description What was deleted last first. */
+            items: components["schemas"]["Deleted"][];
+        };
         /** @enum {string} */
         Demand: "off" | "optional" | "required";
         /** @enum {string} */
@@ -2775,6 +2867,20 @@ export interface components {
         };
         /** @enum {string} */
         ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates" | "price" | "addresses";
+        /** @enum {string} */
+        ProductSort: "name" | "changed";
+        /** @enum {string} */
+        ProductState: "for_sale" | "draft";
+        ProductStateCount: {
+            state: components["schemas"]["ProductState"];
+            /** @description As a person reads it. */
+            label: string;
+            count: number;
+        };
+        ProductStates: {
+            /** @description Each state, in the order in which they are shown. */
+            items: components["schemas"]["ProductStateCount"][];
+        };
         /** @description An offer as it stands on the desk: said, looked at, reckoned. */
         Proof: {
             sentence: components["schemas"]["Segment"][];
@@ -4016,6 +4122,61 @@ export interface operations {
                 };
             };
             409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    deleted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeletedList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                kind: components["schemas"]["Deletable"];
+                subject: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    is_deleted: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeletedList"];
+                };
+            };
             422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
@@ -5667,6 +5828,10 @@ export interface operations {
         parameters: {
             query?: {
                 search?: components["parameters"]["search"];
+                /** @description Left out: all. */
+                state?: components["schemas"]["ProductState"];
+                /** @description Left out: by name. */
+                sort?: components["schemas"]["ProductSort"];
                 /** @description Only these, with commas between. */
                 ids?: string;
                 page?: components["parameters"]["page"];
@@ -5774,6 +5939,31 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    productStates: {
+        parameters: {
+            query?: {
+                search?: components["parameters"]["search"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductStates"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     product: {
         parameters: {
             query?: never;
@@ -5825,6 +6015,30 @@ export interface operations {
             };
             409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    duplicateProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                product: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductForm"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };

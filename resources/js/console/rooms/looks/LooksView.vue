@@ -7,7 +7,7 @@ import {
   RadioGroupLabel,
   RadioGroupOption,
 } from '@headlessui/vue'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '../../lib/client'
 import FormHistory from '../../kit/FormHistory.vue'
@@ -19,6 +19,7 @@ import LookForm from './LookForm.vue'
 import LookSwatch from '../../kit/LookSwatch.vue'
 import PickField from '../../kit/PickField.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
+import { useDeleting } from '../../lib/deleting'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useLooks } from './useLooks'
 import { useSession } from '../../lib/session'
@@ -46,6 +47,13 @@ const {
 const { wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const beside = ref('')
+
+const deleting = useDeleting()
+watch(deleting.changes, load)
+
+async function remove(): Promise<void> {
+  if (chosen.value) refusal.value = await deleting.remove('look', chosen.value.id, chosen.value.name)
+}
 
 async function discard(): Promise<void> {
   draft.drop()
@@ -135,7 +143,7 @@ const choices = computed(() => [
               <LookSwatch :entry="look.entry" />
               <span class="min-w-0 flex-1 truncate" dir="auto">{{ look.name }}</span>
               <button type="button" class="follow min-h-8" :disabled="isDirty" @click="putAway(look, false)">
-                Bring back<span class="sr-only"> {{ look.name }}</span>
+                Bring back <span class="sr-only">{{ look.name }}</span>
               </button>
             </li>
           </DisclosurePanel>
@@ -197,6 +205,14 @@ const choices = computed(() => [
               @click="putAway(chosen, true)"
             >
               Archive
+            </button>
+            <button
+              v-if="!isDirty && chosen && !chosen.is_usual && chosen.offers === 0"
+              type="button"
+              class="side-deed !min-h-10"
+              @click="remove"
+            >
+              Delete
             </button>
             <RouterLink :to="{ name: 'offers', params: { shop: session.slug } }" class="follow ml-auto"
               >To the offers</RouterLink

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import ChangedDialog from './desk/ChangedDialog.vue'
@@ -12,6 +12,7 @@ import ProofLink from './desk/ProofLink.vue'
 import ProofPage from './desk/ProofPage.vue'
 import FindingLine from '../../kit/FindingLine.vue'
 import { useDesk } from './useDesk'
+import { useDeleting } from '../../lib/deleting'
 import { useKeys } from '../../lib/useKeys'
 import { useProof } from './useProof'
 import { useSession } from '../../lib/session'
@@ -28,6 +29,11 @@ const firstPlace = computed(() =>
     : ({ page: 'My page', medium: 'html' } as const),
 )
 const { offer, entry, refusal, theirs, hasNoProducts, wasKept, isDirty, canTakeBack, canRedo } = desk
+
+watch(useDeleting().changes, async () => {
+  await desk.reloadPlaces()
+  await refresh()
+})
 
 const country = ref(session.shop?.home_country ?? '')
 const offerId = computed(() => offer.value?.id ?? null)

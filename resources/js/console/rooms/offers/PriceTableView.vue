@@ -13,13 +13,15 @@ import RefusalNotice from '../../kit/RefusalNotice.vue'
 import TableColumns from './TableColumns.vue'
 import TextField from '../../kit/TextField.vue'
 import { oneAtATime } from '../../lib/oneAtATime'
+import { useDeleting } from '../../lib/deleting'
 import { useDraft } from '../../lib/useDraft'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useSession } from '../../lib/session'
 import { useDates } from '../../lib/useDates'
 
 const { dayAndTime } = useDates()
-const props = defineProps<{ id?: number }>()
+const props = defineProps<{ id?: number; from?: number | undefined }>()
+const deleting = useDeleting()
 const session = useSession()
 const router = useRouter()
 const table = ref<Schemas['PriceTable'] | null>(null)
@@ -28,6 +30,8 @@ const columns = ref<Schemas['TableColumn'][]>([])
 const refusal = ref<Refusal | null>(null)
 const ground = ref<'light' | 'dark' | 'patterned'>('light')
 const version = ref<number | undefined>(undefined)
+/** What is typed before all is there would be written over. */
+const isLoaded = ref(false)
 const typed = computed<{ name: string; columns: Schemas['TableColumn'][] } | null>({
   get: () => ({ name: name.value, columns: columns.value }),
   set: (now) => {
@@ -47,7 +51,9 @@ const { isAsking, answer } = useLeaveGuard(isDirty)
 
 async function load(): Promise<void> {
   if (!props.id) {
+    if (props.from) await beginFrom(props.from)
     draft.begin(0)
+    isLoaded.value = true
     return
   }
   const { data, refusal: refused } = await outcome(
@@ -59,6 +65,25 @@ async function load(): Promise<void> {
   if (!data) return
   take(data)
   version.value = draft.begin(data.version)
+  isLoaded.value = true
+}
+
+/** The columns of another one, under a name of its own. */
+async function beginFrom(other: number): Promise<void> {
+  const { data } = await outcome(
+    api.GET('/shops/{shop}/price-tables/{priceTable}', {
+      params: { path: { shop: session.slug, priceTable: other } },
+    }),
+  )
+  columns.value = data?.columns ?? []
+}
+
+async function remove(): Promise<void> {
+  if (!table.value) return
+  refusal.value = await deleting.remove('price_table', table.value.id, table.value.name)
+  if (refusal.value) return
+  draft.drop()
+  await router.push({ name: 'price-tables', params: { shop: session.slug } })
 }
 
 async function discard(): Promise<void> {
@@ -148,7 +173,8 @@ async function remember(): Promise<void> {
       @reload="discard"
     />
     <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
-    <form class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save()">
+    <p v-if="!isLoaded && !refusal" class="text-pencil">Loading…</p>
+    <form v-if="isLoaded" class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save()">
       <div>
         <LedgerRow title="Name">
           <TextField v-model="name" label="Name of the table" :error="sentenceAt(refusal, 'name')" />
@@ -177,6 +203,14 @@ async function remember(): Promise<void> {
             title="History of this price table"
             @restore="restore"
           />
+          <template v-if="table">
+            <RouterLink
+              :to="{ name: 'new-price-table', params: { shop: session.slug }, query: { from: table.id } }"
+              class="side-deed !min-h-10 content-center"
+              >Duplicate</RouterLink
+            >
+            <button type="button" class="side-deed !min-h-10" @click="remove">Delete</button>
+          </template>
         </div>
         <p v-if="table?.is_away" class="mt-2 text-sm text-pencil" role="status">
           It is archived, at the end of the list. What was copied of it goes on working.

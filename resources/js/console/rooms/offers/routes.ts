@@ -40,6 +40,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/:shop/offers/tables/new',
     name: 'new-price-table',
     component: () => import('./PriceTableView.vue'),
+    props: (to) => ({ from: Number(to.query.from) || undefined }),
     meta: { title: 'New price table' },
   },
   {

@@ -17,6 +17,7 @@ export function usePlaces(
   place: (as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   changePlacement: (placement: number, as: Schemas['PlacementEntry']) => Promise<Refusal | null>
   rememberCopy: (placement: number, digest: string) => Promise<void>
+  reloadPlaces: () => Promise<void>
 } {
   const session = useSession()
 
@@ -43,5 +44,11 @@ export function usePlaces(
     await take(outcome(api.POST('/shops/{shop}/placements/{placement}/copied', { params: { path }, body: { digest } })))
   }
 
-  return { place, changePlacement, rememberCopy }
+  async function reloadPlaces(): Promise<void> {
+    if (!offer.value) return
+    const path = { shop: session.slug, offer: offer.value.id }
+    await take(outcome(api.GET('/shops/{shop}/offers/{offer}', { params: { path } })))
+  }
+
+  return { place, changePlacement, rememberCopy, reloadPlaces }
 }

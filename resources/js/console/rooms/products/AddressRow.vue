@@ -83,7 +83,7 @@ const label = computed(
         @update:model-value="(is_fallback) => change({ is_fallback })"
       />
       <button type="button" class="follow min-h-8" @click="$emit('remove')">
-        Remove<span class="sr-only"> address {{ number }}</span>
+        Remove <span class="sr-only">address {{ number }}</span>
       </button>
     </div>
     <p v-if="errorAt('is_fallback')" class="text-sm text-wrong" role="alert">{{ errorAt('is_fallback') }}</p>

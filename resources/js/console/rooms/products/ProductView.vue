@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Schemas } from '../../lib/client'
+import { api, outcome, type Schemas } from '../../lib/client'
 import FormHistory from '../../kit/FormHistory.vue'
 import KeptNotice from '../../kit/KeptNotice.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
@@ -21,6 +21,7 @@ import SaveBar from '../../kit/SaveBar.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
 import { toBePutRight } from '../../lib/counts'
+import { useDeleting } from '../../lib/deleting'
 import { useFields } from '../../lib/useFields'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { saidOf } from './saidOf'
@@ -59,6 +60,27 @@ const before = computed(() => kinds.value.find(({ value }) => value === form.own
 
 onMounted(form.load)
 
+const complaint = ref('')
+const deleting = useDeleting()
+
+async function duplicate(): Promise<void> {
+  if (props.id === undefined) return
+  const { data, refusal: refused } = await outcome(
+    api.POST('/shops/{shop}/products/{product}/duplicate', {
+      params: { path: { shop: session.slug, product: props.id } },
+    }),
+  )
+  complaint.value = refused ? (Object.values(refused.errors ?? {}).flat()[0] ?? refused.message) : ''
+  if (data) await router.push({ name: 'product', params: { shop: session.slug, id: data.id } })
+}
+
+async function remove(): Promise<void> {
+  if (props.id === undefined) return
+  const refused = await deleting.remove('product', props.id, title.value)
+  complaint.value = refused?.errors?.is_deleted?.[0] ?? refused?.message ?? ''
+  if (!refused) await discard()
+}
+
 /** What is typed is not wanted: of it nothing is kept. */
 async function discard(): Promise<void> {
   draft.drop()
@@ -95,7 +117,14 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
 <template>
   <LeaveDialog :is-open="isAsking" @answer="answer" />
   <form v-if="entry" class="pt-6 pb-24" novalidate @submit.prevent="save">
-    <h1 class="sentence mb-5 text-3xl font-semibold" dir="auto">{{ title }}</h1>
+    <div class="mb-5 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+      <h1 class="sentence min-w-0 text-3xl font-semibold [overflow-wrap:anywhere]" dir="auto">{{ title }}</h1>
+      <template v-if="id !== undefined">
+        <button type="button" class="follow min-h-8" @click="duplicate">Duplicate</button>
+        <button type="button" class="follow min-h-8" @click="remove">Delete</button>
+      </template>
+    </div>
+    <p v-if="complaint" class="mb-4 text-wrong" role="alert">{{ complaint }}</p>
     <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">

@@ -1,16 +1,47 @@
 <script setup lang="ts">
-import { computed, onMounted, useTemplateRef, type ComponentPublicInstance } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, onMounted, ref, useTemplateRef, watch, type ComponentPublicInstance } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import PageTurner from '../../kit/PageTurner.vue'
+import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import StateMark from '../../kit/StateMark.vue'
+import { useDeleting } from '../../lib/deleting'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
 
 const session = useSession()
-const { list, refusal, search, turnTo } = useList((asked) =>
-  outcome(api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: asked } })),
-)
+const sort = useLocalStorage<Schemas['ProductSort']>('paper-kite-products-sort', 'name')
+const sorts: { value: Schemas['ProductSort']; label: string }[] = [
+  { value: 'name', label: 'Name' },
+  { value: 'changed', label: 'Changed' },
+]
+const counts = ref<Schemas['ProductStateCount'][]>([])
+const { list, refusal, search, filter, turnTo, load } = useList(async (asked, state) => {
+  const path = { shop: session.slug }
+  const [listed, counted] = await Promise.all([
+    outcome(
+      api.GET('/shops/{shop}/products', {
+        params: {
+          path,
+          query: { ...asked, sort: sort.value, ...(state === '' ? {} : { state: state as Schemas['ProductState'] }) },
+        },
+      }),
+    ),
+    outcome(api.GET('/shops/{shop}/products/states', { params: { path, query: { search: asked.search } } })),
+  ])
+  counts.value = counted.data?.items ?? counts.value
+  return listed
+})
+watch(sort, () => turnTo(1))
+watch(useDeleting().changes, load)
+const states = computed(() => {
+  const all = counts.value
+  return [
+    { value: '', label: `All ${all.reduce((sum, { count }) => sum + count, 0)}` },
+    ...all.map(({ state, label, count }) => ({ value: state as string, label: `${label} ${count}` })),
+  ]
+})
 
 /** What was just put in: the next thing to do with it is here. */
 const made = computed(() => {
@@ -60,12 +91,19 @@ function stockOf(product: Schemas['Product']): string {
   </div>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
   <template v-if="list">
-    <div v-if="list.items.length === 0 && search === ''" class="max-w-xl py-10">
+    <div class="mb-1 flex flex-wrap items-baseline gap-x-8 gap-y-1">
+      <SegmentedChoice v-model="filter" label="Show" :choices="states" />
+      <SegmentedChoice v-model="sort" label="Sort by" :choices="sorts" />
+    </div>
+    <div v-if="list.items.length === 0 && search === '' && filter === ''" class="max-w-xl py-10">
       <p class="sentence mb-4 text-2xl">There is no product yet. One is enough to make an offer.</p>
     </div>
     <p v-else-if="list.items.length === 0" class="py-10">
-      No product fits “<bdi>{{ search }}</bdi
-      >”.
+      <template v-if="search"
+        >No product fits “<bdi>{{ search }}</bdi
+        >”.</template
+      >
+      <template v-else>No product is in this state.</template>
     </p>
     <ul>
       <li

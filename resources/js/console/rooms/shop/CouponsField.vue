@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { onMounted, ref } from 'vue'
+import { onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useSession } from '../../lib/session'
 import FormHistory from '../../kit/FormHistory.vue'
 import KeptNotice from '../../kit/KeptNotice.vue'
+import { useDeleting } from '../../lib/deleting'
 import { useDraft } from '../../lib/useDraft'
 import PageTurner from '../../kit/PageTurner.vue'
 import PickField from '../../kit/PickField.vue'
@@ -20,6 +21,7 @@ type Entry = Schemas['CouponEntry']
 /** The shop's coupons, each as what it does; one at a time is written anew or changed. */
 const emit = defineEmits<{ said: [line: string] }>()
 const session = useSession()
+const deleting = useDeleting()
 const list = ref<Schemas['CouponList'] | null>(null)
 const page = ref(1)
 const { coupon: asked } = useRoute().query
@@ -55,6 +57,17 @@ function edit(coupon: Schemas['Coupon'] | null): void {
   entry.value = list.value && { ...(coupon?.entry ?? list.value.blank) }
   version.value = draft.begin(coupon?.version ?? 1)
   refusal.value = null
+}
+
+/** The same under another code. */
+function duplicate(coupon: Schemas['Coupon']): void {
+  edit(null)
+  entry.value = { ...coupon.entry, code: '' }
+}
+
+async function remove(coupon: Schemas['Coupon']): Promise<void> {
+  if (open.value === coupon.id) close()
+  refusal.value = await deleting.remove('coupon', coupon.id, coupon.entry.code)
 }
 
 function close(): void {
@@ -97,6 +110,7 @@ function turnTo(wanted: number): void {
 }
 
 watchDebounced(search, () => turnTo(1), { debounce: 150 })
+watch(deleting.changes, load)
 onMounted(load)
 </script>
 
@@ -121,6 +135,12 @@ onMounted(load)
         <span class="text-sm text-pencil">{{ coupon.uses === 1 ? 'used once' : `used ${coupon.uses} times` }}</span>
         <button type="button" class="follow min-h-8" @click="edit(coupon)">
           Change <span class="sr-only">{{ coupon.entry.code }}</span>
+        </button>
+        <button type="button" class="follow min-h-8" @click="duplicate(coupon)">
+          Duplicate <span class="sr-only">{{ coupon.entry.code }}</span>
+        </button>
+        <button type="button" class="follow min-h-8" @click="remove(coupon)">
+          Delete <span class="sr-only">{{ coupon.entry.code }}</span>
         </button>
       </li>
       <li v-if="list.items.length === 0" class="py-2 text-pencil">

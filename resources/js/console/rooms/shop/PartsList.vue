@@ -28,5 +28,8 @@ const parts = [
     <RouterLink :to="{ name: 'words', params: { shop: session.slug } }" class="block min-h-7 text-sea hover:underline"
       >Words</RouterLink
     >
+    <RouterLink :to="{ name: 'deleted', params: { shop: session.slug } }" class="block min-h-7 text-sea hover:underline"
+      >Deleted things</RouterLink
+    >
   </nav>
 </template>

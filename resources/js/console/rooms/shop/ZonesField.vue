@@ -46,9 +46,22 @@ function changeTable(at: number, part: Partial<Table>): void {
   if (table) change(at, { table: { ...table, ...part } })
 }
 
+/** Thresholds by zone and measure, as they stood when it was reckoned so last. */
+const tables = new Map<string, Table>()
+
 function measureBy(at: number, by: By): void {
+  const table = zones.value[at]?.table
+  if (table) tables.set(`${at} ${table.by}`, table)
+  const earlier = tables.get(`${at} ${by}`)
+  if (earlier) return change(at, { table: earlier })
   const fee = zones.value[at]?.table?.bands[0]?.fee ?? '0'
   change(at, { table: by === 'items' ? null : { by, limit: null, bands: [{ from: by === 'total' ? '0' : 0, fee }] } })
+}
+
+function removeZone(at: number): void {
+  // Those that follow have other numbers then.
+  tables.clear()
+  zones.value = zones.value.filter((_, index) => index !== at)
 }
 
 function setCountries(at: number, picked: string[]): void {
@@ -76,11 +89,7 @@ function setCountries(at: number, picked: string[]): void {
           "
           @update:model-value="(picked: string[]) => setCountries(at, picked)"
         />
-        <button
-          type="button"
-          class="side-deed justify-self-start sm:mt-7"
-          @click="zones = zones.filter((_, index) => index !== at)"
-        >
+        <button type="button" class="side-deed justify-self-start sm:mt-7" @click="removeZone(at)">
           Remove <span class="sr-only">zone {{ zone.name }}</span>
         </button>
       </div>

@@ -9,6 +9,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'Ready to sell?' },
   },
   {
+    path: '/:shop/shop/deleted',
+    name: 'deleted',
+    component: () => import('./DeletedView.vue'),
+    meta: { title: 'Deleted things' },
+  },
+  {
     path: '/:shop/shop/words',
     name: 'words',
     component: () => import('./WordsView.vue'),

@@ -10,6 +10,7 @@ const entry = defineModel<Schemas['OfferEntry']>({ required: true })
 
 const session = useSession()
 const before = ref<Schemas['OfferEntry'] | null>(null)
+const landings = { browsing: '', paid: '' }
 
 function findingsAt(segment: Schemas['Segment']): Schemas['Finding'][] {
   return props.proof.findings.filter((finding) => finding.slot === segment.slot && finding.item === segment.item)
@@ -30,6 +31,7 @@ function at(segment: Schemas['Segment']): AtSlot {
     proof: props.proof,
     lists: session.lists,
     item,
+    landings,
     change,
     changeItem: (part) =>
       change({ items: entry.value.items.map((old, index) => (index === item ? { ...old, ...part } : old)) }),

@@ -42,7 +42,7 @@ async function load(page: number): Promise<void> {
           <span>{{ dayAndTime(version.at) }}</span>
           <bdi v-if="version.person">{{ version.person }}</bdi>
           <button type="button" class="follow ml-auto" @click="$emit('restore', version.entry)">
-            Restore this version<span class="sr-only"> (number {{ version.version }})</span>
+            Restore this version <span class="sr-only">(number {{ version.version }})</span>
           </button>
         </p>
         <p class="sentence" dir="auto">

@@ -2,6 +2,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, useTemplateRef } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../../lib/client'
+import { useDeleting } from '../../../lib/deleting'
 import { useKeys } from '../../../lib/useKeys'
 import { useSession } from '../../../lib/session'
 import CopyButton from '../../../kit/CopyButton.vue'
@@ -36,6 +37,13 @@ async function mail(placement: number): Promise<void> {
     api.POST('/shops/{shop}/placements/{placement}/trial', { params: { path: { shop: session.slug, placement } } }),
   )
   mailed.value = data ? { isSent: true, words: `On its way to ${data.to}.` } : { isSent: false, words: refusal.message }
+}
+
+const complaint = ref('')
+const deleting = useDeleting()
+
+async function remove(): Promise<void> {
+  complaint.value = (await deleting.remove('place', props.placement.id, props.placement.page))?.message ?? ''
 }
 
 /** To publish takes more than a single key. */
@@ -122,6 +130,11 @@ useKeys(
     <DisclosureButton class="text-sm font-medium text-sea">Name, words and results of this place</DisclosureButton>
     <DisclosurePanel class="mt-2">
       <PlacementDetails :placement="placement" :change="change" />
+      <p v-if="placement.price_table_id === null" class="mt-3 text-sm text-pencil">
+        <button type="button" class="follow mr-2 min-h-7" @click="remove">Delete this place</button>
+        Its link then says that this offer is no longer there. For 30 days it can be taken back.
+      </p>
+      <p v-if="complaint" class="text-sm text-wrong" role="alert">{{ complaint }}</p>
     </DisclosurePanel>
   </Disclosure>
 </template>

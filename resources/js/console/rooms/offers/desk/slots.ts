@@ -20,6 +20,8 @@ export interface AtSlot {
   item: number
   change: (part: Partial<Entry>) => void
   changeItem: (part: Partial<Schemas['OfferItemEntry']>) => void
+  /** Where they keep browsing, and where they land after paying: while the one is used, the other waits here. */
+  landings: { browsing: string; paid: string }
 }
 
 interface SlotOfSentence {
@@ -117,11 +119,19 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
   destination: {
     name: 'Destination',
     editor: DestinationEditor,
-    bind: ({ entry, proof, change }) => ({
+    bind: ({ entry, proof, change, landings }) => ({
       modelValue: entry.destination,
       page: entry.page,
       choices: proof.destinations,
-      'onUpdate:modelValue': (destination: Entry['destination']) => change({ destination }),
+      'onUpdate:modelValue': (destination: Entry['destination']) => {
+        const [before, now] = [entry.destination, destination].map((one) => (one === 'stay' ? 'browsing' : 'paid')) as [
+          keyof typeof landings,
+          keyof typeof landings,
+        ]
+        if (before === now) return change({ destination })
+        landings[before] = entry.landing
+        change({ destination, landing: landings[now] })
+      },
       'onUpdate:page': (page: string) => change({ page }),
     }),
   },

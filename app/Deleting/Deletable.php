@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Deleting;
+
+use App\Models\Coupon;
+use App\Models\Look;
+use App\Models\Placement;
+use App\Models\PriceTable;
+use App\Models\Product;
+use App\Models\Shop;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What a seller can delete, and take back for a while. */
+enum Deletable: string
+{
+    case Product = 'product';
+    case Place = 'place';
+    case PriceTable = 'price_table';
+    case Coupon = 'coupon';
+    case Look = 'look';
+
+    /** For how long it can be taken back. */
+    public const DAYS = 30;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Product => 'Product',
+            self::Place => 'Place',
+            self::PriceTable => 'Price table',
+            self::Coupon => 'Coupon',
+            self::Look => 'Look',
+        };
+    }
+
+    /** @return Builder<Product>|Builder<Placement>|Builder<PriceTable>|Builder<Coupon>|Builder<Look> of the shop, whether deleted or not */
+    public function things(Shop $shop): Builder
+    {
+        $things = match ($this) {
+            self::Product => Product::withDeleted(),
+            self::Place => Placement::withDeleted(),
+            self::PriceTable => PriceTable::withDeleted(),
+            self::Coupon => Coupon::withDeleted(),
+            self::Look => Look::withDeleted(),
+        };
+
+        return $things->where('shop_id', $shop->id);
+    }
+
+    /** What it is called, of its row. */
+    public function nameOf(Product|Placement|PriceTable|Coupon|Look $thing): string
+    {
+        return match (true) {
+            $thing instanceof Placement => $thing->page,
+            $thing instanceof Coupon => $thing->code,
+            default => $thing->name,
+        };
+    }
+}
