@@ -113,13 +113,14 @@ final readonly class WriteWords
     /**
      * Things of a kind that have no words yet.
      *
+     * @param  int  $after  the last one that was looked at
      * @return list<int> ids
      */
-    public function missing(Kind $kind, Shop $shop, int $atMost): array
+    public function missing(Kind $kind, Shop $shop, int $atMost, int $after = 0): array
     {
         $table = $kind->table();
 
-        $things = $this->db->table($table)->where('shop_id', $shop->id);
+        $things = $this->db->table($table)->where('shop_id', $shop->id)->where('id', '>', $after);
         if ($kind->canBeDeleted()) {
             $things->whereNull('deleted_at');
         }

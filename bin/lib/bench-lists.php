@@ -18,10 +18,13 @@ DB::listen(static function ($query) use (&$queries, &$inDatabase): void {
     $inDatabase += $query->time;
 });
 
-printf("\n%-44s %10s %10s %10s\n", 'the console, with 10,000 products, 5,000 offers', 'ms of PHP', 'in the db', 'queries');
+printf("\n%-44s %10s %10s %10s\n", sprintf('%s products, %s offers, %s orders', ...array_map(static fn (string $things): string => number_format(DB::table($things)->count()), ['products', 'offers', 'orders'])), 'ms of PHP', 'in the db', 'queries');
 foreach ([
-    'products' => '/products', 'products, searched' => '/products?search=quiet+comb', 'products, page 200' => '/products?page=200',
-    'orders' => '/orders', 'orders, searched' => '/orders?search=Shopper+1234', 'orders, page 1000' => '/orders?page=1000', 'offers' => '/offers', 'offers, searched' => '/offers?search=no.+1234', 'offers, page 250' => '/offers?page=250',
+    'products' => '/products', 'products, searched by two words' => '/products?search=quiet+comb', 'products, by a letter that all have' => '/products?search=g', 'products, by a SKU' => '/products?search=honey-340', 'products, page 200' => '/products?page=200', 'products, counted by state' => '/products/states?search=comb',
+    'orders' => '/orders', 'orders, by a name and a number' => '/orders?search=Shopper+1234', 'orders, by a word that all have' => '/orders?search=honey', 'orders, by two words that all have' => '/orders?search=honey+new', 'orders, by a number' => '/orders?search=1042', 'orders, page 1000' => '/orders?page=1000',
+    'offers' => '/offers', 'offers, searched by two words' => '/offers?search=no.+1234', 'offers, by a letter that all have' => '/offers?search=o', 'offers, page 250' => '/offers?page=250', 'offers, by clicks' => '/offers?sort=clicks', 'offers, by name' => '/offers?sort=name', 'offers, counted by state' => '/offers/states?search=comb',
+    'price tables' => '/price-tables?search=honey', 'outdated copies' => '/copies?search=honey', 'coupons' => '/coupons?search=may', 'looks' => '/looks?search=silk',
+    'the command box, a word that all have' => '/find?typed=honey', 'the command box, two such words' => '/find?typed=honey+h', 'the command box, a SKU' => '/find?typed=honey-340', 'the command box, a name' => '/find?typed=wild+shopper', 'the command box, a pasted link' => '/find?typed=http%3A%2F%2Fmosslight.localhost%2Fp%2Fhoney-340',
 ] as $name => $path) {
     $runs = $inDatabases = [];
     for ($run = 0; $run < 12; $run++) {

@@ -21,8 +21,10 @@ return new class extends Migration
             });
         }
         Schema::table('products', function (Blueprint $table): void {
-            $table->index(['shop_id', 'updated_at', 'id']);
-            $table->index(['shop_id', 'is_draft']);
+            // Lists are counted and read from the index alone.
+            $table->index(['shop_id', 'deleted_at', 'name', 'id']);
+            $table->index(['shop_id', 'deleted_at', 'updated_at', 'id']);
+            $table->index(['shop_id', 'deleted_at', 'is_draft']);
             $table->boolean('was_for_sale')->nullable()->comment('before it was deleted');
         });
     }

@@ -22,8 +22,7 @@ final class SearchWrite extends Command
     {
         foreach (Shop::query()->get() as $shop) {
             foreach (Kind::cases() as $kind) {
-                // Everything has a word: a name, a state. What was written is not found again.
-                while (($ids = $write->missing($kind, $shop, self::AT_ONCE)) !== []) {
+                for ($after = 0; ($ids = $write->missing($kind, $shop, self::AT_ONCE, $after)) !== []; $after = max($ids)) {
                     $write->of($kind, $shop, $ids);
                 }
             }

@@ -48,6 +48,7 @@ async function rememberTable(priceTable: number, digest: string): Promise<void> 
       same.
     </p>
     <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+    <p v-if="!list && !refusal" class="py-6 text-pencil">Loading…</p>
     <template v-if="list">
       <p v-if="list.items.length + list.tables.length === 0 && search !== ''" class="py-6">
         No outdated copy fits “<bdi>{{ search }}</bdi

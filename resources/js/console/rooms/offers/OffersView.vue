@@ -96,6 +96,7 @@ const states = computed(() => {
     >
   </nav>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <p v-if="!list && !refusal" class="py-6 text-pencil">Loading…</p>
   <template v-if="list">
     <div v-if="hasOffers || search !== ''" class="flex flex-wrap items-baseline gap-x-8 gap-y-1">
       <SegmentedChoice v-model="filter" label="Show" :choices="states" />

@@ -25,6 +25,7 @@ const { list, refusal, search, turnTo } = useList((asked) =>
       >
     </ListHead>
     <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+    <p v-if="!list && !refusal" class="py-6 text-pencil">Loading…</p>
     <template v-if="list">
       <p v-if="list.items.length === 0 && search !== ''" class="py-6">
         No price table fits “<bdi>{{ search }}</bdi

@@ -102,6 +102,7 @@ onMounted(async () => {
       </li>
     </ul>
   </details>
+  <p v-if="!list && !refusal" class="py-6 text-pencil">Loading…</p>
   <template v-if="list">
     <SegmentedChoice v-model="filter" label="Show" class="mb-4" :choices="states" />
     <div v-if="list.items.length === 0 && search === '' && filter === ''" class="max-w-xl py-10">

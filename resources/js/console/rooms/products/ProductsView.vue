@@ -90,6 +90,7 @@ function stockOf(product: Schemas['Product']): string {
     >
   </div>
   <p v-if="refusal" class="text-wrong" role="alert">{{ refusal.message }}</p>
+  <p v-if="!list && !refusal" class="py-6 text-pencil">Loading…</p>
   <template v-if="list">
     <div class="mb-1 flex flex-wrap items-baseline gap-x-8 gap-y-1">
       <SegmentedChoice v-model="filter" label="Show" :choices="states" />
