@@ -52,6 +52,8 @@ final class FindTripTest extends BrowserTestCase
         self::openBox($browser)->seeing('Opened lately')->seeing('willow · Goods')->type(self::FIELD, 'vat')->seeing('Setting')->press(WebDriverKeys::ENTER)->arrivingAt('/shop#tax');
         self::openBox($browser)->type(self::FIELD, "http://was-{$this->shop->slug}.localhost/k/{$place->code}")->seeing('The link of a place.')->seeing('The shop has left')->seeing('A placement follows.')
             ->press(WebDriverKeys::ENTER)->arrivingAt("/offers/{$place->offer_id}")->seeing('Taste it');
+        self::openBox($browser)->type(self::FIELD, 'will')->seeing('willow · Goods')->clickAt(20, 700);
+        $browser->notSeeing('willow · Goods')->arrivingAt("/offers/{$place->offer_id}");
         self::openBox($browser)->type(self::FIELD, 'publish')->seeing('On this page')->type(self::FIELD, 'zebra')->seeing('Nothing of this shop is called that.')->press(WebDriverKeys::ESCAPE)->notSeeing('Nothing of this shop');
         self::openBox($browser)->type(self::FIELD, 'sign out')->seeing('Act')->press(WebDriverKeys::ENTER)->arrivingAt('/sign-in');
     }

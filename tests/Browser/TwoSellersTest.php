@@ -40,7 +40,7 @@ final class TwoSellersTest extends BrowserTestCase
         $first->press(WebDriverKeys::ESCAPE)->notSeeing('Two have changed the same');
         self::assertSame(['Moor honey', 'Ling honey'], [$first->field('Name')->getAttribute('value'), $product->refresh()->name]);
 
-        $first->click('See both and choose')->clickCss('[data-clash]:nth-of-type(1) input[value="theirs"]')->click('Save what is chosen')->seeing('New product');
+        $first->click('See both and choose')->clickCss('[data-clash] input[value="theirs"]')->click('Save what is chosen')->seeing('New product');
         self::assertSame(['Ling honey', 990, 500], [$product->refresh()->name, $product->price_minor, $product->sale_minor]);
     }
 

@@ -18,7 +18,7 @@ $browser = Browser::open((string) getenv('KITE_CHROMEDRIVER'));
 $take = static function (string $name) use ($browser, $folder): void {
     // Fonts and pictures arrive a moment after the words.
     usleep(600_000);
-    $browser->evaluate('document.activeElement?.blur(); if (! document.querySelector(".sheet")) scrollTo(0, 0)');
+    $browser->evaluate('if (! document.querySelector("[role=dialog]")) document.activeElement?.blur(); if (! document.querySelector(".sheet")) scrollTo(0, 0)');
     $browser->picture("{$folder}/{$name}.png");
     echo "{$name}\n";
 };
@@ -49,8 +49,8 @@ try {
     $browser->goTo("{$console}/mosslight/shop/words")->seeing('In every mail')->type('Find by what it says', 'order made')->notSeeing('In every mail')
         ->type('thank you for your order {number} at {shop}.', 'our bees and we thank you for order {number}.')->click('Mail: order made');
     $take('words');
-    $browser->goTo("{$console}/mosslight/links")->seeing('How it is written')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '2')->type('Label', 'spring-card')->seeing('from=spring-card');
-    $take('links');
+    $browser->goTo("{$console}/mosslight/offers")->seeing('Heather honey')->click('Find')->type('Find anything, or paste a link of this shop', 'hon')->seeing('honey-340 · Goods');
+    $take('find');
     $browser->goTo("{$console}/mosslight/orders/1011")->seeing('Goes to');
     $take('order');
 

@@ -85,13 +85,14 @@ function shownOf(choice: Choice): { label: string; note: string; kind: string } 
     <div class="fixed inset-0 bg-[#18222d]/40" aria-hidden="true" />
     <div class="fixed inset-0 overflow-y-auto p-4 pt-[9vh]">
       <DialogPanel class="mx-auto w-full max-w-2xl border-t-4 border-sea bg-sheet">
-        <Combobox :model-value="null" @update:model-value="choose">
+        <Combobox :model-value="null" nullable @update:model-value="choose">
           <ComboboxInput
             class="w-full border-b border-rule bg-transparent px-5 py-4 text-lg outline-offset-[-2px]"
             aria-label="Find anything, or paste a link of this shop"
             placeholder="Find anything, or paste a link of this shop"
             autocomplete="off"
             spellcheck="false"
+            :display-value="() => typed"
             @keydown.esc="isOpen = false"
             @change="typed = $event.target.value"
           />

@@ -27,10 +27,8 @@ async function undo(): Promise<void> {
           >“<bdi>{{ last.name }}</bdi
           >” is deleted.</span
         >
-        <button type="button" class="follow min-h-8" @click="undo">Undo</button>
-        <RouterLink :to="{ name: 'deleted', params: { shop: session.slug } }" class="follow min-h-8"
-          >Deleted things</RouterLink
-        >
+        <button type="button" class="follow" @click="undo">Undo</button>
+        <RouterLink :to="{ name: 'deleted', params: { shop: session.slug } }" class="follow">Deleted things</RouterLink>
         <span v-if="complaint" class="text-wrong">{{ complaint }}</span>
         <button type="button" class="ml-auto min-h-8 px-1 text-sea" aria-label="Close" @click="last = null">×</button>
       </p>

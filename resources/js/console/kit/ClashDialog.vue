@@ -34,8 +34,15 @@ function settle(): void {
     <button type="button" class="follow min-h-8" @click="isOpen = true">See both and choose</button>
     <ModalDialog :is-open="isOpen" title="Two have changed the same" is-wide @close="isOpen = false">
       <p class="mb-4">{{ refusal?.message }} What only one of you changed is kept from both.</p>
-      <fieldset v-for="(clash, index) in clashes" :key="index" class="mb-4 border-t border-rule pt-3" data-clash>
-        <legend class="small-title float-left mb-1 w-full">{{ clash.label }}</legend>
+      <div
+        v-for="(clash, index) in clashes"
+        :key="index"
+        role="radiogroup"
+        :aria-labelledby="`clash-${index}`"
+        class="mb-4 border-t border-rule pt-3"
+        data-clash
+      >
+        <h3 :id="`clash-${index}`" class="small-title mb-1">{{ clash.label }}</h3>
         <div class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
           <label
             v-for="side in ['mine', 'theirs'] as const"
@@ -46,7 +53,7 @@ function settle(): void {
             <input
               v-model="sides[index]"
               type="radio"
-              :name="`clash-${index}`"
+              :name="`side-${index}`"
               :value="side"
               class="mt-1 size-4 flex-none accent-sea"
             />
@@ -56,7 +63,7 @@ function settle(): void {
             </span>
           </label>
         </div>
-      </fieldset>
+      </div>
       <div class="flex flex-wrap gap-3">
         <button type="button" class="deed" @click="settle">Save what is chosen</button>
         <button type="button" class="side-deed !min-h-10" @click="isOpen = false">Cancel</button>

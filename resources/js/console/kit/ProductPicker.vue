@@ -33,7 +33,7 @@ function pick(product: Schemas['Product'] | null): void {
 </script>
 
 <template>
-  <Combobox :model-value="null" @update:model-value="pick">
+  <Combobox :model-value="null" nullable @update:model-value="pick">
     <ComboboxInput
       class="entry"
       aria-label="Find a product"

@@ -79,7 +79,7 @@ function stress(at: number): void {
       </p>
     </li>
   </ol>
-  <Combobox v-if="columns.length < MOST" :model-value="null" @update:model-value="add">
+  <Combobox v-if="columns.length < MOST" :model-value="null" nullable @update:model-value="add">
     <ComboboxInput
       class="entry"
       aria-label="Find an offer"
