@@ -130,7 +130,10 @@ start_database() {
         mariadb-install-db --no-defaults --user="$DB_USER" --datadir="$RUN/db" --auth-root-authentication-method=normal --skip-test-db >"$RUN/log/db-install.log" 2>&1 ||
             stop_with "The database could not be made; see ${RUN#"$ROOT"/}/log/db-install.log."
     fi
-    launch db mariadbd --no-defaults --user="$DB_USER" --datadir="$RUN/db" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$DB_SOCKET" \
+    # Another server that starts removes what it finds in a folder that both use.
+    mkdir -p "$RUN/db-tmp"
+    [ "$DB_USER" = "$(id -un)" ] || chown "$DB_USER" "$RUN/db-tmp"
+    launch db mariadbd --no-defaults --user="$DB_USER" --datadir="$RUN/db" --tmpdir="$RUN/db-tmp" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$DB_SOCKET" \
         --pid-file="$RUN/db/server.pid" --character-set-server=utf8mb4 --skip-name-resolve --performance-schema=OFF --innodb-buffer-pool-size=256M --max-connections=200
     wait_for "The database" mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e 'SELECT 1'
     mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e "
