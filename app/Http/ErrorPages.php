@@ -84,7 +84,7 @@ final class ErrorPages
     public static function sentence(int $status): JsonResponse
     {
         return response()->json(['message' => match ($status) {
-            401 => 'You are signed out. Sign in in another tab, then try again here; nothing is lost.',
+            401 => 'You are signed out. Sign in again, then go on here; nothing is lost.',
             403 => 'This is not yours to change.',
             404, 405 => 'Nothing is here. It may have been removed, or the address is mistyped.',
             413 => 'What was sent is larger than is taken here. Send less.',

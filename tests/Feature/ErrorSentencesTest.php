@@ -49,7 +49,7 @@ final class ErrorSentencesTest extends TestCase
     {
         $answer = $this->putJson($this->console("/api/shops/{$this->shop->slug}/checkout"), [])->assertUnauthorized();
 
-        self::assertSame('You are signed out. Sign in in another tab, then try again here; nothing is lost.', $answer->json('message'));
+        self::assertSame('You are signed out. Sign in again, then go on here; nothing is lost.', $answer->json('message'));
     }
 
     public function test_a_page_with_an_old_token_says_to_try_again(): void

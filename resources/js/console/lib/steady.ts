@@ -35,8 +35,7 @@ export function signInBy(ask: (() => Promise<boolean>) | null): void {
 export async function steadyFetch(request: Request): Promise<Response> {
   const answer = await persistently(request)
   if (answer.status === 419) return persistently(withToken(request))
-  if (answer.status !== 401 || !askToSignIn || SIGNING.test(request.url) || request.headers.has('X-Quiet'))
-    return answer
+  if (answer.status !== 401 || !askToSignIn || SIGNING.test(request.url) || isAside(request)) return answer
   asked ??= askToSignIn().finally(() => (asked = null))
   return (await asked) ? persistently(withToken(request)) : answer
 }
@@ -73,6 +72,12 @@ async function patiently(request: Request): Promise<Response> {
     if (slow > began) slow--
     if (slow === 0 && trouble.value === 'slow') trouble.value = null
   }
+}
+
+/** What is asked while somebody types or does nothing at all: no dialog comes between, what they do next brings it. */
+function isAside(request: Request): boolean {
+  const { pathname } = new URL(request.url)
+  return request.headers.has('X-Quiet') || ASKING.test(pathname) || pathname.endsWith('/find')
 }
 
 /** What is read, and what is saved over a version, is the same however often it is asked for. */

@@ -8,6 +8,8 @@ import LinkAnatomy from '../../kit/LinkAnatomy.vue'
 import PickField from '../../kit/PickField.vue'
 import ProductPicker from '../../kit/ProductPicker.vue'
 import TextField from '../../kit/TextField.vue'
+import KeptNotice from '../../kit/KeptNotice.vue'
+import { useDraft } from '../../lib/useDraft'
 import { useFields } from '../../lib/useFields'
 import { useLatest } from '../../lib/useLatest'
 import { useSession } from '../../lib/session'
@@ -19,6 +21,8 @@ const session = useSession()
 const facts = ref<Schemas['OpenLinks'] | null>(null)
 const refusal = ref<Refusal | null>(null)
 const entry = ref<Entry>({ items: [], to: '', coupon: '', back: '', from: '' })
+const draft = useDraft(() => `${session.slug}/open-link`, entry)
+const { wasKept } = draft
 const latest = useLatest((asked: Entry) =>
   outcome(api.POST('/shops/{shop}/open-links/build', { params: { path: { shop: session.slug } }, body: asked })),
 )
@@ -29,6 +33,7 @@ const destinations = computed(
 const choices = computed(() => [{ value: '', label: 'as set below' }, ...destinations.value])
 
 onMounted(async () => {
+  draft.begin(0)
   const { data, refusal: refused } = await outcome(
     api.GET('/shops/{shop}/open-links', { params: { path: { shop: session.slug } } }),
   )
@@ -72,6 +77,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
       A link can spell out what it sells, with no offer saved: by hand, in a sheet, in a program. Build one here, then
       write the next like it.
     </p>
+    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
     <p v-if="refusal" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <template v-if="facts">
       <LedgerRow title="Products">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import KeptNotice from '../../kit/KeptNotice.vue'
 import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
@@ -14,11 +15,17 @@ const props = defineProps<{
   isHere: boolean
 }>()
 const emit = defineEmits<{ close: []; done: [order: Schemas['Order']] }>()
-const { entry, isRestocked, trial, refusal, chooseAll, refund } = useRefund(
+const { entry, isRestocked, trial, refusal, chooseAll, refund, draft } = useRefund(
   () => props.number,
   () => props.refundable,
 )
 isRestocked.value = props.isHere
+const { wasKept } = draft
+
+function cancel(): void {
+  draft.drop()
+  emit('close')
+}
 
 const WAYS: { value: Schemas['RefundEntry']['by']; label: string }[] = [
   { value: 'goods', label: 'Goods and shipping' },
@@ -49,6 +56,7 @@ async function submit(): Promise<void> {
 <template>
   <form class="grid gap-x-8 gap-y-5 md:grid-cols-[minmax(0,1fr)_17rem]" @submit.prevent="submit">
     <div class="grid content-start gap-5">
+      <KeptNotice :is-shown="wasKept" class="-mb-5" @drop="draft.drop" />
       <SegmentedChoice v-model="entry.by" label="Give back" :choices="WAYS" />
       <template v-if="entry.by === 'goods'">
         <div>
@@ -100,7 +108,7 @@ async function submit(): Promise<void> {
         <button class="deed" :disabled="trial === null">
           {{ trial ? `Refund ${trial.amount.shown}` : 'Refund' }}
         </button>
-        <button type="button" class="follow" @click="$emit('close')">Cancel</button>
+        <button type="button" class="follow" @click="cancel">Cancel</button>
       </div>
     </div>
   </form>

@@ -1,6 +1,7 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
+import { useDraft, type DraftOfForm } from '../../lib/useDraft'
 import { useLatest } from '../../lib/useLatest'
 import { useSession } from '../../lib/session'
 
@@ -15,6 +16,7 @@ export function useRefund(
   refusal: ComputedRef<Refusal | null>
   chooseAll: () => void
   refund: () => Promise<Schemas['Order'] | null>
+  draft: DraftOfForm
 } {
   const session = useSession()
   // However often the button is pressed, the server knows it as one act.
@@ -28,6 +30,8 @@ export function useRefund(
     amount: '',
     reason: '',
   })
+  const draft = useDraft(() => `${session.slug}/refund/${number()}`, entry, { isHeard: false })
+  draft.begin(0)
   const isRestocked = ref(false)
   const refused = ref<Refusal | null>(null)
   const path = computed(() => ({ shop: session.slug, number: number() }))
@@ -61,6 +65,7 @@ export function useRefund(
       }),
     )
     refused.value = refusal ?? null
+    if (data) draft.settle()
     return data ?? null
   })
 
@@ -77,5 +82,6 @@ export function useRefund(
       }
     },
     refund,
+    draft,
   }
 }

@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../../lib/client'
 import { sentenceAt } from '../../../lib/client'
+import KeptNotice from '../../../kit/KeptNotice.vue'
+import { useDraft } from '../../../lib/useDraft'
 import { useFields } from '../../../lib/useFields'
 import { useSession } from '../../../lib/session'
 import PickField from '../../../kit/PickField.vue'
@@ -22,6 +24,9 @@ const entry = ref<Required<Schemas['PlacementEntry']>>({
   caption: props.placement.caption,
   is_paused: props.placement.is_paused,
 })
+const draft = useDraft(() => `${session.slug}/place/${props.placement.id}`, entry, { isHeard: false })
+const { wasKept } = draft
+draft.begin(0)
 const refusal = ref<Refusal | null>(null)
 const isSaved = ref(false)
 const media = computed(() => (session.lists?.media ?? []).map(({ key, label }) => ({ value: key, label })))
@@ -36,11 +41,13 @@ const { value, field } = useFields(entry, set, (at) => sentenceAt(refusal.value,
 async function save(): Promise<void> {
   refusal.value = await props.change(entry.value)
   isSaved.value = refusal.value === null
+  if (isSaved.value) draft.settle()
 }
 </script>
 
 <template>
   <form class="grid gap-3" novalidate @submit.prevent="save">
+    <KeptNotice :is-shown="wasKept" class="-mb-3" @drop="draft.drop" />
     <TextField v-bind="field('page')" label="Name of the place" />
     <PickField v-if="placement.price_table_id === null" v-bind="value('medium')" label="As" :choices="media" />
     <PickField

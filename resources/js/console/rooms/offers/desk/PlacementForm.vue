@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import type { Refusal, Schemas } from '../../../lib/client'
 import { sentenceAt } from '../../../lib/client'
+import { useDraft } from '../../../lib/useDraft'
 import { useSession } from '../../../lib/session'
 import PickField from '../../../kit/PickField.vue'
 import TextField from '../../../kit/TextField.vue'
@@ -18,6 +20,15 @@ const session = useSession()
 const page = ref(props.begins?.page ?? '')
 const medium = ref<Schemas['MediumKey']>(props.begins?.medium ?? 'html')
 const form = ref<Schemas['WidgetForm']>('button')
+const typed = computed<{ page: string; medium: Schemas['MediumKey']; form: Schemas['WidgetForm'] } | null>({
+  get: () => ({ page: page.value, medium: medium.value, form: form.value }),
+  set: (now) => {
+    if (now) [page.value, medium.value, form.value] = [now.page, now.medium, now.form]
+  },
+})
+const path = useRoute().path
+const draft = useDraft(() => `new place of ${path}`, typed, { isHeard: false })
+draft.begin(0)
 const refusal = ref<Refusal | null>(null)
 const isPlacing = ref(false)
 const media = computed(() => session.lists?.media ?? [])
@@ -36,7 +47,9 @@ async function add(how = props.publish ?? props.place): Promise<void> {
     caption: '',
   })
   isPlacing.value = false
-  if (!refusal.value) page.value = ''
+  if (refusal.value) return
+  page.value = ''
+  draft.settle()
 }
 </script>
 
