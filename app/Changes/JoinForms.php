@@ -32,6 +32,6 @@ final readonly class JoinForms
         }
         $merge = FormMerge::of($base, $theirs, $mine($base));
 
-        return new JoinedForm($now, $theirs, $merge->form, $merge->clashes);
+        return new JoinedForm($now, $base, $merge->form, $merge->clashes);
     }
 }

@@ -69,6 +69,16 @@ final class TwoSellersTest extends BrowserTestCase
         self::assertSame('Europe/Madrid', $first->field('Time zone')->getAttribute('value'));
     }
 
+    public function test_whoever_saves_types_on_and_reloads_has_not_been_overtaken_by_themselves(): void
+    {
+        $form = $this->consoleAddress("/{$this->shop->slug}/shop");
+        $browser = $this->signedIn()->goTo($form)->seeing('Prices and fees contain tax')->unfold('Provider’s fee')->type('Percent', '3')->click('Save')->seeing('All is saved.')->type('Percent', '4');
+        usleep(500_000);
+
+        $browser->goTo('about:blank')->goTo($form)->seeing('This is what you left here')->click('Save')->seeing('All is saved.')->notSeeing('changed meanwhile');
+        self::assertSame('4', $this->fee());
+    }
+
     public function test_a_session_that_has_ended_is_begun_anew_over_the_page_and_the_act_goes_on(): void
     {
         $product = $this->product($this->shop);

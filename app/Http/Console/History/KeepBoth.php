@@ -8,7 +8,6 @@ use App\Catalogue\StockInForm;
 use App\Changes\Edited;
 use App\Changes\EditKind;
 use App\Changes\Edits;
-use App\Changes\FormVersions;
 use App\Changes\JoinForms;
 use App\Http\Console\Shared\ReadEditing;
 use App\Models\Shop;
@@ -26,7 +25,6 @@ final readonly class KeepBoth
 {
     public function __construct(
         private JoinForms $join,
-        private FormVersions $versions,
         private Edits $edits,
         private SayFields $say,
     ) {}
@@ -48,7 +46,7 @@ final readonly class KeepBoth
         if ($joined === null) {
             return $next($request);
         }
-        $form = $isProduct ? StockInForm::saved($joined->form, $sent, $this->versions->form($edited, $seen) ?? []) : $joined->form;
+        $form = $isProduct ? StockInForm::saved($joined->form, $sent, $joined->base) : $joined->form;
         if ($joined->clashes !== []) {
             return response()->json([
                 'message' => $this->edits->changedMeanwhile($edited, ReadEditing::of($request))->getMessage(),

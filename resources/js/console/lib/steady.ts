@@ -60,16 +60,17 @@ async function persistently(request: Request): Promise<Response> {
 
 /** Whoever waits for long is told so. */
 async function patiently(request: Request): Promise<Response> {
+  let isSlow = false
   const timer = setTimeout(() => {
+    isSlow = true
     slow++
     trouble.value ??= 'slow'
   }, SLOW_MS)
-  const began = slow
   try {
     return await fetch(request)
   } finally {
     clearTimeout(timer)
-    if (slow > began) slow--
+    if (isSlow) slow--
     if (slow === 0 && trouble.value === 'slow') trouble.value = null
   }
 }
@@ -80,10 +81,11 @@ function isAside(request: Request): boolean {
   return request.headers.has('X-Quiet') || ASKING.test(pathname) || pathname.endsWith('/find')
 }
 
-/** What is read, and what is saved over a version, is the same however often it is asked for. */
+/** What is read, and what is saved over a version, is the same however often it is asked for; a password that was changed is no longer the one that is sent along. */
 function isSafe(request: Request): boolean {
   const { pathname } = new URL(request.url)
-  return request.method === 'GET' || request.method === 'PUT' || (request.method === 'POST' && ASKING.test(pathname))
+  const isOfForm = request.method === 'PUT' && !pathname.startsWith('/api/me/')
+  return request.method === 'GET' || isOfForm || (request.method === 'POST' && ASKING.test(pathname))
 }
 
 function passed(milliseconds: number): Promise<void> {

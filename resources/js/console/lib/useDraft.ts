@@ -23,8 +23,8 @@ export interface DraftOfForm {
   begin: (version: number) => number
   /** Keeps at once what was typed in the last moment, before the form becomes that of another thing. */
   keep: () => void
-  /** Called once what stands in the form is saved. */
-  settle: () => void
+  /** Called once what stands in the form is saved, as this version where the form stays open. */
+  settle: (version?: number) => void
   /** Puts back what is saved. */
   drop: () => void
 }
@@ -72,8 +72,9 @@ export function useDraft<T>(
     return kept.version
   }
 
-  function settle(): void {
+  function settle(version: number = seen.value): void {
     saved.value = JSON.stringify(value.value)
+    seen.value = version
     wasKept.value = false
     drafts.forget(name())
     // What is saved can be taken back, too: that is another change.

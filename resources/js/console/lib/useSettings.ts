@@ -75,7 +75,7 @@ export function useSettings<T extends object>(
     if (!data) return null
     entry.value = data.entry
     version.value = data.version
-    draft.settle()
+    draft.settle(data.version)
     return data.entry
   })
 

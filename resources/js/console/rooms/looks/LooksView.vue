@@ -95,7 +95,7 @@ const choices = computed(() => [
       @settle="(form, version) => save(version, form)"
       @reload="discard"
     />
-    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
+    <KeptNotice :is-shown="wasKept" @drop="discard" />
     <p v-if="refusal?.errors?.is_away" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="entry" class="grid gap-x-10 gap-y-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
       <div>

@@ -172,7 +172,7 @@ async function remember(): Promise<void> {
       @settle="(form, over) => save(over, form)"
       @reload="discard"
     />
-    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
+    <KeptNotice :is-shown="wasKept" @drop="discard" />
     <p v-if="!isLoaded && !refusal" class="text-pencil">Loading…</p>
     <form v-if="isLoaded" class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save()">
       <div>

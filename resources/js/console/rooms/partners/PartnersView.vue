@@ -56,7 +56,7 @@ async function discard(): Promise<void> {
       @settle="(form, version) => save(version, form)"
       @reload="discard"
     />
-    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
+    <KeptNotice :is-shown="wasKept" @drop="discard" />
     <div v-if="partners" class="grid gap-x-10 gap-y-6 lg:grid-cols-[16rem_minmax(0,1fr)]">
       <div class="grid min-w-0 content-start gap-5">
         <MarketplaceList

@@ -125,7 +125,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
       </template>
     </div>
     <p v-if="complaint" class="mb-4 text-wrong" role="alert">{{ complaint }}</p>
-    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
+    <KeptNotice :is-shown="wasKept" @drop="reload" />
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">
         <LedgerRow title="Product" help="sku">

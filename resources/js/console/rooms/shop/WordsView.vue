@@ -51,7 +51,7 @@ const note = computed(() => {
     What shoppers read on your pages and in your mails. Say any of it in your own words; what stands in braces is filled
     in. Words on buttons stand at the offers and the shopfront.
   </p>
-  <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
+  <KeptNotice :is-shown="wasKept" @drop="reload" />
   <div v-if="entry" class="grid gap-x-10 gap-y-6 pb-24 lg:grid-cols-[minmax(0,1fr)_26rem]">
     <WordsPreview class="lg:sticky lg:top-20 lg:order-2 lg:self-start" :own="own" :samples="entry.samples" />
     <form class="min-w-0" @submit.prevent="submit()">

@@ -84,7 +84,7 @@ export function useRules(options: DraftOptions): {
     refusal.value = refused ?? null
     if (!data) return false
     take(data)
-    draft.settle()
+    draft.settle(data.version)
     await session.reload()
     return true
   })
