@@ -23,21 +23,25 @@ final readonly class Edits
     /**
      * Called first in the transaction that saves: whoever saves the same waits until it stands.
      *
-     * @return int the version that is left
+     * @return int the version that stands, and is left where something changes
      *
      * @throws ChangedMeanwhile
      */
     public function claim(Edited $edited, Editing $editing): int
     {
-        $now = $this->clock->now();
-        $this->db->insert('INSERT INTO edits (shop_id, kind, subject_id, version, edited_at) VALUES (?, ?, ?, ?, ?) ON DUPLICATE KEY UPDATE version = version', [...array_values($edited->key()), self::FIRST, $now]);
+        $this->db->insert('INSERT INTO edits (shop_id, kind, subject_id, version, edited_at) VALUES (?, ?, ?, ?, ?) ON DUPLICATE KEY UPDATE version = version', [...array_values($edited->key()), self::FIRST, $this->clock->now()]);
         $last = $this->last($edited, isLocked: true);
         if ($editing->isBehind($last->version)) {
             throw $this->changed($edited, $last, $editing);
         }
-        $this->db->table('edits')->where($edited->key())->update(['version' => $last->version + 1, 'person_id' => $editing->person?->id, 'edited_at' => $now]);
 
         return $last->version;
+    }
+
+    /** Called where the transaction that has claimed a version has changed something. */
+    public function count(Edited $edited, int $before, Editing $editing): void
+    {
+        $this->db->table('edits')->where($edited->key())->update(['version' => $before + 1, 'person_id' => $editing->person?->id, 'edited_at' => $this->clock->now()]);
     }
 
     /** What is said to whoever comes too late. */

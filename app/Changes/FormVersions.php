@@ -7,7 +7,6 @@ namespace App\Changes;
 use App\Models\FormVersion;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
-use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use PaperKite\Edit\FormMerge;
 
@@ -17,28 +16,20 @@ final readonly class FormVersions
     public function __construct(private Clock $clock) {}
 
     /**
-     * Does a change, in the transaction that has claimed it, and keeps what the form said before, where nobody has, and
-     * says after.
-     *
-     * @template T
+     * Keeps what a form said before, where nobody has, and says after a change, in the transaction that has claimed it.
      *
      * @param  int  $before  the version that is left
-     * @param  Closure(): array<mixed>  $form  as it would be sent unchanged, read anew each time
-     * @param  Closure(): T  $change
-     * @return T
+     * @param  array<mixed>  $standing  as it would have been sent unchanged
+     * @param  array<mixed>  $now  as it would be sent unchanged after the change
      */
-    public function keep(Edited $edited, int $before, Editing $editing, Closure $form, Closure $change): mixed
+    public function keep(Edited $edited, int $before, Editing $editing, array $standing, array $now): void
     {
-        $standing = $form();
         $kept = $this->form($edited, $before);
         if ($kept === null) {
             $this->write($edited, $before, $standing, null, $this->clock->now());
         }
-        $changed = $change();
         // What has become another since without anybody's form, such as a stock that was sold from, is nobody's change.
-        $this->write($edited, $before + 1, FormMerge::of($standing, $kept ?? $standing, $form())->withMine(), $editing->person?->id, $this->clock->now());
-
-        return $changed;
+        $this->write($edited, $before + 1, FormMerge::of($standing, $kept ?? $standing, $now)->withMine(), $editing->person?->id, $this->clock->now());
     }
 
     /** @return array<mixed>|null `null` where it was not kept */

@@ -7,7 +7,10 @@ namespace App\Changes;
 use App\Database\InTransaction;
 use Closure;
 
-/** Saves a form over the version that its seller began with, and keeps what it said before and says now. */
+/**
+ * Saves a form over the version that its seller began with, and keeps what it said before and says now. Whoever sends
+ * again what stands there already, for want of an answer, makes no version of it.
+ */
 final readonly class SaveForm
 {
     public function __construct(
@@ -30,7 +33,15 @@ final readonly class SaveForm
         return ($this->inTransaction)(function () use ($edited, $editing, $form, $change): mixed {
             $before = $this->edits->claim($edited, $editing);
 
-            return $this->versions->keep($edited, $before, $editing, static fn (): array => self::sent($form()), $change);
+            $standing = self::sent($form());
+            $changed = $change();
+            $now = self::sent($form());
+            if ($now !== $standing) {
+                $this->versions->keep($edited, $before, $editing, $standing, $now);
+                $this->edits->count($edited, $before, $editing);
+            }
+
+            return $changed;
         });
     }
 

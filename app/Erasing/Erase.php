@@ -23,6 +23,8 @@ final readonly class Erase
 
     private const PICTURE_DAYS = 1;
 
+    private const ANSWER_DAYS = 1;
+
     private const ROWS_AT_ONCE = 500;
 
     public function __construct(
@@ -43,6 +45,7 @@ final readonly class Erase
             'shoppers’ sessions' => $this->db->table('shopper_sessions')->where('expires_at', '<', $now)->delete(),
             // The console's sessions are on the machine's clock, which moving the demo on leaves alone.
             'sellers’ sessions' => $this->db->table('sessions')->where('last_activity', '<', CarbonImmutable::createFromTimestampUTC($now->getTimestamp() - $this->clock->offset())->subMinutes($this->sessionMinutes)->getTimestamp())->delete(),
+            'answers that were given' => $this->db->table('acts_done')->where('at', '<', $now->subDays(self::ANSWER_DAYS))->delete(),
             'pictures that belong to nothing' => $this->pictures($now->subDays(self::PICTURE_DAYS)),
         ];
     }

@@ -40,13 +40,18 @@ final readonly class SaveOffer
             if ($locked !== null && $editing->isBehind($locked->version)) {
                 throw $this->changedMeanwhile($locked, $shop, $editing);
             }
+            $before = $locked === null ? null : OfferForm::of($locked->load(Offer::TOLD_WITH));
             if ($locked !== null && $locked->versions()->doesntExist()) {
-                $this->writeVersion($locked->load(Offer::TOLD_WITH), $shop, null);
+                $this->writeVersion($locked, $shop, null);
             }
             $saved = $this->written($shop, $locked, $draft);
             $this->writeLines($saved, $draft);
             $told = $saved->refresh()->load(Offer::TOLD_WITH);
-            $this->writeVersion($told, $shop, $editing->person);
+            // Whoever sends again what stands there already, for want of an answer, makes no version of it.
+            if (json_encode($before) !== json_encode(OfferForm::of($told))) {
+                $told->update(['version' => $locked === null ? $told->version : $told->version + 1]);
+                $this->writeVersion($told, $shop, $editing->person);
+            }
             $this->changed->offer($told);
 
             return $told;
@@ -67,7 +72,7 @@ final readonly class SaveOffer
         if ($offer === null) {
             return $shop->offers()->create(['state' => OfferState::Draft, ...$attributes]);
         }
-        $offer->update([...$attributes, 'version' => $offer->version + 1]);
+        $offer->update($attributes);
 
         return $offer;
     }

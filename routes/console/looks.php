@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 use App\Http\Console\History\KeepBoth;
 use App\Http\Console\Looks\LookController;
+use App\Http\Console\Once\OnlyOnce;
 use Illuminate\Support\Facades\Route;
 
 // Looks.
 
 Route::get('looks', [LookController::class, 'list'])->can('read', 'shop');
-Route::post('looks', [LookController::class, 'create'])->can('work', 'shop');
+Route::post('looks', [LookController::class, 'create'])->can('work', 'shop')->middleware(OnlyOnce::class);
 Route::post('looks/trial', [LookController::class, 'try'])->can('read', 'shop');
 Route::put('looks/{look}', [LookController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':look,look');
 Route::post('looks/{look}/earlier', [LookController::class, 'putBack'])->can('work', 'shop');

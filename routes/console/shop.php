@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Console\History\KeepBoth;
+use App\Http\Console\Once\OnlyOnce;
 use App\Http\Console\Shop\CheckoutRulesController;
 use App\Http\Console\Shop\CouponController;
 use App\Http\Console\Shop\FirstRulesController;
@@ -20,13 +21,13 @@ use Illuminate\Support\Facades\Route;
 Route::get('', [ShopController::class, 'show'])->can('read', 'shop');
 Route::get('rules', [RulesController::class, 'show'])->can('read', 'shop');
 Route::put('rules', [RulesController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':rules');
-Route::post('rules/first-zone', [FirstRulesController::class, 'zone'])->can('work', 'shop');
-Route::post('rules/first-rate', [FirstRulesController::class, 'rate'])->can('work', 'shop');
+Route::post('rules/first-zone', [FirstRulesController::class, 'zone'])->can('work', 'shop')->middleware(OnlyOnce::class);
+Route::post('rules/first-rate', [FirstRulesController::class, 'rate'])->can('work', 'shop')->middleware(OnlyOnce::class);
 Route::post('rules/trial', [RulesController::class, 'try'])->can('read', 'shop');
 Route::get('checkout', [CheckoutRulesController::class, 'show'])->can('read', 'shop');
 Route::put('checkout', [CheckoutRulesController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':checkout');
 Route::get('coupons', [CouponController::class, 'list'])->can('read', 'shop');
-Route::post('coupons', [CouponController::class, 'create'])->can('work', 'shop');
+Route::post('coupons', [CouponController::class, 'create'])->can('work', 'shop')->middleware(OnlyOnce::class);
 Route::put('coupons/{coupon}', [CouponController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':coupon,coupon');
 Route::get('shopfront', [ShopfrontRulesController::class, 'show'])->can('read', 'shop');
 Route::put('shopfront', [ShopfrontRulesController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':shopfront');

@@ -75,7 +75,38 @@ final class NothingLostTest extends BrowserTestCase
         yield 'a place' => [static fn (self $test): string => "offers/{$test->placement($test->offer($test->product($test->shop)))->offer_id}", 'Own caption', 'Taste it', 'Name, words and results of this place'];
         yield 'a link by hand' => [static fn (self $test): string => 'links', 'Label for the results', 'spring-card'];
         yield 'a refund' => [static fn (self $test): string => "orders/{$test->paid($test->shop, $test->product($test->shop), 1)->number}", 'Reason (optional)', 'It leaked', 'Refund'];
+        yield 'an invitation' => [static fn (): string => 'people', 'E-mail', 'ada@letters.example'];
         yield 'the note of an order' => [static fn (self $test): string => "orders/{$test->held($test->shop, $test->product($test->shop), 1)->number}", 'Note', 'Ring twice'];
+    }
+
+    public function test_an_account_to_be_paid_waits_and_the_password_beside_it_does_not(): void
+    {
+        $address = $this->consoleAddress("/{$this->shop->slug}/shop");
+        $browser = $this->signedIn()->goTo($address)->click('Change the payee')->type('Account at the provider', 'reed-and-rope')->type('Your password', 'not to be kept');
+        usleep(500_000);
+        $browser->goTo('about:blank')->goTo($address)->seeing('This is what you left here, not saved yet.');
+        self::assertSame(['reed-and-rope', ''], [$browser->field('Account at the provider')->getAttribute('value'), $browser->field('Your password')->getAttribute('value')]);
+        self::assertStringNotContainsString('not to be kept', (string) json_encode($browser->evaluate('return [{ ...localStorage }, { ...sessionStorage }]')));
+        $browser->click('Offers')->seeing('The last change is not saved')->click('Stay here')->click('Cancel')->notSeeing('This is what you left here');
+    }
+
+    public function test_what_was_made_while_the_answer_was_lost_is_made_once(): void
+    {
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products/new"))->type('Name', 'Ling honey')->type('Price', '9.80');
+        $browser->evaluate(<<<'JS'
+            const fetch = window.fetch
+            window.lost = []
+            window.fetch = async (request) => {
+              const answer = await fetch(request)
+              if (request.method !== 'POST' || !request.url.endsWith('/products') || window.lost.length === 2) return answer
+              window.lost.push(answer.status)
+              throw new TypeError('The line is cut.')
+            }
+            JS);
+        $browser->click('Save')->until(fn (): bool => Product::query()->where('shop_id', $this->shop->id)->exists() && $browser->evaluate('return window.lost.length') === 2, 'the answer to be lost twice');
+        $browser->seeing('New product');
+        self::assertSame([201, 201], $browser->evaluate('return window.lost'));
+        self::assertSame(1, Product::query()->where('shop_id', $this->shop->id)->count());
     }
 
     public function test_a_form_is_left_only_after_asking_and_what_was_typed_waits(): void

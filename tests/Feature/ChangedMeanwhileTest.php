@@ -89,13 +89,16 @@ final class ChangedMeanwhileTest extends TestCase
     }
 
     #[DataProvider('forms')]
-    public function test_the_same_act_twice_is_the_same(string $form): void
+    public function test_the_same_act_twice_is_the_same_and_one_version(string $form): void
     {
         [$address, $base, $mine] = $this->form($form);
+        $versions = fn (): int => FormVersion::query()->where('shop_id', $this->shop->id)->count() + OfferVersion::query()->where('shop_id', $this->shop->id)->count();
         $this->save($this->maren, $address, [...$base, ...$mine, 'version' => 1])->assertOk();
+        $before = $versions();
 
         $this->save($this->maren, $address, [...$base, ...$mine, 'version' => 1])->assertOk();
         self::assertSame([], array_diff_key($mine, $this->kept($mine)));
+        self::assertSame($before, $versions());
     }
 
     public function test_a_change_of_ones_own_in_another_window_is_told_as_that(): void
@@ -155,10 +158,10 @@ final class ChangedMeanwhileTest extends TestCase
     public function test_each_form_of_a_shop_counts_for_itself(): void
     {
         [$rules, $base, $mine] = $this->form('rules');
-        [$checkout, $asked] = $this->form('checkout');
+        [$checkout, $asked, $changed] = $this->form('checkout');
         $this->save($this->maren, $rules, [...$base, ...$mine, 'version' => 1])->assertOk()->assertJsonPath('version', 2);
 
-        $this->save($this->tomas, $checkout, $asked + ['version' => 1])->assertOk()->assertJsonPath('version', 2);
+        $this->save($this->tomas, $checkout, [...$asked, ...$changed, 'version' => 1])->assertOk()->assertJsonPath('version', 2);
     }
 
     public function test_a_person_who_is_gone_is_not_named(): void

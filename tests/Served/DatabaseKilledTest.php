@@ -10,18 +10,20 @@ use App\Models\Message;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\StockMovement;
-use RuntimeException;
+use Tests\Support\KillsServers;
 
 /** The database server is killed between payment and return, and comes back: nothing is lost, nothing is doubled. */
 final class DatabaseKilledTest extends ServedTestCase
 {
+    use KillsServers;
+
     public function test_the_order_appears_once_from_the_providers_retry(): void
     {
         $product = $this->product($this->shop, ['stock' => 3]);
         $shopper = self::shopper();
         $page = $this->hostedPage($shopper, $this->placement($this->offer($product)));
 
-        $this->killDatabase();
+        $this->kill($this->database());
         $return = $shopper->post($page, ['form_params' => ['do' => 'pay', 'delivery' => 'first']])->getHeaderLine('Location');
         $shopper->get($return);
         $this->waitUntil(fn (): bool => Order::query()->where('shop_id', $this->shop->id)->exists());
@@ -34,19 +36,5 @@ final class DatabaseKilledTest extends ServedTestCase
         ]);
         self::assertSame([2, CheckoutState::Ordered], [$product->refresh()->stock, Checkout::query()->where('shop_id', $this->shop->id)->sole()->state]);
         $this->waitUntil(fn (): bool => Order::query()->where('shop_id', $this->shop->id)->sole()->captured_at !== null);
-    }
-
-    private function killDatabase(): void
-    {
-        $port = config()->string('database.connections.mariadb.port');
-        foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
-            $command = explode("\0", (string) @file_get_contents($file));
-            if (basename($command[0]) === 'mariadbd' && in_array("--port={$port}", $command, true)) {
-                posix_kill((int) basename(dirname($file)), SIGKILL);
-
-                return;
-            }
-        }
-        throw new RuntimeException('The database server of the tests is not running.');
     }
 }

@@ -19,6 +19,8 @@ final class ManySellersTest extends ServedTestCase
 
     private const WINDOWS = 16;
 
+    private const ZONES = ['Europe/Madrid', 'Europe/Paris', 'Europe/Rome', 'Europe/Oslo', 'Europe/Prague', 'Europe/Vienna', 'Europe/Lisbon', 'Europe/Dublin'];
+
     public function test_of_sixteen_who_began_alike_one_saves_and_the_others_are_told(): void
     {
         $product = $this->product($this->shop, ['stock' => 5]);
@@ -41,12 +43,32 @@ final class ManySellersTest extends ServedTestCase
         $saves = [];
         for ($round = 0; $round < 8; $round++) {
             foreach ($entries as $address => $entry) {
-                $saves[] = $this->ask('PUT', $address, $entry);
+                $saves[] = $this->ask('PUT', $address, array_replace_recursive($entry, $address === 'rules' ? ['rules' => ['timezone' => self::ZONES[$round]]] : []));
             }
         }
 
         self::assertSame([200], array_values(array_unique($this->statuses($saves))));
         self::assertSame(9, $this->read($this->ask('GET', 'rules')->wait())['version']);
+    }
+
+    public function test_of_what_is_deleted_while_sixteen_save_it_nothing_is_half_there(): void
+    {
+        $product = $this->product($this->shop);
+        $entry = (array) $this->read($this->ask('GET', "products/{$product->id}")->wait())['entry'];
+        $acts = [];
+        for ($window = 1; $window <= self::WINDOWS; $window++) {
+            $acts[] = $this->ask('PUT', "products/{$product->id}", ['name' => "Lime {$window}"] + $entry);
+            if ($window % 4 === 0) {
+                $acts[] = $this->ask('POST', "deleted/product/{$product->id}", ['is_deleted' => $window % 8 !== 0]);
+            }
+        }
+        self::assertSame([], array_diff($this->statuses($acts), [200, 404, 409]));
+
+        $this->ask('POST', "deleted/product/{$product->id}", ['is_deleted' => true])->wait();
+        self::assertSame(404, $this->statuses([$this->ask('PUT', "products/{$product->id}", $entry)])[0]);
+        $this->ask('POST', "deleted/product/{$product->id}", ['is_deleted' => false])->wait();
+        $form = $this->read($this->ask('GET', "products/{$product->id}")->wait());
+        self::assertSame(200, $this->statuses([$this->ask('PUT', "products/{$product->id}", ['name' => 'Lime', 'version' => $form['version']] + (array) $form['entry'])])[0]);
     }
 
     public function test_sixteen_places_of_one_offer_are_made_once_each_while_what_it_sells_is_renamed_and_all_are_found(): void

@@ -30,8 +30,11 @@ trait AsksConsole
     /** Shared with those whose requests go on meanwhile. */
     private ?HandlerStack $together = null;
 
-    /** @param  array<mixed>|null  $body */
-    private function ask(string $method, string $path, ?array $body = null): PromiseInterface
+    /**
+     * @param  array<mixed>|null  $body
+     * @param  array<string, string>  $headers
+     */
+    private function ask(string $method, string $path, ?array $body = null, array $headers = []): PromiseInterface
     {
         $session = $this->session ??= $this->beginSession($this->person);
         $console = config()->string('kite.console_host').':'.getenv('KITE_PUBLIC_PORT');
@@ -39,7 +42,7 @@ trait AsksConsole
         $this->windows ??= new Client(($this->together === null ? [] : ['handler' => $this->together]) + ['http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
 
         return $this->windows->requestAsync($method, "http://{$console}/api/shops/{$this->shop->slug}/{$path}", [
-            'headers' => ['Accept' => 'application/json', 'Cookie' => "{$session['name']}={$session['value']}", 'X-CSRF-TOKEN' => $session['token']],
+            'headers' => $headers + ['Accept' => 'application/json', 'Cookie' => "{$session['name']}={$session['value']}", 'X-CSRF-TOKEN' => $session['token']],
         ] + ($body === null ? [] : ['json' => $body]));
     }
 

@@ -10,6 +10,7 @@ use App\Deleting\Deletable;
 use App\Embed\WidgetClick;
 use App\Finding\Act;
 use App\Http\Console\History\ClashResource;
+use App\Http\Console\Once\OnlyOnce;
 use App\Offers\OfferSort;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
@@ -125,6 +126,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'number', name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'token', name: 'token', description: 'As it stands in the link.', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(parameter: 'act', name: OnlyOnce::HEADER, description: 'A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice.', in: 'header', schema: new OA\Schema(type: 'string')),
         new OA\Parameter(parameter: 'search', name: 'search', in: 'query', schema: new OA\Schema(type: 'string')),
         new OA\Parameter(parameter: 'page', name: 'page', in: 'query', schema: new OA\Schema(type: 'integer')),
     ],

@@ -76,7 +76,7 @@ final readonly class ProductController
         return response()->json(new BlankProductResource(ProductForm::blank()));
     }
 
-    #[OA\Post(path: '/shops/{shop}/products', operationId: 'createProduct', summary: 'Make a product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/products', operationId: 'createProduct', summary: 'Make a product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/ProductEntry'))]
     #[Answer(ProductFormResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
@@ -102,7 +102,7 @@ final readonly class ProductController
         return $this->answer(($this->save)($shop, $product, $request->product(), $request->extras(), ReadEditing::of($request)), $shop, 200);
     }
 
-    #[OA\Post(path: '/shops/{shop}/products/{product}/duplicate', operationId: 'duplicateProduct', summary: 'Duplicate a product', description: 'Makes a draft that says the same under a name and SKUs of its own, with none in stock.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))])]
+    #[OA\Post(path: '/shops/{shop}/products/{product}/duplicate', operationId: 'duplicateProduct', summary: 'Duplicate a product', description: 'Makes a draft that says the same under a name and SKUs of its own, with none in stock.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[Answer(ProductFormResource::class, 201)]
     public function duplicate(Request $request, Shop $shop, Product $product, DuplicateProduct $duplicate, ReadMarketplaces $marketplaces): JsonResponse
     {

@@ -51,7 +51,7 @@ final readonly class LookController
         return response()->json(LookTrialResource::of(($this->read)($shop, FormInput::of($request->all()))));
     }
 
-    #[OA\Post(path: '/shops/{shop}/looks', operationId: 'createLook', summary: 'Make a look', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/looks', operationId: 'createLook', summary: 'Make a look', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/LookEntry'))]
     #[Answer(LookListResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]

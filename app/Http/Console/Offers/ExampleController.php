@@ -42,7 +42,7 @@ final readonly class ExampleController
         ), Example::cases())));
     }
 
-    #[OA\Post(path: '/shops/{shop}/offers/examples/table', operationId: 'beginTable', summary: 'Make three offers and their price table', description: 'The offers are drafts.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/offers/examples/table', operationId: 'beginTable', summary: 'Make three offers and their price table', description: 'The offers are drafts.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\Response(response: 201, description: 'They are made.', content: new OA\JsonContent(required: ['table'], properties: [new OA\Property(property: 'table', description: 'The id of the price table.', type: 'integer')]))]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function table(Request $request, Shop $shop, SaveExampleTable $save): JsonResponse

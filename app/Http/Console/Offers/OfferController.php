@@ -89,7 +89,7 @@ final readonly class OfferController
         return response()->json(new BlankOfferResource($blank === null ? null : OfferForm::of($blank)));
     }
 
-    #[OA\Post(path: '/shops/{shop}/offers', operationId: 'createOffer', summary: 'Make an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/offers', operationId: 'createOffer', summary: 'Make an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OfferEntry'))]
     #[Answer(OfferResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
@@ -119,7 +119,7 @@ final readonly class OfferController
         }
     }
 
-    #[OA\Post(path: '/shops/{shop}/offers/{offer}/duplicate', operationId: 'duplicateOffer', summary: 'Duplicate an offer', description: 'Makes a draft that says the same and is placed nowhere.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
+    #[OA\Post(path: '/shops/{shop}/offers/{offer}/duplicate', operationId: 'duplicateOffer', summary: 'Duplicate an offer', description: 'Makes a draft that says the same and is placed nowhere.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[Answer(OfferResource::class, 201)]
     public function duplicate(Request $request, Shop $shop, Offer $offer, DuplicateOffer $duplicate): JsonResponse
     {

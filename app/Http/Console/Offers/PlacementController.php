@@ -23,7 +23,7 @@ final readonly class PlacementController
         private Clock $clock,
     ) {}
 
-    #[OA\Post(path: '/shops/{shop}/offers/{offer}/placements', operationId: 'place', summary: 'Place an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer')])]
+    #[OA\Post(path: '/shops/{shop}/offers/{offer}/placements', operationId: 'place', summary: 'Place an offer', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/offer'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PlacementEntry'))]
     #[Answer(OfferResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]

@@ -52,7 +52,7 @@ final readonly class PriceTableController
         ));
     }
 
-    #[OA\Post(path: '/shops/{shop}/price-tables', operationId: 'createPriceTable', summary: 'Make a price table', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/price-tables', operationId: 'createPriceTable', summary: 'Make a price table', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
     #[Answer(PriceTableResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]

@@ -36,8 +36,11 @@ final readonly class OrderNoteController
     {
         $note = self::note(Input::text($request, 'note'));
         $inTransaction(static function () use ($request, $shop, $order, $edits, $note): void {
-            $edits->claim(Edited::thing(EditKind::OrderNote, $shop, $order->id), ReadEditing::of($request));
-            Order::query()->whereKey($order->id)->update(['note' => $note]);
+            [$edited, $editing] = [Edited::thing(EditKind::OrderNote, $shop, $order->id), ReadEditing::of($request)];
+            $before = $edits->claim($edited, $editing);
+            if (Order::query()->whereKey($order->id)->where('note', '<>', $note)->update(['note' => $note]) > 0) {
+                $edits->count($edited, $before, $editing);
+            }
         });
 
         return response()->json($show($shop, $order));

@@ -54,7 +54,7 @@ final readonly class PartnerController
         return response()->json(MarketplaceTrialResource::of(MarketplaceEntry::read(FormInput::of($request->all())), Input::text($request, 'address'), Token::of(self::SAMPLE_SUB_ID)));
     }
 
-    #[OA\Post(path: '/shops/{shop}/marketplaces', operationId: 'createMarketplace', summary: 'Add a marketplace', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/marketplaces', operationId: 'createMarketplace', summary: 'Add a marketplace', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/MarketplaceEntry'))]
     #[Answer(PartnersResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
@@ -88,7 +88,7 @@ final readonly class PartnerController
         return $this->answer($shop, 200);
     }
 
-    #[OA\Post(path: '/shops/{shop}/partners/ready/{key}', operationId: 'addReadyPartner', summary: 'Add the marketplaces of a partner that ship with Paper Kite', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))])]
+    #[OA\Post(path: '/shops/{shop}/partners/ready/{key}', operationId: 'addReadyPartner', summary: 'Add the marketplaces of a partner that ship with Paper Kite', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(required: ['partner_id'], properties: [new OA\Property(property: 'partner_id', description: 'Blank: entered later.', type: 'string')], type: 'object'))]
     #[Answer(PartnersResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]

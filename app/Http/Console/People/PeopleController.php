@@ -40,7 +40,7 @@ final readonly class PeopleController
         return $this->answer($request, $shop, 200);
     }
 
-    #[OA\Post(path: '/shops/{shop}/invitations', operationId: 'invite', summary: 'Invite somebody', description: 'By a link that is mailed, works once and expires after seven days.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/invitations', operationId: 'invite', summary: 'Invite somebody', description: 'By a link that is mailed, works once and expires after seven days.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(required: ['email', 'role'], properties: [new OA\Property(property: 'email', type: 'string'), new OA\Property(property: 'role', ref: '#/components/schemas/Role')]))]
     #[Answer(PeopleResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]

@@ -47,7 +47,7 @@ final readonly class CouponController
         return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $versions[$coupon->id], $shop), array_values($coupons->items())), CouponForm::blank(), Page::of($coupons)));
     }
 
-    #[OA\Post(path: '/shops/{shop}/coupons', operationId: 'createCoupon', summary: 'Make a coupon', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/coupons', operationId: 'createCoupon', summary: 'Make a coupon', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/CouponEntry'))]
     #[Answer(CouponResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]

@@ -28,7 +28,7 @@ final readonly class FirstRulesController
         private TellShop $tell,
     ) {}
 
-    #[OA\Post(path: '/shops/{shop}/rules/first-zone', operationId: 'sayFirstZone', summary: 'Say what shipping costs at home', description: 'Refused once there is a zone.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/rules/first-zone', operationId: 'sayFirstZone', summary: 'Say what shipping costs at home', description: 'Refused once there is a zone.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(required: ['fee'], properties: [new OA\Property(property: 'fee', description: 'As typed, in the shop’s currency.', type: 'string')]))]
     #[Answer(ShopResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
@@ -37,7 +37,7 @@ final readonly class FirstRulesController
         return $this->refusingAt('fee', $shop, fn () => $this->first->zone($shop, Money::fromEntry(self::typed($request, $shop)->decimal('fee'), $shop->currency()), ReadEditing::of($request)));
     }
 
-    #[OA\Post(path: '/shops/{shop}/rules/first-rate', operationId: 'sayFirstRate', summary: 'Say how a tax class is taxed at home', description: 'Refused once it has a rate there.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\Post(path: '/shops/{shop}/rules/first-rate', operationId: 'sayFirstRate', summary: 'Say how a tax class is taxed at home', description: 'Refused once it has a rate there.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
     #[OA\RequestBody(content: new OA\JsonContent(required: ['class', 'rate'], properties: [new OA\Property(property: 'class', type: 'string'), new OA\Property(property: 'rate', description: 'Percent, as typed.', type: 'string')]))]
     #[Answer(ShopResource::class)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]

@@ -3546,6 +3546,8 @@ export interface components {
         number: number;
         /** @description As it stands in the link. */
         token: string;
+        /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+        act: string;
         search: string;
         page: number;
     };
@@ -4071,7 +4073,10 @@ export interface operations {
     createCoupon: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -4239,7 +4244,10 @@ export interface operations {
     invite: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -4341,7 +4349,10 @@ export interface operations {
     createLook: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -4503,7 +4514,10 @@ export interface operations {
     createMarketplace: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -4680,7 +4694,10 @@ export interface operations {
     createOffer: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -4757,7 +4774,10 @@ export interface operations {
     beginTable: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -4933,7 +4953,10 @@ export interface operations {
     duplicateOffer: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
                 offer: components["parameters"]["offer"];
@@ -4983,7 +5006,10 @@ export interface operations {
     place: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
                 offer: components["parameters"]["offer"];
@@ -5343,7 +5369,10 @@ export interface operations {
     addReadyPartner: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
                 key: string;
@@ -5687,7 +5716,10 @@ export interface operations {
     createPriceTable: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -5859,7 +5891,10 @@ export interface operations {
     createProduct: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -6021,7 +6056,10 @@ export interface operations {
     duplicateProduct: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
                 product: number;
@@ -6176,7 +6214,10 @@ export interface operations {
     sayFirstRate: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };
@@ -6208,7 +6249,10 @@ export interface operations {
     sayFirstZone: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
             path: {
                 shop: components["parameters"]["shop"];
             };

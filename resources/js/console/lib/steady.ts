@@ -1,4 +1,5 @@
 import { ref, type Ref } from 'vue'
+import { answered, isMaking, named } from './actNames'
 
 /** How the connection stands, as far as somebody who waits must know. */
 export type Trouble = 'offline' | 'failing' | 'slow'
@@ -32,7 +33,14 @@ export function signInBy(ask: (() => Promise<boolean>) | null): void {
  * Sends a request: once more where the token of the page had run out, after signing in where the session has ended, and
  * a few times where the server can't be reached and nothing can be done twice by it.
  */
-export async function steadyFetch(request: Request): Promise<Response> {
+export async function steadyFetch(unnamed: Request): Promise<Response> {
+  const request = await named(unnamed)
+  const answer = await signedIn(request)
+  if (answer.status < 500) await answered(request)
+  return answer
+}
+
+async function signedIn(request: Request): Promise<Response> {
   const answer = await persistently(request)
   if (answer.status === 419) return persistently(withToken(request))
   if (answer.status !== 401 || !askToSignIn || SIGNING.test(request.url) || isAside(request)) return answer
@@ -81,11 +89,16 @@ function isAside(request: Request): boolean {
   return request.headers.has('X-Quiet') || ASKING.test(pathname) || pathname.endsWith('/find')
 }
 
-/** What is read, and what is saved over a version, is the same however often it is asked for; a password that was changed is no longer the one that is sent along. */
+/**
+ * What is read, what is saved over a version and what is made under a name is the same however often it is asked for; a
+ * password that was changed is no longer the one that is sent along.
+ */
 function isSafe(request: Request): boolean {
   const { pathname } = new URL(request.url)
   const isOfForm = request.method === 'PUT' && !pathname.startsWith('/api/me/')
-  return request.method === 'GET' || isOfForm || (request.method === 'POST' && ASKING.test(pathname))
+  return (
+    request.method === 'GET' || isOfForm || isMaking(request) || (request.method === 'POST' && ASKING.test(pathname))
+  )
 }
 
 function passed(milliseconds: number): Promise<void> {

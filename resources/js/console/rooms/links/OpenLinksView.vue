@@ -8,7 +8,7 @@ import LinkAnatomy from '../../kit/LinkAnatomy.vue'
 import PickField from '../../kit/PickField.vue'
 import ProductPicker from '../../kit/ProductPicker.vue'
 import TextField from '../../kit/TextField.vue'
-import KeptNotice from '../../kit/KeptNotice.vue'
+import DraftGuard from '../../kit/DraftGuard.vue'
 import { useDraft } from '../../lib/useDraft'
 import { useFields } from '../../lib/useFields'
 import { useLatest } from '../../lib/useLatest'
@@ -22,7 +22,6 @@ const facts = ref<Schemas['OpenLinks'] | null>(null)
 const refusal = ref<Refusal | null>(null)
 const entry = ref<Entry>({ items: [], to: '', coupon: '', back: '', from: '' })
 const draft = useDraft(() => `${session.slug}/open-link`, entry)
-const { wasKept } = draft
 const latest = useLatest((asked: Entry) =>
   outcome(api.POST('/shops/{shop}/open-links/build', { params: { path: { shop: session.slug } }, body: asked })),
 )
@@ -77,7 +76,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
       A link can spell out what it sells, with no offer saved: by hand, in a sheet, in a program. Build one here, then
       write the next like it.
     </p>
-    <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
+    <DraftGuard :draft="draft" />
     <p v-if="refusal" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
     <template v-if="facts">
       <LedgerRow title="Products">

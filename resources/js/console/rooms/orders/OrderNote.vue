@@ -3,10 +3,8 @@ import { ref, watch } from 'vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
-import KeptNotice from '../../kit/KeptNotice.vue'
+import DraftGuard from '../../kit/DraftGuard.vue'
 import { useDraft } from '../../lib/useDraft'
-import { useLeaveGuard } from '../../lib/useLeaveGuard'
-import LeaveDialog from '../../kit/LeaveDialog.vue'
 import { useSession } from '../../lib/session'
 
 const props = defineProps<{ order: Schemas['Order'] }>()
@@ -15,9 +13,8 @@ const session = useSession()
 const note = ref<string | null>(props.order.note)
 const refusal = ref<Refusal | null>(null)
 const draft = useDraft(() => `${session.slug}/order-note/${props.order.number}`, note)
-const { isDirty, wasKept } = draft
+const { isDirty } = draft
 const version = ref(draft.begin(props.order.version))
-const { isAsking, answer } = useLeaveGuard(isDirty)
 
 watch(
   () => props.order.version,
@@ -63,9 +60,8 @@ function reload(): void {
     <p id="order-note-said" class="text-sm" :class="sentenceAt(refusal, 'note') ? 'text-wrong' : 'text-pencil'">
       {{ sentenceAt(refusal, 'note') ?? 'For you and your shop’s other people; no shopper sees it.' }}
     </p>
-    <KeptNotice :is-shown="wasKept" class="mt-2" @drop="draft.drop" />
+    <div class="mt-2"><DraftGuard :draft="draft" /></div>
     <RefusalNotice :refusal="refusal" @insist="(version) => save(version)" @reload="reload" />
     <button v-if="isDirty" class="follow mt-1" @click="save()">Save note</button>
-    <LeaveDialog :is-open="isAsking" @answer="answer" />
   </section>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import KeptNotice from '../../kit/KeptNotice.vue'
+import DraftGuard from '../../kit/DraftGuard.vue'
 import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
@@ -20,7 +20,6 @@ const { entry, isRestocked, trial, refusal, chooseAll, refund, draft } = useRefu
   () => props.refundable,
 )
 isRestocked.value = props.isHere
-const { wasKept } = draft
 
 function cancel(): void {
   draft.drop()
@@ -56,7 +55,7 @@ async function submit(): Promise<void> {
 <template>
   <form class="grid gap-x-8 gap-y-5 md:grid-cols-[minmax(0,1fr)_17rem]" @submit.prevent="submit">
     <div class="grid content-start gap-5">
-      <KeptNotice :is-shown="wasKept" class="-mb-5" @drop="draft.drop" />
+      <div class="-mb-5"><DraftGuard :draft="draft" /></div>
       <SegmentedChoice v-model="entry.by" label="Give back" :choices="WAYS" />
       <template v-if="entry.by === 'goods'">
         <div>

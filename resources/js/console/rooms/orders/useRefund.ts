@@ -3,14 +3,17 @@ import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useDraft, type DraftOfForm } from '../../lib/useDraft'
 import { useLatest } from '../../lib/useLatest'
+import { newName } from '../../lib/actNames'
 import { useSession } from '../../lib/session'
+
+type RefundAct = Schemas['RefundEntry'] & { act: string }
 
 /** What is given back of an order: said in a form, tried at every change, done once. */
 export function useRefund(
   number: () => number,
   refundable: () => Schemas['Refundable'],
 ): {
-  entry: Ref<Schemas['RefundEntry']>
+  entry: Ref<RefundAct>
   isRestocked: Ref<boolean>
   trial: ComputedRef<Schemas['RefundTrial'] | null>
   refusal: ComputedRef<Refusal | null>
@@ -19,11 +22,9 @@ export function useRefund(
   draft: DraftOfForm
 } {
   const session = useSession()
-  // However often the button is pressed, the server knows it as one act.
-  const act = Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join(
-    '',
-  )
-  const entry = ref<Schemas['RefundEntry']>({
+  const entry = ref<RefundAct>({
+    // However often the button is pressed, the server knows it as one act, after a reload, too.
+    act: newName(),
     by: 'goods',
     lines: refundable().lines.map(({ line }) => ({ line, pieces: '' })),
     shipping: '',
@@ -61,7 +62,7 @@ export function useRefund(
     const { data, refusal } = await outcome(
       api.POST('/shops/{shop}/orders/{number}/refunds', {
         params: { path: path.value },
-        body: { ...entry.value, act, shown, is_restocked: isRestocked.value && entry.value.by === 'goods' },
+        body: { ...entry.value, shown, is_restocked: isRestocked.value && entry.value.by === 'goods' },
       }),
     )
     refused.value = refusal ?? null

@@ -2,6 +2,9 @@
 import { computed, ref } from 'vue'
 import { sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { useDates } from '../../lib/useDates'
+import { useDraft } from '../../lib/useDraft'
+import { useSession } from '../../lib/session'
+import DraftGuard from '../../kit/DraftGuard.vue'
 import ModalDialog from '../../kit/ModalDialog.vue'
 import PickField from '../../kit/PickField.vue'
 import TextField from '../../kit/TextField.vue'
@@ -11,19 +14,22 @@ import PageTitle from '../../kit/PageTitle.vue'
 /** Who works in the shop; for its owners. */
 const { people, refusal, invite, withdraw, change, remove } = usePeople()
 const { dayAndTime } = useDates()
-const email = ref('')
-const role = ref<Schemas['Role']>('editor')
+const session = useSession()
+const invitation = ref<{ email: string; role: Schemas['Role'] }>({ email: '', role: 'editor' })
+const draft = useDraft(() => `${session.slug}/invitation`, invitation, { isHeard: false })
+draft.begin(0)
 const refused = ref<Refusal | null>(null)
 const invited = ref('')
 const leaving = ref<Schemas['Member'] | null>(null)
 const roles = computed(() => people.value?.roles ?? [])
-const note = computed(() => roles.value.find(({ value }) => value === role.value)?.note)
+const note = computed(() => roles.value.find(({ value }) => value === invitation.value.role)?.note)
 
 async function send(): Promise<void> {
-  refused.value = await invite(email.value, role.value)
+  refused.value = await invite(invitation.value.email, invitation.value.role)
   if (refused.value) return
-  invited.value = email.value.trim()
-  email.value = ''
+  invited.value = invitation.value.email.trim()
+  invitation.value = { email: '', role: invitation.value.role }
+  draft.settle()
 }
 
 async function removeIt(): Promise<void> {
@@ -72,17 +78,17 @@ async function removeIt(): Promise<void> {
         <h2 id="invited" class="small-title mb-1">Invited, not here yet</h2>
         <ul>
           <li
-            v-for="invitation in people.invitations"
-            :key="invitation.id"
+            v-for="waiting in people.invitations"
+            :key="waiting.id"
             class="flex flex-wrap items-center gap-x-6 gap-y-1 border-t border-rule py-2.5"
           >
-            <span class="min-w-0 flex-1 basis-60 [overflow-wrap:anywhere]">{{ invitation.email }}</span>
+            <span class="min-w-0 flex-1 basis-60 [overflow-wrap:anywhere]">{{ waiting.email }}</span>
             <span class="text-sm text-pencil"
-              >{{ roles.find(({ value }) => value === invitation.role)?.label }}, until
-              {{ dayAndTime(invitation.expires_at) }}</span
+              >{{ roles.find(({ value }) => value === waiting.role)?.label }}, until
+              {{ dayAndTime(waiting.expires_at) }}</span
             >
-            <button type="button" class="side-deed" @click="withdraw(invitation.id)">
-              Withdraw <span class="sr-only">the invitation of {{ invitation.email }}</span>
+            <button type="button" class="side-deed" @click="withdraw(waiting.id)">
+              Withdraw <span class="sr-only">the invitation of {{ waiting.email }}</span>
             </button>
           </li>
         </ul>
@@ -90,15 +96,16 @@ async function removeIt(): Promise<void> {
 
       <section class="mt-8 max-w-3xl border-t border-rule pt-4" aria-labelledby="invite">
         <h2 id="invite" class="sentence mb-3 text-lg font-semibold">Invite somebody</h2>
+        <DraftGuard :draft="draft" />
         <form class="grid items-start gap-4 sm:grid-cols-[minmax(0,1fr)_12rem_auto]" novalidate @submit.prevent="send">
           <TextField
-            v-model="email"
+            v-model="invitation.email"
             label="E-mail"
             type="email"
             inputmode="email"
             :error="refused ? (sentenceAt(refused, 'email') ?? refused.message) : undefined"
           />
-          <PickField v-model="role" label="Role" :choices="roles" />
+          <PickField v-model="invitation.role" label="Role" :choices="roles" />
           <button type="submit" class="deed sm:mt-7">Invite</button>
         </form>
         <p class="mt-2 text-sm text-pencil">{{ note }}</p>

@@ -6,17 +6,23 @@ import { useSession } from '../../lib/session'
 
 /** Uploaded pictures in their order, the first of which leads; moved by dragging or by the arrow keys. */
 const pictures = defineModel<Schemas['Picture'][]>({ required: true })
+const MOST_BYTES = 10 * 1024 * 1024
 const session = useSession()
 const input = useTemplateRef<HTMLInputElement>('input')
-const error = ref('')
-const working = ref(0)
+const errors = ref<string[]>([])
+/** How far several have come. */
+const coming = ref<{ name: string; at: number; of: number } | null>(null)
 const dragged = ref<number | null>(null)
 const said = ref('')
 
 async function upload(files: FileList | null): Promise<void> {
-  error.value = ''
-  for (const file of files ?? []) {
-    working.value++
+  const all = [...(files ?? [])]
+  errors.value = all
+    .filter(isTooLarge)
+    .map(({ name, size }) => `${name} has ${megabytes(size)}; up to 10 MB are taken.`)
+  const chosen = all.filter((file) => !isTooLarge(file))
+  for (const [at, file] of chosen.entries()) {
+    coming.value = { name: file.name, at, of: chosen.length }
     const body = new FormData()
     body.append('picture', file)
     const { data, refusal } = await outcome(
@@ -26,11 +32,19 @@ async function upload(files: FileList | null): Promise<void> {
         bodySerializer: () => body,
       }),
     )
-    working.value--
     if (data) pictures.value = [...pictures.value, data]
-    else error.value = `${file.name}: ${sentenceAt(refusal, 'picture') ?? refusal?.message ?? ''}`
+    else errors.value.push(`${file.name}: ${sentenceAt(refusal, 'picture') ?? refusal?.message ?? ''}`)
   }
+  coming.value = null
   if (input.value) input.value.value = ''
+}
+
+function isTooLarge({ size }: File): boolean {
+  return size > MOST_BYTES
+}
+
+function megabytes(bytes: number): string {
+  return `${(bytes / 1024 / 1024).toFixed(1)} MB`
 }
 
 function move(from: number, to: number): void {
@@ -123,10 +137,20 @@ function describe(index: number, alt: string): void {
     />
     <button type="button" class="side-deed" @click="input?.click()">Add pictures</button>
     <p class="mt-1 text-sm text-pencil">
-      <template v-if="working > 0">Taking in {{ working }}…</template>
+      <template v-if="coming">
+        <progress
+          class="mr-2 h-2 w-24 align-middle accent-sea"
+          :value="coming.at"
+          :max="coming.of"
+          aria-label="Pictures taken in"
+        />
+        {{ coming.at + 1 }} of {{ coming.of }}: <bdi>{{ coming.name }}</bdi>
+      </template>
       <template v-else>JPEG, PNG, WebP or GIF, up to 10 MB each; drop them here too.</template>
     </p>
-    <p v-if="error" class="mt-1 text-sm text-wrong" role="alert">{{ error }}</p>
+    <ul v-if="errors.length" class="mt-1 text-sm text-wrong" role="alert">
+      <li v-for="error in errors" :key="error" class="[overflow-wrap:anywhere]">{{ error }}</li>
+    </ul>
     <p class="sr-only" aria-live="polite">{{ said }}</p>
   </div>
 </template>

@@ -2,7 +2,9 @@
 import { ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal } from '../../lib/client'
 import { useSession } from '../../lib/session'
+import DraftGuard from '../../kit/DraftGuard.vue'
 import TextField from '../../kit/TextField.vue'
+import { useDraft } from '../../lib/useDraft'
 
 /** The account that is paid. The first one is set at once; changing it asks for the password again. */
 const session = useSession()
@@ -10,6 +12,10 @@ const isOpen = ref(false)
 const payee = ref('')
 const password = ref('')
 const refusal = ref<Refusal | null>(null)
+// A password is kept nowhere.
+const draft = useDraft(() => `${session.slug}/payee`, payee, { isHeard: false })
+draft.begin(0)
+isOpen.value = draft.wasKept.value
 
 async function save(): Promise<void> {
   const { data, refusal: refused } = await outcome(
@@ -22,6 +28,13 @@ async function save(): Promise<void> {
   refusal.value = refused ?? null
   if (!data) return
   session.shop = data
+  payee.value = ''
+  draft.settle()
+  isOpen.value = false
+}
+
+function cancel(): void {
+  draft.drop()
   isOpen.value = false
 }
 </script>
@@ -41,6 +54,7 @@ async function save(): Promise<void> {
         {{ session.shop?.payee ? 'Change the payee' : 'Set the payee' }}
       </button>
     </p>
+    <div v-if="isOpen" class="mt-3"><DraftGuard :draft="draft" /></div>
     <form v-if="isOpen" class="mt-3 grid gap-4 sm:grid-cols-[14rem_14rem_auto]" novalidate @submit.prevent="save">
       <TextField
         v-model="payee"
@@ -58,7 +72,7 @@ async function save(): Promise<void> {
       />
       <div class="flex gap-3 sm:pt-7">
         <button type="submit" class="deed">Pay this account</button>
-        <button type="button" class="side-deed !min-h-10" @click="isOpen = false">Cancel</button>
+        <button type="button" class="side-deed !min-h-10" @click="cancel">Cancel</button>
       </div>
     </form>
     <p class="mt-1 text-sm text-pencil">

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../../lib/client'
 import { sentenceAt } from '../../../lib/client'
-import KeptNotice from '../../../kit/KeptNotice.vue'
+import DraftGuard from '../../../kit/DraftGuard.vue'
 import { useDraft } from '../../../lib/useDraft'
 import { useFields } from '../../../lib/useFields'
 import { useSession } from '../../../lib/session'
@@ -25,7 +25,6 @@ const entry = ref<Required<Schemas['PlacementEntry']>>({
   is_paused: props.placement.is_paused,
 })
 const draft = useDraft(() => `${session.slug}/place/${props.placement.id}`, entry, { isHeard: false })
-const { wasKept } = draft
 draft.begin(0)
 const refusal = ref<Refusal | null>(null)
 const isSaved = ref(false)
@@ -47,7 +46,7 @@ async function save(): Promise<void> {
 
 <template>
   <form class="grid gap-3" novalidate @submit.prevent="save">
-    <KeptNotice :is-shown="wasKept" class="-mb-3" @drop="draft.drop" />
+    <div class="-mb-3"><DraftGuard :draft="draft" /></div>
     <TextField v-bind="field('page')" label="Name of the place" />
     <PickField v-if="placement.price_table_id === null" v-bind="value('medium')" label="As" :choices="media" />
     <PickField

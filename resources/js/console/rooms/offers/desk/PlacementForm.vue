@@ -5,6 +5,7 @@ import type { Refusal, Schemas } from '../../../lib/client'
 import { sentenceAt } from '../../../lib/client'
 import { useDraft } from '../../../lib/useDraft'
 import { useSession } from '../../../lib/session'
+import DraftGuard from '../../../kit/DraftGuard.vue'
 import PickField from '../../../kit/PickField.vue'
 import TextField from '../../../kit/TextField.vue'
 
@@ -55,6 +56,7 @@ async function add(how = props.publish ?? props.place): Promise<void> {
 
 <template>
   <form class="grid gap-3" novalidate @submit.prevent="add()">
+    <div class="-mb-3"><DraftGuard :draft="draft" /></div>
     <TextField
       v-model="page"
       label="Name of the new place"
