@@ -94,9 +94,13 @@ final readonly class DuplicateProduct
 
     private function copyOf(Picture $picture): Picture
     {
-        $file = bin2hex(random_bytes(16)).'.webp';
-        WholeFile::write("{$this->folder}/{$file}", (string) file_get_contents("{$this->folder}/{$picture->file}")) || throw UnusablePicture::noRoom();
+        $from = $picture->files();
+        $to = $from->another();
+        foreach (array_combine($from->all(), $to->all()) as $is => $becomes) {
+            WholeFile::write("{$this->folder}/{$becomes}", (string) file_get_contents("{$this->folder}/{$is}")) || throw UnusablePicture::noRoom();
+        }
+        $now = $this->clock->now();
 
-        return Picture::query()->create(['shop_id' => $picture->shop_id, 'file' => $file, 'width' => $picture->width, 'height' => $picture->height, 'alt' => $picture->alt, 'created_at' => $this->clock->now()]);
+        return Picture::query()->create(['shop_id' => $picture->shop_id, 'file' => $to->name, 'width' => $picture->width, 'height' => $picture->height, 'alt' => $picture->alt, 'created_at' => $now, 'free_since' => $now]);
     }
 }

@@ -91,8 +91,8 @@ final readonly class ProductForm
         public string $shipping_first = '',
         #[OA\Property]
         public string $shipping_more = '',
-        #[OA\Property(ref: '#/components/schemas/Drawing')]
-        public Drawing $picture = Drawing::Parcel,
+        #[OA\Property(description: 'Where no picture was uploaded; null: none.', oneOf: [new OA\Schema(ref: '#/components/schemas/Drawing'), new OA\Schema(type: 'null')])]
+        public ?Drawing $picture = null,
         #[OA\Property]
         public bool $tracks_stock = false,
         #[OA\Property]

@@ -6,6 +6,7 @@ namespace App\Catalogue;
 
 use App\Files\WholeFile;
 use App\Models\Picture;
+use App\Models\PictureFile;
 use App\Models\Shop;
 use App\Time\Clock;
 use GdImage;
@@ -18,6 +19,9 @@ final readonly class StorePicture
 
     private const LONGEST_SIDE = 1600;
 
+    /** As programs that make previews of links ask for. */
+    private const LONGEST_PLAIN_SIDE = 1200;
+
     private const QUALITY = 84;
 
     public function __construct(
@@ -28,19 +32,54 @@ final readonly class StorePicture
     /** @throws UnusablePicture */
     public function __invoke(Shop $shop, UploadedFile $upload): Picture
     {
-        $image = $this->scaled($this->decoded($upload->getRealPath() ?: throw UnusablePicture::unreadable()));
-        $file = bin2hex(random_bytes(16)).'.webp';
-        WholeFile::write("{$this->folder}/{$file}", $this->encoded($image)) || throw UnusablePicture::noRoom();
+        $image = $this->scaled($this->decoded($upload->getRealPath() ?: throw UnusablePicture::unreadable()), self::LONGEST_SIDE);
+        $file = PictureFile::fresh(imagesx($image), imagesy($image));
+        foreach ($this->encoded($image, $file) as $name => $bytes) {
+            WholeFile::write("{$this->folder}/{$name}", $bytes) || $this->giveUp($file);
+        }
+        $now = $this->clock->now();
 
-        return $shop->pictures()->create(['file' => $file, 'width' => imagesx($image), 'height' => imagesy($image), 'alt' => '', 'created_at' => $this->clock->now()]);
+        return $shop->pictures()->create(['file' => $file->name, 'width' => imagesx($image), 'height' => imagesy($image), 'alt' => '', 'created_at' => $now, 'free_since' => $now]);
     }
 
-    private function encoded(GdImage $image): string
+    /** @return iterable<string, string> bytes by the file's name */
+    private function encoded(GdImage $image, PictureFile $file): iterable
+    {
+        yield $file->name => self::bytes(static fn () => imagewebp($image, null, self::QUALITY));
+        foreach ($file->narrower() as $width => $name) {
+            $narrow = imagescale($image, $width, -1, IMG_BICUBIC) ?: throw UnusablePicture::unreadable();
+            imagesavealpha($narrow, true);
+            yield $name => self::bytes(static fn () => imagewebp($narrow, null, self::QUALITY));
+        }
+        yield (string) $file->plain() => self::bytes(fn () => imagejpeg($this->onWhite($this->scaled($image, self::LONGEST_PLAIN_SIDE)), null, self::QUALITY));
+    }
+
+    /** What a JPEG can't leave clear is white. */
+    private function onWhite(GdImage $image): GdImage
+    {
+        $sheet = imagecreatetruecolor(max(1, imagesx($image)), max(1, imagesy($image)));
+        imagefill($sheet, 0, 0, (int) imagecolorallocate($sheet, 255, 255, 255));
+        imagecopy($sheet, $image, 0, 0, 0, 0, imagesx($image), imagesy($image));
+
+        return $sheet;
+    }
+
+    /** @param  callable(): mixed  $print */
+    private static function bytes(callable $print): string
     {
         ob_start();
-        imagewebp($image, null, self::QUALITY);
+        $print();
 
         return (string) ob_get_clean();
+    }
+
+    /** @throws UnusablePicture after nothing of it is left */
+    private function giveUp(PictureFile $file): never
+    {
+        foreach ($file->all() as $name) {
+            @unlink("{$this->folder}/{$name}");
+        }
+        throw UnusablePicture::noRoom();
     }
 
     /** @throws UnusablePicture */
@@ -60,16 +99,16 @@ final readonly class StorePicture
         return $image;
     }
 
-    private function scaled(GdImage $image): GdImage
+    private function scaled(GdImage $image, int $longestSide): GdImage
     {
         $longest = max(imagesx($image), imagesy($image));
-        if ($longest <= self::LONGEST_SIDE) {
+        if ($longest <= $longestSide) {
             imagesavealpha($image, true);
 
             return $image;
         }
-        $width = max(1, (int) round(imagesx($image) * self::LONGEST_SIDE / $longest));
-        $height = max(1, (int) round(imagesy($image) * self::LONGEST_SIDE / $longest));
+        $width = max(1, (int) round(imagesx($image) * $longestSide / $longest));
+        $height = max(1, (int) round(imagesy($image) * $longestSide / $longest));
         $scaled = imagescale($image, $width, $height, IMG_BICUBIC) ?: throw UnusablePicture::unreadable();
         imagesavealpha($scaled, true);
 

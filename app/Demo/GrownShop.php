@@ -72,7 +72,7 @@ final readonly class GrownShop
         ]);
         $orders = DB::table('orders')->where('shop_id', $shop->id)->where('number', '>', $number)->orderBy('id')->pluck('id')->all();
         $this->insert('order_lines', $count, fn (int $i): array => [
-            'order_id' => $orders[$i - 1], 'product_id' => $product->id, 'sku' => $product->sku, 'name' => $product->name, 'picture' => $product->lead()->path, 'quantity' => 1,
+            'order_id' => $orders[$i - 1], 'product_id' => $product->id, 'sku' => $product->sku, 'name' => $product->name, 'picture' => $product->lead()->path ?? '', 'quantity' => 1,
             'unit_minor' => 980, 'subtotal_minor' => 980, 'discount_minor' => 0, 'tax_minor' => 0,
         ]);
         DB::table('shop_series')->where(['shop_id' => $shop->id, 'series' => 'order'])->update(['last_number' => $number + $count]);

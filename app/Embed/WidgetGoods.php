@@ -16,8 +16,8 @@ final readonly class WidgetGoods
         public string $name,
         #[OA\Property(description: 'A few sentences without markup; blank: none.')]
         public string $text,
-        #[OA\Property(description: 'A whole address.')]
-        public string $picture,
+        #[OA\Property(description: 'A whole address; null: none.')]
+        public ?string $picture,
         #[OA\Property]
         public string $alt,
     ) {}
@@ -33,14 +33,14 @@ final readonly class WidgetGoods
             return null;
         }
         $lead = $first->product->lead();
-        $own = $first->variant?->picture?->path();
+        $picture = $first->variant?->picture?->path() ?? $lead?->path;
         $isOne = $offer->lines->count() === 1;
 
         return new self(
             $offer->lines->map(self::name(...))->implode(' + '),
             $isOne ? $first->product->summaryText() : '',
-            $base.($own ?? $lead->path),
-            $lead->alt,
+            $picture === null ? null : $base.$picture,
+            $lead->alt ?? '',
         );
     }
 

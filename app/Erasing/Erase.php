@@ -21,7 +21,8 @@ final readonly class Erase
 
     private const LINK_DAYS = 1;
 
-    private const PICTURE_DAYS = 1;
+    /** For so long something that was taken out of a form, or was never saved, can come back. */
+    private const PICTURE_DAYS = 30;
 
     private const ANSWER_DAYS = 1;
 
@@ -70,10 +71,12 @@ final readonly class Erase
     private function pictures(CarbonImmutable $before): int
     {
         $erased = 0;
-        Picture::query()->whereNull('product_id')->where('created_at', '<', $before)->chunkById(self::ROWS_AT_ONCE, function ($pictures) use (&$erased): void {
-            foreach ($pictures as $picture) {
+        Picture::query()->whereNull('product_id')->where('is_kept', false)->where('free_since', '<', $before)->chunkById(self::ROWS_AT_ONCE, function ($pictures) use (&$erased): void {
+            // An order goes on showing what was bought.
+            $ordered = $this->db->table('order_lines')->whereIn('picture', $pictures->map(static fn (Picture $picture): string => $picture->path())->all())->pluck('picture')->all();
+            foreach ($pictures->reject(static fn (Picture $picture): bool => in_array($picture->path(), $ordered, true)) as $picture) {
                 $picture->delete();
-                @unlink("{$this->pictures}/{$picture->file}");
+                array_map(fn (string $name): bool => @unlink("{$this->pictures}/{$name}"), $picture->files()->all());
                 $erased++;
             }
         });

@@ -36,9 +36,15 @@ final readonly class SaveLook
      */
     public function __invoke(Shop $shop, ?Look $look, LookEntry $entry, Editing $editing): Look
     {
-        return $look === null
+        $saved = $look === null
             ? ($this->inTransaction)(fn (): Look => $shop->looks()->create($this->checked($shop, null, $entry)))
             : $this->changed($shop, $look, $editing, fn (Look $locked): array => $this->checked($shop, $locked, $entry));
+        $picture = $saved->values->picture;
+        if ($picture !== null) {
+            $shop->pictures()->where('file', basename($picture->path))->update(['is_kept' => true]);
+        }
+
+        return $saved;
     }
 
     public function putBack(Shop $shop, Look $look, ?Person $person): void

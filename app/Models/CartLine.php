@@ -49,9 +49,10 @@ final class CartLine extends Model
         return $this->product->asksAttendees() ? array_slice(array_pad($this->attendees ?? [], $this->quantity, ''), 0, $this->quantity) : [];
     }
 
+    /** @return string blank where it has none */
     public function picturePath(): string
     {
-        return $this->variant?->picture?->path() ?? $this->product->lead()->path;
+        return $this->variant?->picture?->path() ?? $this->product->lead()->path ?? '';
     }
 
     /** @return array<string, string> */

@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $height
  * @property string $alt
  * @property CarbonImmutable $created_at
+ * @property bool $is_kept shown where it can be copied from, and therefore for good
+ * @property CarbonImmutable|null $free_since when it last became no product's
  */
 final class Picture extends Model
 {
@@ -27,16 +29,21 @@ final class Picture extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['created_at' => 'immutable_datetime'];
+        return ['created_at' => 'immutable_datetime', 'is_kept' => 'boolean', 'free_since' => 'immutable_datetime'];
+    }
+
+    public function files(): PictureFile
+    {
+        return PictureFile::named($this->file);
     }
 
     public function path(): string
     {
-        return self::pathOf($this->file);
+        return $this->files()->path();
     }
 
-    public static function pathOf(string $file): string
+    public function shown(): LeadPicture
     {
-        return "/pictures/{$file}";
+        return LeadPicture::uploaded($this->file, $this->alt);
     }
 }

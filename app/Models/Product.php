@@ -58,7 +58,7 @@ use PaperKite\Time\Moment;
  * @property string|null $thanks
  * @property bool $asks_attendees
  * @property ParcelAddress|null $parcel_address
- * @property Drawing $picture
+ * @property Drawing|null $picture where no picture was uploaded
  * @property string|null $lead_picture
  * @property string|null $lead_alt
  * @property int|null $stock
@@ -151,11 +151,14 @@ final class Product extends Model
         return Money::ofMinor($minor, Currency::of($this->currency));
     }
 
-    public function lead(): LeadPicture
+    /** @return LeadPicture|null `null` where it has none */
+    public function lead(): ?LeadPicture
     {
-        return $this->lead_picture === null
-            ? new LeadPicture($this->picture->path(), $this->picture->label())
-            : new LeadPicture(Picture::pathOf($this->lead_picture), (string) $this->lead_alt);
+        return match (true) {
+            $this->lead_picture !== null => LeadPicture::uploaded($this->lead_picture, (string) $this->lead_alt),
+            $this->picture !== null => LeadPicture::drawn($this->picture),
+            default => null,
+        };
     }
 
     public function stockOnHand(): Stock

@@ -7,6 +7,7 @@ namespace App\Offers;
 use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
+use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\PartnerTag;
 use PaperKite\Catalogue\Pick;
@@ -107,6 +108,13 @@ final readonly class OfferSnippets
         return new PartnerNote($tag->disclosure, $tag->price);
     }
 
+    private function picture(Product $product): ?string
+    {
+        $lead = $product->lead();
+
+        return $lead === null ? null : $this->shop->base().$lead->path;
+    }
+
     private function goods(OfferLine $line, ?Money $price): PlacedGoods
     {
         $product = $line->product;
@@ -116,7 +124,7 @@ final readonly class OfferSnippets
             $line->variant === null ? $product->name : "{$product->name}, ".implode(', ', $line->variant->choices),
             $line->variant->sku ?? $product->sku,
             $product->summaryText(),
-            $this->shop->base().$product->lead()->path,
+            $this->picture($product),
             $line->quantity,
             $price,
             $product->kind->isGiven(),

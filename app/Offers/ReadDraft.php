@@ -52,10 +52,10 @@ final readonly class ReadDraft
     private function item(FormInput $item, ?Product $product): DraftItem
     {
         if ($product?->kind->isElsewhere() === true) {
-            return new DraftItem(null, '', $item->text('quantity'), $product->lead()->alt === '', '', $product->toPartnerGoods());
+            return new DraftItem(null, '', $item->text('quantity'), $product->lead()?->alt === '', '', $product->toPartnerGoods());
         }
 
-        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()->alt === '', $item->decimal('amount'));
+        return new DraftItem($product?->toCore(), $item->text('variant'), $item->text('quantity'), $product?->lead()?->alt === '', $item->decimal('amount'));
     }
 
     private function ask(FormInput $ask): DraftAsk

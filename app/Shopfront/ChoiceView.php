@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shopfront;
 
+use App\Models\LeadPicture;
 use App\Models\Product;
 use App\Models\Variant;
 use DateTimeZone;
@@ -28,12 +29,19 @@ final readonly class ChoiceView
         /** When and where it takes place; blank where it does not. */
         public string $when,
         private UnitPrice $unit,
+        private ?LeadPicture $lead,
     ) {}
 
     /** What a piece costs now. */
     public function unit(): UnitPrice
     {
         return $this->unit;
+    }
+
+    /** @return LeadPicture|null `null` where it has no picture of its own */
+    public function shown(): ?LeadPicture
+    {
+        return $this->lead;
     }
 
     /** @return list<self> */
@@ -56,6 +64,7 @@ final readonly class ChoiceView
                 $variant->picture?->path(),
                 $event?->shown($zone, $say) ?? '',
                 $price,
+                $variant->picture?->shown(),
             );
         })->all());
     }

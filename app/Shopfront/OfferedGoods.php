@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shopfront;
 
+use App\Models\LeadPicture;
 use App\Models\OfferLine;
 use App\Models\Shop;
 use App\Models\Variant;
@@ -15,8 +16,7 @@ final readonly class OfferedGoods
 {
     private function __construct(
         public OfferLine $line,
-        public string $picture,
-        public string $pictureText,
+        public ?LeadPicture $picture,
         public string $price,
         /** What its variant is told by; blank where the shopper says which, or there is none. */
         public string $choices,
@@ -29,12 +29,10 @@ final readonly class OfferedGoods
     {
         $product = $line->product;
         $variant = $line->variant;
-        $lead = $product->lead();
 
         return new self(
             $line,
-            $variant?->picture?->path() ?? $lead->path,
-            $lead->alt,
+            $variant?->picture?->shown() ?? $product->lead(),
             self::price($line, $variant, $at, $shop->wording()),
             implode(', ', $variant->choices ?? []),
             Questions::ofLine($line, $at, $shop),

@@ -58,7 +58,7 @@ final readonly class JsonLd implements Medium
             '@type' => 'DonateAction',
             'name' => $goods->name,
             ...($goods->summary === '' ? [] : ['description' => $goods->summary]),
-            'image' => $goods->picture,
+            ...($goods->picture === null ? [] : ['image' => $goods->picture]),
             'target' => $placed->url,
             ...($placed->price === null ? [] : ['price' => $placed->price->decimal(), 'priceCurrency' => $placed->price->currency->code]),
         ];
@@ -83,7 +83,7 @@ final readonly class JsonLd implements Medium
             '@type' => 'Event',
             'name' => $goods->name,
             ...($goods->summary === '' ? [] : ['description' => $goods->summary]),
-            'image' => $goods->picture,
+            ...($goods->picture === null ? [] : ['image' => $goods->picture]),
             'startDate' => $begins,
             ...($goods->ends === null ? [] : ['endDate' => $goods->ends]),
             ...($goods->place === '' ? [] : ['location' => ['@type' => 'Place', 'name' => $goods->place]]),
@@ -102,7 +102,7 @@ final readonly class JsonLd implements Medium
             'name' => $goods->name,
             'sku' => $goods->sku,
             ...($goods->summary === '' ? [] : ['description' => $goods->summary]),
-            'image' => $goods->picture,
+            ...($goods->picture === null ? [] : ['image' => $goods->picture]),
         ];
     }
 }

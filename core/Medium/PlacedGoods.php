@@ -14,8 +14,8 @@ final readonly class PlacedGoods
         public string $sku,
         /** A sentence or two in plain text; blank where there is none. */
         public string $summary,
-        /** A whole address. */
-        public string $picture,
+        /** A whole address; `null` where there is none. */
+        public ?string $picture,
         public int $quantity,
         /** Of one piece; `null` where another merchant asks it. */
         public ?Money $price,

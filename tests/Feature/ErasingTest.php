@@ -9,6 +9,7 @@ use App\Models\Order;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Picture;
+use App\Models\PictureFile;
 use App\Models\Shop;
 use App\Models\ShopperLink;
 use App\Operator\ReportQuery;
@@ -16,13 +17,13 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Monolog\Handler\TestHandler;
 use Monolog\Logger;
-use Tests\Support\OpensPayments;
+use Tests\Support\TakesOrders;
 use Tests\TestCase;
 
 /** What nobody needs any longer is erased, and what an order holds is not. */
 final class ErasingTest extends TestCase
 {
-    use OpensPayments;
+    use TakesOrders;
 
     private Shop $shop;
 
@@ -74,22 +75,33 @@ final class ErasingTest extends TestCase
         self::assertSame(["new-{$this->shop->id}"], DB::table('sessions')->where('id', 'like', "%-{$this->shop->id}")->pluck('id')->all());
     }
 
-    public function test_pictures_that_belong_to_nothing_go_with_their_files(): void
+    public function test_pictures_that_belong_to_nothing_go_with_their_files_after_thirty_days(): void
     {
         $folder = sys_get_temp_dir().'/kite-erasing-'.bin2hex(random_bytes(4));
         mkdir($folder);
         config(['kite.pictures' => $folder]);
         $product = $this->product($this->shop);
-        foreach (['attached' => $product->id, 'alone' => null] as $name => $productId) {
+        $picture = function (string $name, int $days, array $more = []) use ($folder): Picture {
             touch("{$folder}/{$name}.webp");
-            $this->shop->pictures()->create(['file' => "{$name}.webp", 'product_id' => $productId, 'width' => 1, 'height' => 1, 'created_at' => now()->subDays(2)]);
+
+            return $this->shop->pictures()->create($more + ['file' => "{$name}.webp", 'width' => 1, 'height' => 1, 'created_at' => now()->subDays(90), 'free_since' => now()->subDays($days)]);
+        };
+        $picture('attached', 40, ['product_id' => $product->id]);
+        $picture('alone', 31);
+        $picture('let-go', 29);
+        $picture('on-a-button', 40, ['is_kept' => true]);
+        $product->update(['lead_picture' => $picture('ordered', 40)->file]);
+        $this->paid($this->shop, $product, 1);
+        $whole = PictureFile::fresh(900, 600);
+        foreach ($whole->all() as $name) {
+            touch("{$folder}/{$name}");
         }
-        touch("{$folder}/fresh.webp");
-        $this->shop->pictures()->create(['file' => 'fresh.webp', 'width' => 1, 'height' => 1, 'created_at' => now()]);
+        $picture(substr($whole->name, 0, -5), 31);
         $this->erase();
 
-        self::assertSame(['attached.webp', 'fresh.webp'], Picture::query()->where('shop_id', $this->shop->id)->orderBy('file')->pluck('file')->all());
-        self::assertSame(['attached.webp', 'fresh.webp'], array_map(basename(...), glob("{$folder}/*") ?: []));
+        $kept = ['attached.webp', 'let-go.webp', 'on-a-button.webp', 'ordered.webp'];
+        self::assertSame($kept, Picture::query()->where('shop_id', $this->shop->id)->orderBy('file')->pluck('file')->all());
+        self::assertSame($kept, array_map(basename(...), glob("{$folder}/*") ?: []));
         array_map(unlink(...), glob("{$folder}/*") ?: []);
         rmdir($folder);
     }

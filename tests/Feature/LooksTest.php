@@ -68,6 +68,7 @@ final class LooksTest extends TestCase
         $theirs = $this->picture($this->shop(), 'theirs.webp');
         $this->make(['name' => 'Pictured', 'picture_id' => $mine->id, 'picture_text' => ''])->assertUnprocessable()->assertJsonPath('errors.picture_text.0', 'The picture says nothing to those who can’t see it; write what stands on it.');
         $this->make(['name' => 'Pictured', 'picture_id' => $mine->id, 'picture_text' => 'Honey, please'])->assertCreated()->assertJsonPath('items.5.entry.picture_path', $mine->path());
+        self::assertSame([true, false], [$mine->refresh()->is_kept, $theirs->refresh()->is_kept]);
         $this->make(['name' => 'Stolen', 'picture_id' => $theirs->id, 'picture_text' => 'x'])->assertCreated()->assertJsonPath('items.6.entry.picture_path', '');
 
         $offer = $this->offer($this->product($this->shop), ['look_id' => $this->shop->looks()->where('name', 'Pictured')->firstOrFail()->id]);

@@ -45,8 +45,16 @@ final class PictureTest extends TestCase
         $this->upload(self::png(2000, 1000).$secret, 'jar.png')->assertCreated();
 
         $picture = Picture::query()->sole();
-        self::assertSame([1600, 800, '.webp'], [$picture->width, $picture->height, substr($picture->file, -5)]);
-        self::assertStringNotContainsString($secret, (string) file_get_contents("{$this->folder}/{$picture->file}"));
+        self::assertSame([1600, 800], [$picture->width, $picture->height]);
+        $files = $picture->files()->all();
+        self::assertSame(['webp' => [1600, 400, 800], 'jpg' => [1200]], [
+            'webp' => array_map(fn (string $name): int => $this->widthOf($name, IMAGETYPE_WEBP), array_slice($files, 0, 3)),
+            'jpg' => array_map(fn (string $name): int => $this->widthOf($name, IMAGETYPE_JPEG), array_slice($files, 3)),
+        ]);
+        self::assertEqualsCanonicalizing($files, array_map(basename(...), glob("{$this->folder}/*") ?: []));
+        foreach ($files as $name) {
+            self::assertStringNotContainsString($secret, (string) file_get_contents("{$this->folder}/{$name}"));
+        }
     }
 
     #[DataProvider('unusable')]
@@ -104,6 +112,33 @@ final class PictureTest extends TestCase
         self::assertIsInt($id);
         $this->putJson($this->console("/api/shops/{$this->shop->slug}/products/{$id}"), ['pictures' => []] + $entry)->assertOk()->assertJsonCount(0, 'pictures');
         $this->getJson($this->console("/api/shops/{$this->shop->slug}/products"))->assertJsonPath('items.0.picture_path', '/drawings/honey-jar.svg');
+    }
+
+    public function test_a_page_offers_three_widths_and_reserves_their_room_and_shows_none_where_there_is_none(): void
+    {
+        $id = $this->upload(self::png(2000, 1000), 'jar.png')->json('id');
+        $entry = ['name' => 'Honey', 'sku' => 'honey', 'price' => '9.80', 'pictures' => [['id' => $id, 'alt' => 'A jar']]];
+        $this->postJson($this->console("/api/shops/{$this->shop->slug}/products"), $entry)->assertCreated();
+        $product = $this->shop->products()->firstOrFail()->id;
+        $file = Picture::query()->sole()->files();
+        foreach (['/', '/p/honey'] as $page) {
+            $html = (string) $this->get("http://{$this->shop->host}{$page}")->assertOk()->getContent();
+            self::assertStringContainsString('srcset="'.$file->widths().'"', $html);
+            self::assertMatchesRegularExpression('~<img src="'.preg_quote($file->plainPath()).'" alt="[^"]*" width="1600" height="800"~', $html);
+        }
+
+        $this->putJson($this->console("/api/shops/{$this->shop->slug}/products/{$product}"), ['pictures' => []] + $entry)->assertOk();
+        foreach (['/', '/p/honey'] as $page) {
+            $this->get("http://{$this->shop->host}{$page}")->assertOk()->assertDontSee('<img', false);
+        }
+        $this->getJson($this->console("/api/shops/{$this->shop->slug}/products"))->assertJsonPath('items.0.picture_path', '');
+    }
+
+    private function widthOf(string $name, int $type): int
+    {
+        $size = getimagesize("{$this->folder}/{$name}");
+
+        return $size !== false && $size[2] === $type ? $size[0] : 0;
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */

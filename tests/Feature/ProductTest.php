@@ -81,7 +81,7 @@ final class ProductTest extends TestCase
         yield 'a negative price' => [['price' => '-1'], 'price', 'is negative'];
         yield 'three decimals' => [['price' => '9.801'], 'price', 'more decimals than EUR'];
         yield 'no price' => [['price' => ''], 'price', 'missing'];
-        yield 'an unknown drawing' => [['picture' => 'submarine'], 'picture', 'Pick one of the drawings.'];
+        yield 'an unknown drawing' => [['picture' => 'submarine'], 'picture', 'Pick one of the drawings, or none.'];
         yield 'a negative stock' => [['stock' => '-1'], 'stock', "can't be -1"];
         yield 'no stock' => [['stock' => ''], 'stock', 'The stock is missing'];
         yield 'a sale above the price' => [['sale_price' => '9.81'], 'sale_price', 'above the price'];

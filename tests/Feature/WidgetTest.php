@@ -142,7 +142,7 @@ final class WidgetTest extends TestCase
             self::assertSame([$text, $amount], [$answer->json('widgets.0.goods.text'), $answer->json('widgets.0.price.amount')], $form);
         }
         $this->data($placement->code)->assertJsonPath('widgets.0.price.regular', '9.80')->assertJsonPath('widgets.0.price.currency', 'EUR')->assertJsonPath('widgets.0.price.decimals', 2)
-            ->assertJsonPath('widgets.0.goods.picture', $this->shop->base().$this->honey->lead()->path);
+            ->assertJsonPath('widgets.0.goods.picture', $this->shop->base().$this->honey->lead()?->path);
     }
 
     public function test_what_is_shown_is_what_one_click_comes_to(): void

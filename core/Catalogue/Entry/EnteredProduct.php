@@ -32,7 +32,7 @@ final readonly class EnteredProduct
         public string $taxClass,
         public ?Weight $weight,
         public ?ItemShipping $shipping,
-        public Drawing $picture,
+        public ?Drawing $picture,
         /** Pieces on hand; `null` where they are not counted, or where variants count their own. */
         public ?int $stock,
         public bool $allowsBackOrder,

@@ -110,14 +110,15 @@ final readonly class ProductEntry
         return trim($typed->text('thanks')) === '' ? '' : $wrong->at('thanks', static fn (): string => Passage::of($typed->text('thanks'), 'The words of thanks', self::LONGEST_THANKS)->text) ?? '';
     }
 
-    private static function picture(FormInput $typed, FieldErrors $wrong): Drawing
+    private static function picture(FormInput $typed, FieldErrors $wrong): ?Drawing
     {
-        $drawing = Drawing::tryFrom($typed->text('picture'));
-        if ($drawing === null) {
-            $wrong->add('picture', 'Pick one of the drawings.');
+        $text = $typed->text('picture');
+        $drawing = Drawing::tryFrom($text);
+        if ($text !== '' && $drawing === null) {
+            $wrong->add('picture', 'Pick one of the drawings, or none.');
         }
 
-        return $drawing ?? Drawing::Parcel;
+        return $drawing;
     }
 
     private static function taxClass(FormInput $typed, FieldErrors $wrong): string

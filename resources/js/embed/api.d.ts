@@ -212,8 +212,8 @@ export interface components {
             name: string;
             /** @description A few sentences without markup; blank: none. */
             text: string;
-            /** @description A whole address. */
-            picture: string;
+            /** @description A whole address; null: none. */
+            picture: string | null;
             alt: string;
         };
         /** @description A mark beside the words, drawn with the colour of the words. */

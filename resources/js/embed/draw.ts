@@ -37,7 +37,7 @@ export function draw(told: Told, lang: string, act: (event: Event) => void): Dra
   const price = widget.price ? shown(widget.price, words, lang) : null
   const prices = price ? pricesOf(price, words.before) : []
   const button = isForm ? element('button') : linkOf(widget)
-  const picture = widget.goods
+  const picture = widget.goods?.picture
     ? element('img', {
         class: 'goods',
         part: 'picture',
@@ -52,7 +52,7 @@ export function draw(told: Told, lang: string, act: (event: Event) => void): Dra
   if (isForm) form.addEventListener('submit', act)
   else button.addEventListener('click', act)
   const asked = questions(told, lang, (variant) => {
-    if (picture && widget.goods) picture.src = variant.picture ?? widget.goods.picture
+    if (picture && widget.goods?.picture) picture.src = variant.picture ?? widget.goods.picture
     if (widget.price && widget.is_one) fill(prices, shown(variant.price, words, lang), words.before)
   })
   const status = element('p', { class: 'status', part: 'status', role: 'status', dir: 'auto' })

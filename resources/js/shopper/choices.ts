@@ -39,7 +39,17 @@ function showVariant(scope: ParentNode, variant: Choice): void {
   put('[data-stock]', variant.stock)
   put('[data-when]', variant.when)
   const lead = scope.querySelector<HTMLImageElement>('[data-lead]')
-  if (lead) lead.src = variant.picture ?? lead.dataset.lead ?? lead.src
+  if (lead) showPicture(lead, variant.picture)
+}
+
+/** @param path of the variant's own picture; `null`: as the page began */
+function showPicture(lead: HTMLImageElement, path: string | null): void {
+  lead.dataset.lead ||= lead.currentSrc || lead.src
+  const shown = path ?? lead.dataset.lead
+  if (new URL(shown, location.href).href === lead.currentSrc) return
+  // What the picture offers besides is of the one before.
+  for (const source of lead.parentElement?.querySelectorAll('source') ?? []) source.remove()
+  lead.src = shown
 }
 
 /** A choice is marked where, with the others as they stand, nothing of it is to be had. It can still be looked at. */

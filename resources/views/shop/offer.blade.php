@@ -4,10 +4,12 @@
 @foreach ($goods as $i => $each)
 @php $product = $each->line->product; @endphp
 <section class="offered" data-goods>
+@if ($each->picture)
 <div>
-<img src="{{ $each->picture }}" alt="{{ $each->pictureText }}" width="260" height="260" data-lead="{{ $each->picture }}">
+<x-shop.picture :picture="$each->picture" sizes="(min-width: 42rem) 16rem, 90vw" side="260" :is-first="$loop->first" swaps />
 <x-shop.more-pictures :pictures="$product->pictures" />
 </div>
+@endif
 <div>
 @if (count($goods) === 1)<h1 dir="auto">{{ $product->name }}</h1>@else<h2 dir="auto">{{ $product->name }}</h2>@endif
 <p class="price">@if ($each->line->quantity > 1 && $ask === null){{ $each->line->quantity }} × @endif<span data-price>{{ $each->price }}</span> <s data-was></s></p>

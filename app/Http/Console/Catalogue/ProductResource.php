@@ -24,9 +24,9 @@ final readonly class ProductResource
         public string $name,
         #[OA\Property(description: 'As the shopfront shows it: “from €6.50” where it varies.')]
         public string $price_shown,
-        #[OA\Property(ref: '#/components/schemas/Drawing')]
-        public Drawing $picture,
-        #[OA\Property]
+        #[OA\Property(oneOf: [new OA\Schema(ref: '#/components/schemas/Drawing'), new OA\Schema(type: 'null')])]
+        public ?Drawing $picture,
+        #[OA\Property(description: 'Blank: none.')]
         public string $picture_path,
         #[OA\Property(description: 'Pieces on hand, of all variants; null where stock is not tracked.')]
         public ?int $stock,
@@ -56,7 +56,7 @@ final readonly class ProductResource
             name: $product->name,
             price_shown: $tag->shown(Wording::english()),
             picture: $product->picture,
-            picture_path: $product->lead()->path,
+            picture_path: $product->lead()->path ?? '',
             stock: $stock,
             is_sold_out: $tag->isSoldOut,
             is_low: $product->low_stock !== null && $stock !== null && $stock <= $product->low_stock,

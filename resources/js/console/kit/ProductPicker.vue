@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProductPicture from './ProductPicture.vue'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
@@ -50,7 +51,7 @@ function pick(product: Schemas['Product'] | null): void {
     >
       <ComboboxOption v-for="product in found" :key="product.id" v-slot="{ active }" :value="product" as="template">
         <li class="flex cursor-pointer items-center gap-3 px-2 py-1.5" :class="{ 'bg-paper': active }">
-          <img :src="product.picture_path" alt="" width="36" height="36" />
+          <ProductPicture :path="product.picture_path" :side="36" />
           <span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
             ><bdi>{{ product.name }}</bdi>
             <span

@@ -2728,7 +2728,8 @@ export interface components {
             name: string;
             /** @description As the shopfront shows it: “from €6.50” where it varies. */
             price_shown: string;
-            picture: components["schemas"]["Drawing"];
+            picture: components["schemas"]["Drawing"] | null;
+            /** @description Blank: none. */
             picture_path: string;
             /** @description Pieces on hand, of all variants; null where stock is not tracked. */
             stock: number | null;
@@ -2812,7 +2813,8 @@ export interface components {
             weight_unit: components["schemas"]["WeightUnit"];
             shipping_first: string;
             shipping_more: string;
-            picture: components["schemas"]["Drawing"];
+            /** @description Where no picture was uploaded; null: none. */
+            picture: components["schemas"]["Drawing"] | null;
             tracks_stock: boolean;
             stock: string;
             /** @description What the form was filled with, so that what is sold meanwhile stays sold. */
@@ -3375,8 +3377,8 @@ export interface components {
             name: string;
             /** @description A few sentences without markup; blank: none. */
             text: string;
-            /** @description A whole address. */
-            picture: string;
+            /** @description A whole address; null: none. */
+            picture: string | null;
             alt: string;
         };
         /** @description A mark beside the words, drawn with the colour of the words. */

@@ -9,7 +9,7 @@ export function here(told: Told): Told {
     widget: {
       ...widget,
       picture: widget.picture && { ...widget.picture, src: path(widget.picture.src) },
-      goods: widget.goods && { ...widget.goods, picture: path(widget.goods.picture) },
+      goods: widget.goods && { ...widget.goods, picture: widget.goods.picture && path(widget.goods.picture) },
       questions: widget.questions.map((question) => ({
         ...question,
         variants: question.variants.map((variant) => ({

@@ -13,7 +13,7 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 @endphp
 <li>
 <a href="/p/{{ rawurlencode($product->sku) }}">
-<img src="{{ $product->lead()->path }}" alt="" width="160" height="160" loading="lazy">
+@if ($lead = $product->lead())<x-shop.picture :picture="$lead" alt="" sizes="(min-width: 48rem) 14rem, 46vw" side="240" :is-first="$hasButtons && $loop->index < 4" />@else<span class="no-picture" aria-hidden="true">{{ mb_substr($product->name, 0, 1) }}</span>@endif
 <span class="goods-name" dir="auto">{{ $product->name }}</span>
 <span class="goods-price">@if ($tag->isSoldOut) {{ $shop === null ? $say->say('list.sold_out') : GoodsButton::soldOut($shop) }} @else {{ $tag->shown($say) }}@if ($tag->regular) <s>{{ $tag->regular->shown() }}</s>@endif @endif</span>
 </a>

@@ -3,7 +3,7 @@
 @foreach ($rows as $row)
 @php $error = $errors[$row->id] ?? null; @endphp
 <li class="line">
-<img src="{{ $row->picture }}" alt="" width="72" height="72">
+@if ($row->picture !== '')<img class="line-picture" src="{{ App\Models\PictureFile::smallPath($row->picture) }}" alt="" width="72" height="72">@endif
 <div class="line-what">
 <a href="/p/{{ rawurlencode($row->sku) }}" dir="auto">{{ $row->product }}</a>
 @if ($row->choices !== [])

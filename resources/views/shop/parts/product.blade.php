@@ -1,9 +1,11 @@
 @php $lead = $product->lead(); @endphp
-<div class="product">
+<div @class(['product', 'has-pictures' => $lead !== null])>
+@if ($lead !== null)
 <div class="product-pictures">
-<img src="{{ $now?->picture ?? $lead->path }}" alt="{{ $lead->alt }}" width="420" height="420" data-lead="{{ $lead->path }}">
+<x-shop.picture :picture="$now?->shown() ?? $lead" :alt="$lead->alt" sizes="(min-width: 48rem) 26rem, 92vw" side="420" is-first swaps />
 <x-shop.more-pictures :pictures="$product->pictures" />
 </div>
+@endif
 <div>
 <h1 dir="auto">{{ $product->name }}</h1>
 <p class="price"><span data-price>{{ $now->price ?? $tag->shown($say) }}</span> <s data-was>{{ $now === null ? $tag->regular?->shown() : $now->was }}</s></p>

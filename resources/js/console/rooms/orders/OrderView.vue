@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProductPicture from '../../kit/ProductPicture.vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
@@ -97,7 +98,7 @@ onMounted(load)
             :key="line.sku"
             class="flex items-center gap-4 border-b border-rule py-2"
           >
-            <img :src="line.picture_path" alt="" width="48" height="48" />
+            <ProductPicture :path="line.picture_path" :side="48" />
             <span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
               ><bdi>{{ line.name }}</bdi
               ><span v-if="line.choices" class="block" dir="auto">{{ line.choices }}</span

@@ -41,21 +41,24 @@ function movePictures(moved: Schemas['Picture'][]): void {
         height="72"
         class="mb-2"
       />
+      <template v-if="pictures.length === 0 && entry && entry.picture !== null">
+        <p class="mb-2 text-sm text-pencil">A drawing stands here until you add a picture.</p>
+        <div class="mb-3 flex flex-wrap gap-x-5">
+          <button type="button" class="follow min-h-8" @click="change({ picture: null })">Remove the drawing</button>
+          <Disclosure v-slot="{ open }">
+            <DisclosureButton class="follow min-h-8">{{
+              open ? 'Close the drawings' : 'Another drawing'
+            }}</DisclosureButton>
+            <DisclosurePanel class="w-full"
+              ><DrawingPicker
+                :model-value="entry.picture"
+                :error="errorAt('picture')"
+                @update:model-value="(picture) => change({ picture })"
+            /></DisclosurePanel>
+          </Disclosure>
+        </div>
+      </template>
       <PicturesField :model-value="pictures" @update:model-value="movePictures" />
-      <Disclosure v-slot="{ open }" as="div" class="mt-3">
-        <DisclosureButton class="follow min-h-8"
-          >{{
-            open
-              ? 'Close the drawings'
-              : pictures.length > 0
-                ? 'Take one of our drawings instead'
-                : 'Take another drawing'
-          }}
-        </DisclosureButton>
-        <DisclosurePanel>
-          <DrawingPicker v-bind="field('picture')" />
-        </DisclosurePanel>
-      </Disclosure>
     </section>
     <TagField
       v-bind="field('categories')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProductPicture from '../../kit/ProductPicture.vue'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch, type ComponentPublicInstance } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
@@ -112,7 +113,7 @@ function stockOf(product: Schemas['Product']): string {
         :key="product.id"
         class="relative flex min-h-[46px] items-center gap-4 border-b border-rule py-1"
       >
-        <img :src="product.picture_path" alt="" width="36" height="36" class="flex-none" />
+        <ProductPicture :path="product.picture_path" :side="36" />
         <span class="min-w-0 flex-1">
           <RouterLink
             :to="{ name: 'product', params: { shop: session.slug, id: product.id } }"
