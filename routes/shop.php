@@ -13,6 +13,9 @@ use App\Http\Shopper\Checkout\PaymentEventController;
 use App\Http\Shopper\Checkout\ReturnController;
 use App\Http\Shopper\Checkout\ThankYouController;
 use App\Http\Shopper\FindShop;
+use App\Http\Shopper\Found\GoodsFeedController;
+use App\Http\Shopper\Found\RobotsController;
+use App\Http\Shopper\Found\SitemapController;
 use App\Http\Shopper\Offers\OfferController;
 use App\Http\Shopper\Offers\PartnerLinkController;
 use App\Http\Shopper\Offers\PlacementController;
@@ -36,6 +39,11 @@ Route::middleware('shopper')->group(function (): void {
     Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
 
     Route::get('/to/{sku}', PartnerLinkController::class);
+
+    Route::get('/robots.txt', RobotsController::class);
+    Route::get('/sitemap.xml', [SitemapController::class, 'index']);
+    Route::get('/sitemap-{number}.xml', [SitemapController::class, 'file'])->where('number', '[1-9][0-9]{0,3}');
+    Route::get('/goods.json', GoodsFeedController::class);
 
     Route::get('/take/{items?}', TakeController::class)->where('items', '.*');
 

@@ -19,9 +19,6 @@ final readonly class StorePicture
 
     private const LONGEST_SIDE = 1600;
 
-    /** As programs that make previews of links ask for. */
-    private const LONGEST_PLAIN_SIDE = 1200;
-
     private const QUALITY = 84;
 
     public function __construct(
@@ -51,7 +48,7 @@ final readonly class StorePicture
             imagesavealpha($narrow, true);
             yield $name => self::bytes(static fn () => imagewebp($narrow, null, self::QUALITY));
         }
-        yield (string) $file->plain() => self::bytes(fn () => imagejpeg($this->onWhite($this->scaled($image, self::LONGEST_PLAIN_SIDE)), null, self::QUALITY));
+        yield (string) $file->plain() => self::bytes(fn () => imagejpeg($this->onWhite($this->scaled($image, PictureFile::LONGEST_PLAIN_SIDE)), null, self::QUALITY));
     }
 
     /** What a JPEG can't leave clear is white. */

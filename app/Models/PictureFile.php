@@ -10,6 +10,9 @@ namespace App\Models;
  */
 final readonly class PictureFile
 {
+    /** In px: as programs that make previews of links ask for. */
+    public const LONGEST_PLAIN_SIDE = 1200;
+
     /** In px, beside the picture's own. */
     public const NARROWER = [400, 800];
 
@@ -60,6 +63,17 @@ final readonly class PictureFile
     public function all(): array
     {
         return array_values(array_filter([$this->name, ...$this->narrower(), $this->plain()]));
+    }
+
+    /** @return array{int, int}|array{null, null} width and height in px of the JPEG */
+    public function plainSize(): array
+    {
+        if ($this->width === null || $this->height === null) {
+            return [null, null];
+        }
+        $scale = min(1, self::LONGEST_PLAIN_SIDE / max($this->width, $this->height));
+
+        return [max(1, (int) round($this->width * $scale)), max(1, (int) round($this->height * $scale))];
     }
 
     public function path(): string

@@ -34,6 +34,7 @@ use PaperKite\Time\Moment;
 /**
  * @property int $id
  * @property int $shop_id
+ * @property CarbonImmutable $updated_at
  * @property string $sku
  * @property string $name
  * @property ProductKind $kind

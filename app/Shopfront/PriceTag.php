@@ -19,6 +19,7 @@ final readonly class PriceTag
 {
     private function __construct(
         public Money $lowest,
+        public Money $highest,
         public bool $varies,
         /** The regular price beside a sale price, where the price does not vary. */
         public ?Money $regular,
@@ -33,22 +34,29 @@ final readonly class PriceTag
     public static function of(Product $product, Moment $at): self
     {
         if ($product->kind->isElsewhere()) {
-            return new self($product->money(0), false, null, false, isElsewhere: true);
+            return new self($product->money(0), $product->money(0), false, null, false, isElsewhere: true);
         }
         $core = $product->toCore();
         $prices = array_map(static fn (?Variant $variant): UnitPrice => self::price($core, $variant, $at), $core->variants === [] ? [null] : $core->variants);
-        $lowest = $prices[0];
+        $lowest = $highest = $prices[0];
         foreach ($prices as $price) {
             $lowest = $price->today->isLessThan($lowest->today) ? $price : $lowest;
+            $highest = $highest->today->isLessThan($price->today) ? $price : $highest;
         }
         $varies = array_filter($prices, static fn (UnitPrice $price): bool => ! $price->today->equals($lowest->today)) !== [];
 
-        return new self($lowest->today, $varies, $varies ? null : $lowest->beforeSale(), self::soldOut($core), $core->kind->isMoneyItself());
+        return new self($lowest->today, $highest->today, $varies, $varies ? null : $lowest->beforeSale(), self::soldOut($core), $core->kind->isMoneyItself());
     }
 
     public static function price(CatalogueProduct $product, ?Variant $variant, Moment $at): UnitPrice
     {
         return UnitPrice::of(new Pick($product, Quantity::of(1), $variant), $at);
+    }
+
+    /** @return Money|null the one price; `null` where it varies, the shopper says it, or a partner asks it */
+    public function only(): ?Money
+    {
+        return $this->isElsewhere || $this->isGiven || $this->varies ? null : $this->lowest;
     }
 
     public function shown(Wording $say): string

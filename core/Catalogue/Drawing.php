@@ -21,6 +21,9 @@ enum Drawing: string
     case Parcel = 'parcel';
     case Kite = 'kite';
 
+    /** In px, of the PNG that is made of each. */
+    public const SHARED_SIDE = 800;
+
     /** What the drawing shows, as its alternative text. */
     public function label(): string
     {
@@ -44,5 +47,11 @@ enum Drawing: string
     public function path(): string
     {
         return "/drawings/{$this->value}.svg";
+    }
+
+    /** Of the PNG, for programs that show no SVG beside a link. */
+    public function sharedPath(): string
+    {
+        return "/drawings/{$this->value}.png";
     }
 }

@@ -18,7 +18,10 @@ enum Visit
     /** The link stands in a frame of another page: it may show a way out, and do nothing. */
     case Frame;
 
-    /** An image, a script, a prefetch, a robot that makes a preview: it changes nothing and gets nothing. */
+    /** A program asks for what to show beside the link: it is told what the link is about, and changes nothing. */
+    case Preview;
+
+    /** An image, a script, a prefetch: it changes nothing and gets nothing. */
     case Silent;
 
     private const FRAMES = ['iframe', 'frame', 'embed', 'object', 'fencedframe'];
@@ -33,7 +36,8 @@ enum Visit
         $destination = $headers['sec-fetch-dest'] ?? null;
 
         return match (true) {
-            ! self::isAwaited($method, $headers) => self::Silent,
+            $method !== 'GET', self::isAhead($headers) => self::Silent,
+            self::isRobot($headers) => self::Preview,
             in_array($destination, self::FRAMES, true) => self::Frame,
             ($mode ?? 'navigate') !== 'navigate', ($destination ?? 'document') !== 'document' => self::Silent,
             default => self::Navigation,

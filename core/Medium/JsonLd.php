@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PaperKite\Medium;
 
+use PaperKite\Text\ScriptJson;
+
 /**
  * The offer for machines that read pages: Product and Offer of schema.org, Event, or DonateAction, as JSON-LD.
  *
@@ -12,9 +14,6 @@ namespace PaperKite\Medium;
  */
 final readonly class JsonLd implements Medium
 {
-    // Nothing in a script element may look like its end, or like a comment.
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP | JSON_INVALID_UTF8_SUBSTITUTE;
-
     public function key(): string
     {
         return 'json_ld';
@@ -48,7 +47,7 @@ final readonly class JsonLd implements Medium
             default => [...$this->offer($placed), 'itemOffered' => array_map($this->product(...), $placed->goods)],
         };
 
-        return '<script type="application/ld+json">'.json_encode($document, self::FLAGS).'</script>';
+        return '<script type="application/ld+json">'.ScriptJson::of($document).'</script>';
     }
 
     /** @return array<string, mixed> */

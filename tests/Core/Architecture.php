@@ -93,7 +93,7 @@ final class Architecture
     #[TestRule]
     public function the_medium_shows_looks_and_prices_and_nothing_of_offers(): Rule
     {
-        return $this->onlyOn('Medium', ['Look', 'Money']);
+        return $this->onlyOn('Medium', ['Look', 'Money', 'Text']);
     }
 
     #[TestRule]
@@ -112,6 +112,12 @@ final class Architecture
     public function a_calendar_stands_on_time(): Rule
     {
         return $this->onlyOn('Calendar', ['Time']);
+    }
+
+    #[TestRule]
+    public function a_page_tells_of_prices(): Rule
+    {
+        return $this->onlyOn('Page', ['Money']);
     }
 
     #[TestRule]
@@ -153,7 +159,7 @@ final class Architecture
     /** @param  list<string>  $rooms */
     private function onlyOn(string $room, array $rooms): Rule
     {
-        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words', 'Order', 'Sheet', 'Partner', 'Payment', 'Refund', 'Calendar'], [$room, ...$rooms]);
+        $others = array_diff(['Text', 'Money', 'Time', 'Catalogue', 'Quote', 'Offer', 'Link', 'Look', 'Medium', 'Shopfront', 'Checkout', 'Results', 'Words', 'Order', 'Sheet', 'Partner', 'Payment', 'Refund', 'Calendar', 'Page'], [$room, ...$rooms]);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace("PaperKite\\{$room}"))

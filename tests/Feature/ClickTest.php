@@ -154,7 +154,6 @@ final class ClickTest extends TestCase
         yield 'an image' => [['Sec-Fetch-Mode' => 'no-cors', 'Sec-Fetch-Dest' => 'image']];
         yield 'a fetch' => [['Sec-Fetch-Mode' => 'cors', 'Sec-Fetch-Dest' => 'empty']];
         yield 'a prefetch' => [['Sec-Purpose' => 'prefetch'] + self::NAVIGATES];
-        yield 'a robot' => [['User-Agent' => 'PigeonBot/1.0'] + self::NAVIGATES];
         yield 'HEAD' => [self::NAVIGATES, 'HEAD'];
     }
 

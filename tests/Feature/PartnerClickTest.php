@@ -100,7 +100,7 @@ final class PartnerClickTest extends TestCase
         yield 'a picture' => ['GET', ['Sec-Fetch-Mode' => 'no-cors', 'Sec-Fetch-Dest' => 'image'], 204];
         yield 'a script' => ['GET', ['Sec-Fetch-Mode' => 'cors', 'Sec-Fetch-Dest' => 'empty'], 204];
         yield 'a prefetch' => ['GET', self::NAVIGATES + ['Sec-Purpose' => 'prefetch'], 204];
-        yield 'a preview robot' => ['GET', ['User-Agent' => 'LinkReader 1.0 (+https://reader.example)'], 204];
+        yield 'a preview robot' => ['GET', ['User-Agent' => 'LinkReader 1.0 (+https://reader.example)'], 200];
         yield 'a frame' => ['GET', ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'iframe'], 200];
     }
 

@@ -202,7 +202,7 @@ final class TakeTest extends TestCase
 
     public function test_only_a_navigation_acts(): void
     {
-        foreach ([['Sec-Fetch-Mode' => 'no-cors', 'Sec-Fetch-Dest' => 'image'], ['Sec-Purpose' => 'prefetch'] + self::NAVIGATION, ['User-Agent' => 'Preview/1.0 (+https://robots.example)'] + self::NAVIGATION] as $headers) {
+        foreach ([['Sec-Fetch-Mode' => 'no-cors', 'Sec-Fetch-Dest' => 'image'], ['Sec-Purpose' => 'prefetch'] + self::NAVIGATION] as $headers) {
             $this->get($this->at('/take/candle'), $headers)->assertNoContent();
         }
         $this->get($this->at('/take/candle?to=cart'), ['Sec-Fetch-Dest' => 'iframe', 'Sec-Fetch-Mode' => 'navigate'])->assertOk()->assertSee('href="/take/candle?to=cart"', false)->assertSee('_top', false);

@@ -29,11 +29,17 @@ final readonly class ShopperHeaders
             'Referrer-Policy' => 'no-referrer',
             'Cache-Control' => 'no-store, private',
         ] as $name => $value) {
-            if (! $response->headers->has($name) || ($name === 'Cache-Control' && ! $response instanceof OutAnswer)) {
+            if (! $response->headers->has($name) || ($name === 'Cache-Control' && ! self::saysHowLong($response))) {
                 $response->headers->set($name, $value);
             }
         }
 
         return $response;
+    }
+
+    /** The framework writes a header of its own where nobody has. */
+    private static function saysHowLong(Response $response): bool
+    {
+        return $response instanceof OutAnswer || $response->headers->hasCacheControlDirective('public');
     }
 }

@@ -14,6 +14,8 @@ final class EnglishPages
         'frame.policy' => 'Returns and privacy',
         'frame.window' => '{shop} sells in a window of its own.',
 
+        'list.about' => 'Everything that {shop} sells.',
+        'list.about_category' => '{category}, from {shop}.',
         'list.title' => 'All goods',
         'list.added' => 'It is in your cart.',
         'list.see_cart' => 'See the cart',

@@ -1,4 +1,4 @@
-<x-shop.layout :shop="$shop" :title="$category->name ?? $say->say('list.title')">
+<x-shop.layout :shop="$shop" :title="$category->name ?? $say->say('list.title')" :page="$page">
 @if ($wasAdded)<p class="notice" role="status">{{ $say->say('list.added') }} <a href="/cart">{{ $say->say('list.see_cart') }}</a></p>@endif
 <h1 dir="auto">{{ $category->name ?? $say->say('list.heading') }}</h1>
 @if ($categories->isNotEmpty())

@@ -1,5 +1,5 @@
 @php use App\Shopfront\PriceTag; @endphp
-<x-shop.layout :shop="$shop" :title="$product->name">
+<x-shop.layout :shop="$shop" :title="$product->name" :page="$page" :data="[$data->document()]">
 @include('shop.parts.product')
 @if ($product->description)<div class="rich product-text" dir="auto">{!! $product->description !!}</div>@endif
 @php $addOns = $product->addOns->reject(fn ($other) => PriceTag::of($other, $at)->isSoldOut); @endphp

@@ -79,9 +79,11 @@ final class LinkTest extends TestCase
         yield 'a prefetch' => [Visit::Silent, ['sec-purpose' => 'prefetch'] + $navigates];
         yield 'a prerender' => [Visit::Silent, ['sec-purpose' => 'prefetch;prerender'] + $navigates];
         yield 'an older prefetch' => [Visit::Silent, ['purpose' => 'prefetch'] + $navigates];
-        yield 'a robot' => [Visit::Silent, ['user-agent' => 'Mozilla/5.0 (compatible; PigeonBot/2.1; +https://pigeon.example/bot)'] + $navigates];
-        yield 'a link preview' => [Visit::Silent, ['user-agent' => 'ChatLinkPreview 3'] + $navigates];
-        yield 'a crawler' => [Visit::Silent, ['user-agent' => 'tarn-crawler'] + $navigates];
+        yield 'a robot' => [Visit::Preview, ['user-agent' => 'Mozilla/5.0 (compatible; PigeonBot/2.1; +https://pigeon.example/bot)'] + $navigates];
+        yield 'a link preview' => [Visit::Preview, ['user-agent' => 'ChatLinkPreview 3'] + $navigates];
+        yield 'a crawler' => [Visit::Preview, ['user-agent' => 'tarn-crawler'] + $navigates];
+        yield 'a robot that asks for the head alone' => [Visit::Silent, ['user-agent' => 'tarn-crawler'] + $navigates, 'HEAD'];
+        yield 'a robot that looks ahead' => [Visit::Silent, ['user-agent' => 'tarn-crawler', 'purpose' => 'prefetch'] + $navigates];
     }
 
     #[DataProvider('devices')]

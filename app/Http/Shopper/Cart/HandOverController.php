@@ -32,7 +32,7 @@ final readonly class HandOverController
     public function __invoke(Request $request, Shop $shop, string $token): Answer
     {
         return match (Visit::of($request->method(), RequestHeaders::of($request))) {
-            Visit::Silent => response()->noContent(),
+            Visit::Silent, Visit::Preview => response()->noContent(),
             Visit::Frame => $this->frame($shop, $token),
             Visit::Navigation => $this->taken($request, $shop, $token),
         };

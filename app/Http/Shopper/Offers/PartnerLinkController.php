@@ -35,7 +35,7 @@ final readonly class PartnerLinkController
     public function __invoke(Request $request, Shop $shop, string $sku): Answer
     {
         $visit = Visit::of($request->method(), RequestHeaders::of($request));
-        if ($visit === Visit::Silent) {
+        if ($visit === Visit::Silent || $visit === Visit::Preview) {
             return response()->noContent();
         }
         $product = $this->find->bySku($shop, $sku)->product ?? abort(404);

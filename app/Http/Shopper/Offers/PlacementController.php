@@ -30,6 +30,7 @@ final readonly class PlacementController
         private FollowPlacement $follow,
         private LeadOut $leadOut,
         private PlacementNotices $notices,
+        private LinkPreview $preview,
         private ReadCaller $caller,
     ) {}
 
@@ -44,6 +45,7 @@ final readonly class PlacementController
         return match (true) {
             $placement === null => $this->notices->unknown($request),
             $visit === Visit::Frame && $placement->deleted_at === null => $this->frame($placement),
+            $visit === Visit::Preview => $this->notices->ended($placement) ?? $this->preview->ofPlacement($placement),
             default => $this->notices->obstacle($placement, $request) ?? $this->followed($placement, $request),
         };
     }

@@ -27,18 +27,27 @@ final readonly class PlacementNotices
         private ShopfrontGoods $goods,
     ) {}
 
-    /** @return Response|null `null` where the offer can be had */
-    public function obstacle(Placement $placement, Request $request): ?Response
+    /** @return Response|null `null` where the offer is there, or will be again; nothing is counted */
+    public function ended(Placement $placement): ?Response
     {
-        $offer = $placement->offer;
-
         // A click asks for the shop's own words only where there is something to say.
         $say = static fn (string $key): string => $placement->shop->wording()->say($key);
 
         return match (true) {
             $placement->deleted_at !== null => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
-            $offer->state === OfferState::Draft => $this->page($placement->shop, 404, $say('notice.draft'), $say('notice.draft_what')),
-            $offer->state === OfferState::Archived => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
+            $placement->offer->state === OfferState::Draft => $this->page($placement->shop, 404, $say('notice.draft'), $say('notice.draft_what')),
+            $placement->offer->state === OfferState::Archived => $this->page($placement->shop, 410, $say('notice.ended'), $say('notice.ended_what')),
+            default => null,
+        };
+    }
+
+    /** @return Response|null `null` where the offer can be had */
+    public function obstacle(Placement $placement, Request $request): ?Response
+    {
+        $offer = $placement->offer;
+        $say = static fn (string $key): string => $placement->shop->wording()->say($key);
+
+        return $this->ended($placement) ?? match (true) {
             ! $offer->leadsOut() && ! $placement->shop->isReady() => $this->notOpen($placement, $request),
             default => match ($state = $placement->state($offer)) {
                 ButtonState::NotAvailable => $this->resting($placement, $request, $state, $say($placement->isPaused($offer) ? 'notice.paused' : 'notice.off_sale')),

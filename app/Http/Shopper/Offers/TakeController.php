@@ -14,7 +14,9 @@ use App\Models\Shop;
 use App\OpenLinks\FindOpenLinkGoods;
 use App\OpenLinks\FollowOpenLink;
 use App\OpenLinks\OpenLinkGoods;
+use App\Shopfront\FindGoods;
 use App\Shopfront\ShopfrontGoods;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -32,6 +34,8 @@ final readonly class TakeController
         private FollowOpenLink $follow,
         private ReadCaller $caller,
         private ShopfrontGoods $goods,
+        private LinkPreview $preview,
+        private FindGoods $findGoods,
     ) {}
 
     public function __invoke(Request $request, Shop $shop): Answer
@@ -50,6 +54,9 @@ final readonly class TakeController
 
             return $this->page($shop, 404, $say->say('take.title'), $invalid->part === '' ? $say->refusal($invalid) : $say->say('take.part', part: $invalid->part, why: $say->refusal($invalid)));
         }
+        if ($visit === Visit::Preview) {
+            return $this->preview->ofProducts($shop, $this->named($shop, $link), $shop->base().$request->getRequestUri());
+        }
         if ($visit === Visit::Frame) {
             return $this->frame($shop, $request->getRequestUri());
         }
@@ -66,6 +73,14 @@ final readonly class TakeController
         }
 
         return $this->onwards($request, $shop, $link, $taken, hash('sha256', $path.'?'.$query));
+    }
+
+    /** @return Collection<int, Product> */
+    private function named(Shop $shop, OpenLink $link): Collection
+    {
+        $goods = $this->findGoods->bySkus($shop, array_map(static fn (OpenItem $item): string => $item->sku, $link->items));
+
+        return (new Collection(array_values(array_map(static fn (OpenItem $item): Product => $goods[$item->sku]->product, $link->items))))->unique('id')->values();
     }
 
     private function out(Request $request, Shop $shop, OpenLink $link, Product $product, string $digest): Answer

@@ -11,6 +11,7 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
 use App\Shopfront\ChoiceView;
+use App\Shopfront\DescribeGoods;
 use App\Shopfront\GoodsButton;
 use App\Shopfront\PriceTag;
 use App\Shopfront\Questions;
@@ -87,6 +88,8 @@ final readonly class ProductPage
             'ownAmount' => Input::text($request, 'own_amount'),
             'rest' => $rest?->text() ?? '',
             'errors' => $errors,
+            'page' => DescribeGoods::page($product, $shop, $at),
+            'data' => DescribeGoods::data($product, $shop, $at),
         ], $status);
     }
 

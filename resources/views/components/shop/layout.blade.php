@@ -1,14 +1,16 @@
 @php use Illuminate\Support\Facades\Vite; @endphp
+@props(['shop', 'title', 'css' => '', 'page' => null, 'data' => []])
 <!doctype html>
 <html lang="{{ $say->language->value }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>{{ $title }} · {{ $shop->name }}</title>
+<x-shop.found :page="$page" :shop="$shop" :data="$data" />
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
 @vite(['resources/css/shopper.css', 'resources/js/shopper/main.ts'])
 {{-- After the style sheet, whose colour it replaces by the shop's own. --}}
-<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; } {!! $css ?? '' !!}</style>
+<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; } {!! $css !!}</style>
 </head>
 <body>
 <header class="shop-head">
