@@ -17,6 +17,7 @@ enum EditKind: string
     case OrderNote = 'order_note';
     case Words = 'words';
     case Marketplace = 'marketplace';
+    case PageLook = 'page_look';
 
     /** As a sentence begins with it. */
     public function named(): string
@@ -32,6 +33,7 @@ enum EditKind: string
             self::OrderNote => 'This note was',
             self::Words => 'The words were',
             self::Marketplace => 'This marketplace was',
+            self::PageLook => 'The look of the pages was',
         };
     }
 }

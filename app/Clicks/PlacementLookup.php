@@ -23,7 +23,7 @@ final class PlacementLookup
     private const COLUMNS = [
         'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page', 'caption', 'paused_at', 'deleted_at'],
         'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'page', 'look_id', 'state'],
-        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'accent', 'words', 'checkout_slug', 'timezone', 'listed_hosts', 'referrer_policy', 'payee'],
+        'shops' => ['id', 'slug', 'name', 'host', 'currency', 'words', 'checkout_slug', 'timezone', 'listed_hosts', 'referrer_policy', 'payee'],
         'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],
         'products' => ['id', 'shop_id', 'sku', 'name', 'currency', 'stock', 'allows_back_order', 'has_variants', 'is_draft', 'kind', 'own_kind', 'begins_at', 'ends_at', 'place'],
         'variants' => ['id', 'sku', 'stock', 'choices', 'begins_at', 'ends_at', 'place'],

@@ -15,6 +15,9 @@ use App\Results\Source;
 use App\Time\Clock;
 use PaperKite\Link\Device;
 use PaperKite\Link\PlacementCode;
+use PaperKite\Look\Colour;
+use PaperKite\Look\Icon;
+use PaperKite\Look\PageLook;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
@@ -55,7 +58,7 @@ final readonly class MosslightApiary
             'name' => 'Mosslight Apiary',
             'host' => 'mosslight.localhost',
             'currency' => 'EUR',
-            'accent' => '#2f5d4e',
+            'page_look' => new PageLook(Colour::of(0xF3, 0xF6, 0xF1), Colour::of(0x2F, 0x5D, 0x4E), mark: Icon::Leaf, sentence: 'Honey, wax and hive craft from the Vale of Tarn, since the bees let us.'),
             'payee' => 'mosslight-apiary',
         ]);
         $wren = Person::query()->create(['name' => 'Wren Halloway', 'email' => 'wren@mosslight.example', 'password' => $password]);

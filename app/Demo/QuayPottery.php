@@ -10,6 +10,9 @@ use App\Models\Product;
 use App\Models\Shop;
 use DateTimeZone;
 use PaperKite\Catalogue\Drawing;
+use PaperKite\Look\Colour;
+use PaperKite\Look\PageFont;
+use PaperKite\Look\PageLook;
 use PaperKite\Money\Percentage;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
@@ -30,7 +33,7 @@ final readonly class QuayPottery
     /** @return Offer that stands on a page beside one of the apiary's */
     public function load(): Offer
     {
-        $shop = Shop::query()->create(['slug' => 'quay-pottery', 'name' => 'Quay Pottery', 'host' => 'quay-pottery.localhost', 'currency' => 'GBP', 'accent' => '#8a4b2a', 'payee' => 'quay-pottery']);
+        $shop = Shop::query()->create(['slug' => 'quay-pottery', 'name' => 'Quay Pottery', 'host' => 'quay-pottery.localhost', 'currency' => 'GBP', 'page_look' => new PageLook(Colour::of(0xF6, 0xF2, 0xEE), Colour::of(0x8A, 0x4B, 0x2A), PageFont::Serif), 'payee' => 'quay-pottery']);
         Person::query()->where('email', 'wren@mosslight.example')->firstOrFail()->shops()->attach($shop->id, ['role' => Role::Owner]);
         $shop->update(['rules' => new ShopRules(
             $shop->currency(),

@@ -34,6 +34,7 @@ enum Act: string
     case Shopfront = 'shopfront';
     case Names = 'names';
     case Words = 'words';
+    case PageLook = 'page_look';
     case Deleted = 'deleted';
     case People = 'people';
     case Account = 'account';
@@ -66,6 +67,7 @@ enum Act: string
             self::Shopfront => 'Shopfront',
             self::Names => 'Name and addresses of the shop',
             self::Words => 'Words that shoppers read',
+            self::PageLook => 'Look of your pages',
             self::Deleted => 'Deleted things',
             self::People => 'People in this shop',
             self::Account => 'Your account',
@@ -78,7 +80,7 @@ enum Act: string
     {
         return match ($this) {
             self::NewOffer, self::NewProduct, self::NewPriceTable, self::Example, self::SignOut => 'Act',
-            self::Payee, self::Shipping, self::Tax, self::Country, self::Fee, self::Coupons, self::Checkout, self::Shopfront, self::Names, self::Words => 'Setting',
+            self::Payee, self::Shipping, self::Tax, self::Country, self::Fee, self::Coupons, self::Checkout, self::Shopfront, self::Names, self::Words, self::PageLook => 'Setting',
             default => 'Page',
         };
     }
@@ -122,6 +124,7 @@ enum Act: string
             self::Shopfront => 'pages buttons list browsing',
             self::Names => 'host domain rename slug',
             self::Words => 'texts language translate phrases',
+            self::PageLook => 'design theme colours colors font banner header dark scheme shopfront',
             self::Deleted => 'undo restore bin trash take back',
             self::People => 'roles invite members owner editor reader',
             self::Account => 'password email second factor profile',

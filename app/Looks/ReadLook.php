@@ -15,20 +15,11 @@ final readonly class ReadLook
 {
     public function __invoke(Shop $shop, FormInput $typed): LookEntry
     {
-        return LookEntry::read($typed, $this->picture($shop, $typed));
+        return LookEntry::read($typed, $this->facts(NamedPicture::in($shop, $typed, 'picture')));
     }
 
-    /** One that this shop has uploaded, by its number or by the path that it is shown at. */
-    private function picture(Shop $shop, FormInput $typed): ?PictureFacts
+    private function facts(?Picture $picture): ?PictureFacts
     {
-        $path = $typed->text('picture_path');
-        $id = $typed->id('picture_id');
-        $picture = match (true) {
-            $id !== null => $shop->pictures()->whereKey($id)->first(),
-            $path !== '' && mb_check_encoding($path, 'ASCII') => $shop->pictures()->where('file', basename($path))->first(),
-            default => null,
-        };
-
-        return $picture instanceof Picture ? new PictureFacts($picture->path(), $picture->width, $picture->height) : null;
+        return $picture === null ? null : new PictureFacts($picture->path(), $picture->width, $picture->height);
     }
 }

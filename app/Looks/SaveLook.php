@@ -41,7 +41,7 @@ final readonly class SaveLook
             : $this->changed($shop, $look, $editing, fn (Look $locked): array => $this->checked($shop, $locked, $entry));
         $picture = $saved->values->picture;
         if ($picture !== null) {
-            $shop->pictures()->where('file', basename($picture->path))->update(['is_kept' => true]);
+            NamedPicture::keep($shop, $picture->path);
         }
 
         return $saved;

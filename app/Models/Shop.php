@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\CheckoutRulesCast;
+use App\Models\Casts\PageLookCast;
 use App\Models\Casts\ShopfrontRulesCast;
 use App\Models\Casts\ShopRulesCast;
 use App\Models\Casts\StateWordsCast;
@@ -19,6 +20,7 @@ use PaperKite\Catalogue\ProductPart;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Checkout\Readiness;
 use PaperKite\Link\OpenDestination;
+use PaperKite\Look\PageLook;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Offer\ShopSetting;
@@ -36,7 +38,6 @@ use PaperKite\Words\Wording;
  * @property string $name
  * @property string $host
  * @property string $currency
- * @property string $accent
  * @property ShopRules $rules
  * @property string $home_country
  * @property string|null $timezone IANA, of the rules; `null` where nothing is set yet
@@ -49,6 +50,7 @@ use PaperKite\Words\Wording;
  * @property StateWords $words
  * @property string $checkout_slug
  * @property ShopfrontRules $shopfront
+ * @property PageLook $page_look
  * @property Collection<int, Person> $people
  */
 final class Shop extends Model
@@ -64,7 +66,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class, 'shopfront' => ShopfrontRulesCast::class, 'referrer_policy' => ReferrerPolicy::class];
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class, 'shopfront' => ShopfrontRulesCast::class, 'page_look' => PageLookCast::class, 'referrer_policy' => ReferrerPolicy::class];
     }
 
     protected static function booted(): void

@@ -36,7 +36,13 @@ final readonly class GoodsData
         public string $place = '',
     ) {}
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> as it stands in a page of its own */
+    public function standing(): array
+    {
+        return ['@context' => 'https://schema.org'] + $this->document();
+    }
+
+    /** @return array<string, mixed> as it stands among others */
     public function document(): array
     {
         return array_filter([

@@ -56,6 +56,7 @@ final class ChangedMeanwhileTest extends TestCase
             'a price table' => ['table', 'This price table was', 'Name: “Pots” and “Tins”'],
             'a coupon' => ['coupon', 'This coupon was', 'Discount: “12” and “15”'],
             'a look' => ['look', 'This look was', 'Background: “#1e5a70” and “#000000”'],
+            'the look of the pages' => ['page_look', 'The look of the pages was', 'Accent: “#2f5d4e” and “#8a4b2a”'],
             'a marketplace' => ['marketplace', 'This marketplace was', 'Name: “Quay north” and “Quay south”'],
         ];
     }
@@ -192,6 +193,7 @@ final class ChangedMeanwhileTest extends TestCase
             'table' => [...$this->table(), ['name' => 'Pots'], ['name' => 'Tins'], ['stressed' => $this->shop->offers()->firstOrFail()->id]],
             'coupon' => [...$this->coupon(), ['value' => '12'], ['value' => '15'], ['most_uses' => '7']],
             'look' => ["/looks/{$this->shop->looks()->firstOrFail()->id}", $this->standing('/looks', 'items.0.entry'), ['fill' => '#1e5a70'], ['fill' => '#000000'], ['font_size' => '18']],
+            'page_look' => [...$at('/page-look', 'entry'), ['accent' => '#2f5d4e'], ['accent' => '#8a4b2a'], ['ground' => '#ffffff']],
             'marketplace' => [...$this->market(), ['name' => 'Quay north'], ['name' => 'Quay south'], ['counts_for_hours' => '48']],
             default => throw new \LogicException($form),
         };

@@ -174,8 +174,10 @@ final class FoundTest extends TestCase
     private static function dataOf(TestResponse $answer): array
     {
         self::assertSame(1, preg_match('~<script type="application/ld\+json">(.*?)</script>~s', (string) $answer->getContent(), $found));
+        /** @var array<string, mixed> $data */
+        $data = json_decode($found[1] ?? '', true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('https://schema.org', $data['@context'] ?? '');
 
-        /** @var array<string, mixed> */
-        return json_decode($found[1] ?? '', true, flags: JSON_THROW_ON_ERROR);
+        return $data;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Catalogue\ProductForm;
+use App\Looks\PageLookForm;
 use App\Models\Invitation;
 use App\Models\Marketplace;
 use App\Models\Offer;
@@ -19,6 +20,7 @@ use App\Shopfront\ShopfrontForm;
 use App\Text\Secrets;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Queue;
+use PaperKite\Look\PageLook;
 use PaperKite\People\Role;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\TakesOrders;
@@ -201,6 +203,8 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/invitations' => ['invitations', ['email' => 'ada@letters.example', 'role' => 'editor']],
             'put /shops/{shop}/people/{person}' => ["people/{$this->person->id}", ['role' => 'owner']],
             'post /sign-in' => ['/sign-in', ['email' => 'ada@letters.example', 'password' => 'not the password']],
+            'put /shops/{shop}/page-look' => ['page-look', self::sent(PageLookForm::of(PageLook::shipped()))],
+            'post /shops/{shop}/page-look/trial' => ['page-look/trial', self::sent(PageLookForm::of(PageLook::shipped()))],
             'put /shops/{shop}/shopfront' => ['shopfront', self::sent(ShopfrontForm::of($this->shop))],
             'put /shops/{shop}/names' => ['names', ['name' => 'Tarn', 'slug' => $this->shop->slug, 'host' => $this->shop->host, 'checkout_slug' => 'checkout']],
         ];
@@ -208,7 +212,7 @@ final class MangledFormsTest extends TestCase
 
     private function everythingCanBeRead(): void
     {
-        foreach (['offers', "offers/{$this->offer->id}", "offers/{$this->offer->id}/history", 'looks', 'price-tables', 'copies', 'products', 'partners', 'coupons', 'rules', 'checkout', 'open-links', 'shopfront', 'orders'] as $path) {
+        foreach (['offers', "offers/{$this->offer->id}", "offers/{$this->offer->id}/history", 'looks', 'price-tables', 'copies', 'products', 'partners', 'coupons', 'rules', 'checkout', 'open-links', 'shopfront', 'page-look', 'orders'] as $path) {
             $this->getJson($this->address($path))->assertOk();
         }
         foreach ($this->shop->products()->get() as $product) {

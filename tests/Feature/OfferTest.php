@@ -28,7 +28,7 @@ final class OfferTest extends TestCase
         parent::setUp();
         config(['kite.payments.provider' => 'standin']);
         $this->shop = $this->shop();
-        $this->honey = $this->product($this->shop);
+        $this->honey = $this->product($this->shop, ['sku' => 'heather']);
         $this->actingAs($this->person($this->shop));
     }
 

@@ -72,7 +72,7 @@ final class ShopfrontButtonsTest extends TestCase
     public function test_adding_in_place_says_what_follows(): void
     {
         $this->arrange(['after_adding' => 'stay', 'has_notice' => true, 'notice_leads' => 'cart'])->assertOk();
-        $this->inPlace([])->assertOk()->assertExactJson(['go' => null, 'notice' => '“Heather honey, 340 g” is in your cart.', 'noticeAddress' => '/cart', 'noticeWords' => 'See the cart']);
+        $this->inPlace([])->assertOk()->assertExactJson(['go' => null, 'notice' => '“Heather honey, 340 g” is in your cart.', 'noticeAddress' => '/cart', 'noticeWords' => 'See the cart', 'count' => 1]);
         $this->inPlace(['quantity' => 'x'])->assertUnprocessable()->assertJsonPath('message', 'The quantity can\'t be “x”; enter a whole number from 1 to 9999.');
         $this->arrange(['after_adding' => 'stay', 'has_notice' => false])->assertOk();
         $this->inPlace([])->assertJsonPath('notice', '');

@@ -42,7 +42,7 @@ trait Makes
         $name = 'tarn-'.bin2hex(random_bytes(4));
 
         $shop = Shop::query()->create($with + [
-            'slug' => $name, 'name' => 'Tarn Side Goods', 'host' => "{$name}.localhost", 'currency' => 'EUR', 'accent' => '#2f5d4e',
+            'slug' => $name, 'name' => 'Tarn Side Goods', 'host' => "{$name}.localhost", 'currency' => 'EUR',
             'payee' => 'tarn-side',
         ])->refresh();
         $this->shipsFor($shop, 390);

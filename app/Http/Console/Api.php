@@ -23,6 +23,7 @@ use PaperKite\Checkout\Missing;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Look\Font;
 use PaperKite\Look\Icon;
+use PaperKite\Look\PageFont;
 use PaperKite\Look\Shadow;
 use PaperKite\Look\Side;
 use PaperKite\Look\Width;
@@ -67,6 +68,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'Shadow', type: 'string', enum: Shadow::class),
         new OA\Schema(schema: 'Font', type: 'string', enum: Font::class),
         new OA\Schema(schema: 'Icon', type: 'string', enum: Icon::class),
+        new OA\Schema(schema: 'PageFont', type: 'string', enum: PageFont::class),
         new OA\Schema(schema: 'Side', type: 'string', enum: Side::class),
         new OA\Schema(schema: 'Width', type: 'string', enum: Width::class),
         new OA\Schema(schema: 'WidgetForm', type: 'string', enum: WidgetForm::class),

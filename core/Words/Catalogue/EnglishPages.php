@@ -12,8 +12,10 @@ final class EnglishPages
         'frame.orders' => 'Your orders',
         'frame.terms' => 'Terms',
         'frame.policy' => 'Returns and privacy',
+        'frame.offline' => 'Nothing could be sent: you seem to be offline. Try again in a moment.',
         'frame.window' => '{shop} sells in a window of its own.',
 
+        'list.back' => 'Back to the list',
         'list.about' => 'Everything that {shop} sells.',
         'list.about_category' => '{category}, from {shop}.',
         'list.title' => 'All goods',
@@ -111,6 +113,7 @@ final class EnglishPages
         'checkout.policy' => 'returns and privacy policy',
         'checkout.agree' => 'With your order you agree to our {text}.',
         'checkout.agree_both' => 'With your order you agree to our {terms} and our {policy}.',
+        'checkout.show_bill' => 'Show the bill',
         'checkout.title' => 'Checkout',
         'checkout.one_wrong' => 'One thing is still to be put right; it is marked below. Nothing was paid.',
         'checkout.some_wrong' => '{count} things are still to be put right; each is marked below. Nothing was paid.',

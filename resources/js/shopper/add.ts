@@ -1,5 +1,8 @@
+import { showCount } from './count'
+
 interface Added {
   go: string | null
+  count?: number
   notice?: string
   noticeAddress?: string
   noticeWords?: string
@@ -7,7 +10,8 @@ interface Added {
 
 /**
  * Adds to the cart without leaving the page: the form is sent as it would be without script. What follows, going
- * somewhere or staying with a notice, is the shop's to say. Where it fails, the form is sent as usual.
+ * somewhere or staying with a notice, is the shop's to say. Where nothing answers, the page stays; where the answer is
+ * none, the form is sent as usual.
  */
 export function addInPlace(): void {
   document.addEventListener('submit', (event) => {
@@ -32,7 +36,13 @@ async function add(form: HTMLFormElement, button: HTMLButtonElement): Promise<vo
       body,
       credentials: 'same-origin',
       headers: { Accept: 'application/json' },
-    })
+    }).catch(() => null)
+    if (answer === null) {
+      button.textContent = caption
+      refuse(form, document.querySelector<HTMLElement>('main')?.dataset.offline ?? '')
+      form.removeAttribute('aria-busy')
+      return
+    }
     const said: unknown = await answer.json()
     if (answer.status === 422) {
       button.textContent = caption
@@ -59,6 +69,7 @@ function follow(added: Added, button: HTMLButtonElement, caption: string): void 
     location.assign(added.go)
     return
   }
+  if (added.count !== undefined) showCount(added.count)
   button.textContent = button.dataset.added ?? caption
   setTimeout(() => (button.textContent = caption), 2500)
   const place = document.querySelector('dialog[open]') ?? document.body

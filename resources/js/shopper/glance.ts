@@ -33,7 +33,7 @@ function show(page: Element): void {
   const close = document.createElement('button')
   close.type = 'button'
   close.className = 'plain glance-close'
-  close.textContent = 'Back to the list'
+  close.textContent = document.querySelector<HTMLElement>('main')?.dataset.back ?? ''
   close.addEventListener('click', () => dialog.close())
   dialog.append(close, page)
   dialog.addEventListener('close', () => dialog.remove())

@@ -1,3 +1,5 @@
+import { showCountOf } from './count'
+
 /**
  * Works a changed quantity, country or coupon into the bill without leaving the page: the form is sent as it would be
  * without script, and what comes back takes the place of what is shown. Where that fails, the form is sent as usual.
@@ -80,6 +82,7 @@ function show(page: string, sent: URLSearchParams): void {
   keepTypedMeanwhile(shown, fresh, sent)
   const focused = document.activeElement?.id
   shown.replaceChildren(...fresh.childNodes)
+  showCountOf(page)
   if (focused) document.getElementById(focused)?.focus()
 }
 

@@ -4,7 +4,7 @@
 <meta charset="utf-8">
 <title>{{ $say->say('thanks.title') }}</title>
 @vite(['resources/css/shopper.css'])
-<style>:root { --shop: {{ $shop->accent }}; }</style>
+<style>{!! $shop->page_look->css() !!}</style>
 </head>
 <body>
 <header class="shop-head"><span class="shop-name" dir="auto">{{ $shop->name }}</span><span class="shop-cart">{{ $say->say('frame.cart') }}</span></header>

@@ -11,7 +11,7 @@
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>
 @if (count($suggestions) > 0)
 <h2>{{ $say->say('product.goes_well') }}</h2>
-<x-shop.goods :products="$suggestions" />
+<x-shop.goods :products="$suggestions" is-small />
 @endif
 </section>
 <section class="slip" aria-label="{{ $say->say('cart.bill') }}">

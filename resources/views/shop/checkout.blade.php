@@ -1,6 +1,11 @@
 @php
 use PaperKite\Checkout\CheckoutField;
 $wrong = $view->wrong();
+$pay = match (true) {
+    $view->receipt === null => '',
+    $view->receipt->dueNow->isZero() => $say->say('checkout.free'),
+    default => $say->say('checkout.pay', amount: $view->receipt->dueNow),
+};
 @endphp
 <x-shop.layout :shop="$shop" :title="$say->say('checkout.title')">
 <h1>{{ $say->say('checkout.title') }}</h1>
@@ -11,6 +16,9 @@ $wrong = $view->wrong();
 <p class="notice" role="alert">{{ $wrong === 1 ? $say->say('checkout.one_wrong') : $say->say('checkout.some_wrong', count: $wrong) }}</p>
 @endif
 <form method="post" action="{{ $view->address }}" class="two-columns" novalidate data-once data-live>
+@if ($view->receipt !== null)
+<p class="total-first"><span>{{ $say->say('bill.total') }}</span> <strong>{{ $view->receipt->total->shown() }}</strong> <a href="#bill">{{ $say->say('checkout.show_bill') }}</a></p>
+@endif
 <input type="hidden" name="digest" value="{{ $view->digest }}">
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">{{ $say->say('checkout.pay_short') }}</button>
@@ -35,16 +43,19 @@ $wrong = $view->wrong();
 @endforeach
 </div>
 </section>
-<section class="slip" aria-label="{{ $say->say('cart.bill') }}">
+<section class="slip" id="bill" aria-label="{{ $say->say('cart.bill') }}">
 <x-shop.reckoned :reckoned="$view->cart->bill" :words="$shop->wording()" :zone="$shop->zone()" />
 @if ($shop->checkout_rules->couponPlace->isInCheckout())
 <x-shop.coupon :view="$view->cart" :typed="$view->typed['coupon'] ?? ''" :error="$view->errors['coupon'] ?? null" />
 @endif
 @if ($view->receipt !== null)
-<button class="button wide" name="pay" value="1">{{ $view->receipt->dueNow->isZero() ? $say->say('checkout.free') : $say->say('checkout.pay', amount: $view->receipt->dueNow) }}</button>
+<button class="button wide in-slip" name="pay" value="1">{{ $pay }}</button>
 @endif
 <x-shop.texts :shop="$shop" />
 @if ($view->payNotice)<p class="pay-notice">{{ $say->text($view->payNotice) }}</p>@endif
 </section>
+@if ($view->receipt !== null)
+<div class="pay-bar"><button class="button wide" name="pay" value="1">{{ $pay }}</button></div>
+@endif
 </form>
 </x-shop.layout>

@@ -1,6 +1,11 @@
 <x-shop.layout :shop="$shop" :title="$category->name ?? $say->say('list.title')" :page="$page">
+@php $look = $shop->page_look; @endphp
+@if ($category === null && $look->banner !== '')
+<x-shop.picture :picture="App\Models\LeadPicture::uploaded(basename($look->banner), $look->bannerText)" sizes="(min-width: 68rem) 68rem, 100vw" side="1200" is-first class="banner" />
+@endif
 @if ($wasAdded)<p class="notice" role="status">{{ $say->say('list.added') }} <a href="/cart">{{ $say->say('list.see_cart') }}</a></p>@endif
 <h1 dir="auto">{{ $category->name ?? $say->say('list.heading') }}</h1>
+@if ($category === null && $look->sentence !== '')<p class="lead shop-sentence" dir="auto">{{ $look->sentence }}</p>@endif
 @if ($categories->isNotEmpty())
 <nav class="categories" aria-label="{{ $say->say('list.categories') }}">
 <a href="/" @if ($category === null) aria-current="page" @endif>{{ $say->say('list.everything') }}</a>

@@ -11,6 +11,6 @@
 </div>
 @if (count($others) > 0)
 <h2 class="shop-also">{{ $say->say('notice.what_else') }}</h2>
-<x-shop.goods :products="$others" />
+<x-shop.goods :products="$others" is-small />
 @endif
 </x-shop.layout>

@@ -118,7 +118,7 @@ final readonly class AddController
         }
 
         return $request->expectsJson()
-            ? new JsonResponse(['go' => null, 'notice' => $after->notice, 'noticeAddress' => $after->noticeAddress, 'noticeWords' => $after->noticeWords])
+            ? new JsonResponse(['go' => null, 'notice' => $after->notice, 'noticeAddress' => $after->noticeAddress, 'noticeWords' => $after->noticeWords, 'count' => CartCount::in($cart->refresh())])
             : new RedirectResponse('/?after=added', Answer::HTTP_SEE_OTHER);
     }
 

@@ -47,6 +47,7 @@ export function whereIsDone(shop: string, act: Exclude<Act, 'sign_out'>): RouteL
     shopfront: setting('shopfront'),
     names: setting('names'),
     words: view('words'),
+    page_look: view('page-look'),
     deleted: view('deleted'),
     people: view('people'),
     account: { name: 'account' },

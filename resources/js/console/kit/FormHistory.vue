@@ -7,7 +7,17 @@ import ModalDialog from './ModalDialog.vue'
 import PageTurner from './PageTurner.vue'
 
 /** What a form has said, change by change; any of it can be put into the form again. */
-type Kind = 'product' | 'rules' | 'checkout' | 'shopfront' | 'words' | 'look' | 'price_table' | 'coupon' | 'marketplace'
+type Kind =
+  | 'product'
+  | 'rules'
+  | 'checkout'
+  | 'shopfront'
+  | 'words'
+  | 'look'
+  | 'price_table'
+  | 'coupon'
+  | 'marketplace'
+  | 'page_look'
 const props = defineProps<{ kind: Kind; subject?: number; title: string }>()
 const emit = defineEmits<{ restore: [form: Record<string, unknown>] }>()
 const { dayAndTime } = useDates()

@@ -1040,6 +1040,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/page-look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the shop’s own pages look */
+        get: operations["pageLook"];
+        /** Change how the shop’s own pages look */
+        put: operations["changePageLook"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/page-look/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say what comes of colours */
+        post: operations["tryPageLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/partners": {
         parameters: {
             query?: never;
@@ -1658,7 +1693,7 @@ export interface components {
         /** @enum {string} */
         Ability: "read" | "work" | "payee" | "people";
         /** @enum {string} */
-        Act: "new_offer" | "new_product" | "new_price_table" | "example" | "offers" | "products" | "partners" | "orders" | "shop" | "looks" | "price_tables" | "copies" | "open_links" | "readiness" | "payee" | "shipping" | "tax" | "country" | "fee" | "coupons" | "checkout" | "shopfront" | "names" | "words" | "deleted" | "people" | "account" | "sign_out";
+        Act: "new_offer" | "new_product" | "new_price_table" | "example" | "offers" | "products" | "partners" | "orders" | "shop" | "looks" | "price_tables" | "copies" | "open_links" | "readiness" | "payee" | "shipping" | "tax" | "country" | "fee" | "coupons" | "checkout" | "shopfront" | "names" | "words" | "page_look" | "deleted" | "people" | "account" | "sign_out";
         /** @description As typed. */
         AddressEntry: {
             by: components["schemas"]["NamedBy"];
@@ -2591,6 +2626,43 @@ export interface components {
             total: number;
             /** @description Whether there are more than `total`, which were not counted. */
             is_more: boolean;
+        };
+        /** @enum {string} */
+        PageFont: "humanist" | "serif" | "round" | "own";
+        PageLook: {
+            entry: components["schemas"]["PageLookEntry"];
+            version: number;
+            fonts: components["schemas"]["Choice"][];
+            marks: components["schemas"]["Choice"][];
+        };
+        /** @description How a shop’s own pages look; as typed. */
+        PageLookEntry: {
+            /** @description Six digits: #f4f7f8. */
+            ground: string;
+            accent: string;
+            font: components["schemas"]["PageFont"];
+            /** @description Whether it stays as it is for readers who prefer dark pages. */
+            stays_light: boolean;
+            mark: components["schemas"]["Icon"];
+            /** @description An uploaded picture above the list; null: none, or the one that is there already. */
+            banner_id: number | null;
+            /** @description Of the picture that is there already; blank: none. */
+            banner_path: string;
+            /** @description What the picture shows; blank where it only decorates. */
+            banner_text: string;
+            /** @description What the shop is, in a sentence; blank: nothing is said. */
+            sentence: string;
+        };
+        /** @description What comes of the colours of a form that may not be saved yet. */
+        PageLookTrial: {
+            /** @description Sentences by field. */
+            errors: {
+                [key: string]: string;
+            };
+            /** @description How the least readable text stands out (WCAG 2.2): “4.6 by day, 5.1 on dark pages”. */
+            contrast: string;
+            /** @description The colour that buttons really have, where the accent was moved to be seen; blank where it was not. */
+            moved: string;
         };
         Partners: {
             /** @description By partner, then by name. */
@@ -4223,7 +4295,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                kind: "product" | "rules" | "checkout" | "shopfront" | "words" | "look" | "price_table" | "coupon" | "marketplace";
+                kind: "product" | "rules" | "checkout" | "shopfront" | "words" | "look" | "price_table" | "coupon" | "marketplace" | "page_look";
                 /** @description The id of the thing; 0: the shop has it once. */
                 subject: number;
             };
@@ -5342,6 +5414,85 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    pageLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageLook"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changePageLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PageLookEntry"] & components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageLook"];
+                };
+            };
+            409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tryPageLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PageLookEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageLookTrial"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };

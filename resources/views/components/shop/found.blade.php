@@ -12,5 +12,5 @@
 @endforeach
 @endif
 @foreach ($data as $document)
-<script type="application/ld+json">{!! PaperKite\Text\ScriptJson::of(['@context' => 'https://schema.org'] + $document) !!}</script>
+<script type="application/ld+json">{!! PaperKite\Text\ScriptJson::of($document) !!}</script>
 @endforeach

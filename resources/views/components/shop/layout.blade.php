@@ -1,5 +1,10 @@
-@php use Illuminate\Support\Facades\Vite; @endphp
 @props(['shop', 'title', 'css' => '', 'page' => null, 'data' => []])
+@inject('count', App\Http\Shopper\Cart\CartCount::class)
+@php
+use Illuminate\Support\Facades\Vite;
+$look = $shop->page_look;
+$pieces = $count->of($shop);
+@endphp
 <!doctype html>
 <html lang="{{ $say->language->value }}">
 <head>
@@ -8,16 +13,16 @@
 <title>{{ $title }} · {{ $shop->name }}</title>
 <x-shop.found :page="$page" :shop="$shop" :data="$data" />
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
-@vite(['resources/css/shopper.css', 'resources/js/shopper/main.ts'])
-{{-- After the style sheet, whose colour it replaces by the shop's own. --}}
-<style nonce="{{ Vite::cspNonce() }}">:root { --shop: {{ $shop->accent }}; } {!! $css !!}</style>
+@vite($isPreview ?? false ? ['resources/css/shopper.css'] : ['resources/css/shopper.css', 'resources/js/shopper/main.ts'])
+{{-- After the style sheet, whose colours it replaces by the shop's own. --}}
+<style nonce="{{ Vite::cspNonce() }}">{!! $sheet ?? $look->css() !!}{!! $css !!}</style>
 </head>
-<body>
+<body @if ($isPreview ?? false) inert @endif>
 <header class="shop-head">
-<a class="shop-name" href="/" dir="auto">{{ $shop->name }}</a>
-<a class="shop-cart" href="/cart">{{ $say->say('frame.cart') }}</a>
+<a class="shop-name" href="/" dir="auto">@if ($look->mark->path() !== '')<svg class="shop-mark" viewBox="0 0 20 20" aria-hidden="true"><path d="{{ $look->mark->path() }}" /></svg>@endif{{ $shop->name }}</a>
+<a class="shop-cart" href="/cart">{{ $say->say('frame.cart') }}<span class="cart-count" data-cart-count="{{ $pieces }}" @if ($pieces === 0) hidden @endif>{{ $pieces }}</span></a>
 </header>
-<main class="shop-main">
+<main class="shop-main" data-offline="{{ $say->say('frame.offline') }}" data-back="{{ $say->say('list.back') }}">
 {{ $slot }}
 </main>
 <footer class="shop-foot">

@@ -10,7 +10,6 @@
 <h1 dir="auto">{{ $product->name }}</h1>
 <p class="price"><span data-price>{{ $now->price ?? $tag->shown($say) }}</span> <s data-was>{{ $now === null ? $tag->regular?->shown() : $now->was }}</s></p>
 <p class="when" data-when dir="auto">{{ $now?->when ?: $when }}</p>
-@if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
 @if ($product->kind->isElsewhere())
 <x-shop.partner :product="$product" :country="$country" :in="$surface->value" :code="$code" />
 @elseif (! $tag->isSoldOut)
@@ -37,6 +36,7 @@
 @else
 <p class="lead">{{ $product->isOver(null) && $variants === [] ? $say->say('product.date_passed') : App\Shopfront\GoodsButton::soldOut($shop) }}</p>
 @endif
+@if ($product->summary)<div class="rich product-summary" dir="auto">{!! $product->summary !!}</div>@endif
 @if ($shipping !== '')<p class="bill-why">{{ $shipping }}</p>@endif
 @if ($variants !== [])
 <details class="all-prices">

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import { computed, ref } from 'vue'
+import type { Refusal, Schemas } from '../../lib/client'
 import { sentenceAt } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
-import { useSession } from '../../lib/session'
+import { useUpload } from '../../lib/uploadPicture'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import PickField from '../../kit/PickField.vue'
 import SwitchField from '../../kit/SwitchField.vue'
@@ -13,7 +13,6 @@ import ColourField from './ColourField.vue'
 /** The values of a look. What is said of them comes from the server. */
 const props = defineProps<{ trial: Schemas['LookTrial'] | null; refusal: Refusal | null }>()
 const entry = defineModel<Schemas['LookEntry']>({ required: true })
-const session = useSession()
 
 const SHADOWS = [
   { value: 'none' as const, label: 'none' },
@@ -60,19 +59,15 @@ function proposalAt(field: string): string | null | undefined {
   return props.trial?.doubts.find(({ at }) => at === field)?.proposal
 }
 
+const send = useUpload()
+const refused = ref('')
+
 async function upload(event: Event): Promise<void> {
   const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
   if (!file) return
-  const body = new FormData()
-  body.append('picture', file)
-  const { data } = await outcome(
-    api.POST('/shops/{shop}/pictures', {
-      params: { path: { shop: session.slug } },
-      body: { picture: file.name },
-      bodySerializer: () => body,
-    }),
-  )
-  if (data) set({ picture_id: data.id, picture_path: data.path })
+  const { picture, error } = await send(file)
+  refused.value = error ?? ''
+  if (picture) set({ picture_id: picture.id, picture_path: picture.path })
 }
 </script>
 
@@ -132,6 +127,7 @@ async function upload(event: Event): Promise<void> {
         ><span class="mb-1 block font-medium">{{ hasPicture ? 'Another picture' : 'Picture' }}</span>
         <input type="file" accept="image/png,image/jpeg,image/webp,image/gif" class="w-full text-sm" @change="upload"
       /></label>
+      <p v-if="refused" class="text-sm text-wrong" role="alert">{{ refused }}</p>
       <template v-if="hasPicture">
         <TextField v-bind="field('picture_text')" label="What stands on it" />
         <PickField

@@ -7,4 +7,10 @@ export const routes: RouteRecordRaw[] = [
     component: () => import('./LooksView.vue'),
     meta: { title: 'Looks' },
   },
+  {
+    path: '/:shop/shop/look',
+    name: 'page-look',
+    component: () => import('./PageLookView.vue'),
+    meta: { title: 'Look of your pages' },
+  },
 ]

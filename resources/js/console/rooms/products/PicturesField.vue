@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { ref, useTemplateRef } from 'vue'
-import { api, outcome, sentenceAt, type Schemas } from '../../lib/client'
+import type { Schemas } from '../../lib/client'
 import { typed } from '../../lib/typed'
-import { useSession } from '../../lib/session'
+import { useUpload } from '../../lib/uploadPicture'
 
 /** Uploaded pictures in their order, the first of which leads; moved by dragging or by the arrow keys. */
 const pictures = defineModel<Schemas['Picture'][]>({ required: true })
-const MOST_BYTES = 10 * 1024 * 1024
-const session = useSession()
+const send = useUpload()
 const input = useTemplateRef<HTMLInputElement>('input')
 const errors = ref<string[]>([])
 /** How far several have come. */
@@ -16,35 +15,16 @@ const dragged = ref<number | null>(null)
 const said = ref('')
 
 async function upload(files: FileList | null): Promise<void> {
-  const all = [...(files ?? [])]
-  errors.value = all
-    .filter(isTooLarge)
-    .map(({ name, size }) => `${name} has ${megabytes(size)}; up to 10 MB are taken.`)
-  const chosen = all.filter((file) => !isTooLarge(file))
+  const chosen = [...(files ?? [])]
+  errors.value = []
   for (const [at, file] of chosen.entries()) {
     coming.value = { name: file.name, at, of: chosen.length }
-    const body = new FormData()
-    body.append('picture', file)
-    const { data, refusal } = await outcome(
-      api.POST('/shops/{shop}/pictures', {
-        params: { path: { shop: session.slug } },
-        body: { picture: file.name },
-        bodySerializer: () => body,
-      }),
-    )
-    if (data) pictures.value = [...pictures.value, data]
-    else errors.value.push(`${file.name}: ${sentenceAt(refusal, 'picture') ?? refusal?.message ?? ''}`)
+    const { picture, error } = await send(file)
+    if (picture) pictures.value = [...pictures.value, picture]
+    if (error) errors.value.push(error)
   }
   coming.value = null
   if (input.value) input.value.value = ''
-}
-
-function isTooLarge({ size }: File): boolean {
-  return size > MOST_BYTES
-}
-
-function megabytes(bytes: number): string {
-  return `${(bytes / 1024 / 1024).toFixed(1)} MB`
 }
 
 function move(from: number, to: number): void {

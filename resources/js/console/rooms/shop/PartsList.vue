@@ -25,6 +25,11 @@ const parts = [
       class="block min-h-7 text-sea hover:underline"
       >{{ part.label }}</RouterLink
     >
+    <RouterLink
+      :to="{ name: 'page-look', params: { shop: session.slug } }"
+      class="block min-h-7 text-sea hover:underline"
+      >Look of your pages</RouterLink
+    >
     <RouterLink :to="{ name: 'words', params: { shop: session.slug } }" class="block min-h-7 text-sea hover:underline"
       >Words</RouterLink
     >
