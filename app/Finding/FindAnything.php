@@ -32,11 +32,11 @@ final readonly class FindAnything
         if ($typed === '') {
             return array_values($this->found($parts));
         }
-        $common = FindByWords::common($shop, Kind::cases(), $typed, self::MANY);
+        $common = FindByWords::common($shop, Kind::ofSellers(), $typed, self::MANY);
         $found = $this->found([
             $this->things($shop)->where('code', FoundThing::codeOf($typed))->limit(self::OF_EACH),
             ...$parts,
-            ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, in_array($kind, $common, true)), Kind::cases()),
+            ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, in_array($kind, $common, true)), Kind::ofSellers()),
         ]);
         // Where they don't stand together in the newest, they are looked for by the words after all.
         $scarce = FindByWords::isOneWord($typed) ? [] : array_filter($common, static fn (Kind $kind): bool => count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);

@@ -14,6 +14,14 @@ enum Kind: int
     case Look = 5;
     case PriceTable = 6;
     case Coupon = 7;
+    /** Products as shoppers read of them. */
+    case Goods = 8;
+
+    /** @return non-empty-list<self> what sellers look for */
+    public static function ofSellers(): array
+    {
+        return [self::Product, self::Offer, self::Order, self::Placement, self::Look, self::PriceTable, self::Coupon];
+    }
 
     public function canBeDeleted(): bool
     {
@@ -23,7 +31,7 @@ enum Kind: int
     public function table(): string
     {
         return match ($this) {
-            self::Product => 'products',
+            self::Product, self::Goods => 'products',
             self::Offer => 'offers',
             self::Order => 'orders',
             self::Placement => 'placements',

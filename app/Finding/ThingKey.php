@@ -19,7 +19,7 @@ final readonly class ThingKey
     {
         $keys = [];
         foreach (explode(',', $text) as $one) {
-            if (preg_match('/\A(\d)-(\d{1,18})\z/', $one, $parts) === 1 && Kind::tryFrom((int) $parts[1]) !== null) {
+            if (preg_match('/\A(\d)-(\d{1,18})\z/', $one, $parts) === 1 && in_array(Kind::tryFrom((int) $parts[1]), Kind::ofSellers(), true)) {
                 $keys[$one] = new self(Kind::from((int) $parts[1]), (int) $parts[2]);
             }
         }

@@ -30,6 +30,9 @@ final readonly class WriteChanged
         if ($own !== null) {
             $this->write($own, $it->shopId, $it->subjectId);
         }
+        if ($own === Kind::Product) {
+            $this->write(Kind::Goods, $it->shopId, $it->subjectId);
+        }
         if ($it->kind !== Subject::Offer) {
             WriteInherited::dispatch($it->shopId, $it->kind, $it->subjectId);
         }

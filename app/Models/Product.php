@@ -216,11 +216,22 @@ final class Product extends Model
     /** The beginning of its short description, without its markup; blank where it has none. */
     public function summaryText(): string
     {
+        return mb_strimwidth(self::plain($this->summary ?? ''), 0, self::LONGEST_SUMMARY_TEXT, '…', 'UTF-8');
+    }
+
+    /** All that its page says of it, without markup. */
+    public function plainText(): string
+    {
+        return trim(self::plain($this->summary ?? '').' '.self::plain($this->description ?? ''));
+    }
+
+    private static function plain(string $html): string
+    {
         // Paragraphs and lines stand apart without their markup, too.
-        $apart = (string) preg_replace('~<(?:/(?:p|li|h[1-6]|blockquote|ul|ol)|br)\b~i', ' $0', $this->summary ?? '');
+        $apart = (string) preg_replace('~<(?:/(?:p|li|h[1-6]|blockquote|ul|ol)|br)\b~i', ' $0', $html);
         $text = html_entity_decode(strip_tags($apart), ENT_QUOTES | ENT_HTML5, 'UTF-8');
 
-        return mb_strimwidth(trim((string) preg_replace('/\s+/u', ' ', $text)), 0, self::LONGEST_SUMMARY_TEXT, '…', 'UTF-8');
+        return trim((string) preg_replace('/\s+/u', ' ', $text));
     }
 
     /** When, after a moment, what it costs or whether it can be had changes by itself: a sale begins or ends, a date is there; `null`: never. */

@@ -14,6 +14,7 @@ use App\Clicks\RecentClicks;
 use App\Demo\DemoPayments;
 use App\Erasing\Erase;
 use App\Finding\Said\SaidOfCoupons;
+use App\Finding\Said\SaidOfGoods;
 use App\Finding\Said\SaidOfLooks;
 use App\Finding\Said\SaidOfOffers;
 use App\Finding\Said\SaidOfOrders;
@@ -73,7 +74,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->when(WriteWords::class)->needs(SaidOf::class)->give([SaidOfProducts::class, SaidOfOffers::class, SaidOfPlacements::class, SaidOfPriceTables::class, SaidOfOrders::class, SaidOfLooks::class, SaidOfCoupons::class]);
+        $this->app->when(WriteWords::class)->needs(SaidOf::class)->give([SaidOfProducts::class, SaidOfGoods::class, SaidOfOffers::class, SaidOfPlacements::class, SaidOfPriceTables::class, SaidOfOrders::class, SaidOfLooks::class, SaidOfCoupons::class]);
         $this->app->singleton(Clock::class);
         // The demo's time can be moved on; that of a shop that sells can't.
         $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));

@@ -14,16 +14,38 @@
 @endforeach
 </nav>
 @endif
+@if ($typed !== '' || $products->total() > 3 || $sort !== PaperKite\Shopfront\GoodsSort::Name)
+<form method="get" action="/" class="list-tools" role="search">
+@if ($category)<input type="hidden" name="category" value="{{ $category->id }}">@endif
+<div class="list-search">
+<label for="search" class="visually-hidden">{{ $say->say('list.search') }}</label>
+<input id="search" type="search" name="q" value="{{ $typed }}" maxlength="100" placeholder="{{ $say->say('list.search') }}" dir="auto" enterkeyhint="search">
+<button class="button second">{{ $say->say('list.find') }}</button>
+</div>
+<div class="list-sort">
+<label for="sort">{{ $say->say('list.sort') }}</label>
+<select id="sort" name="sort">
+@foreach (PaperKite\Shopfront\GoodsSort::cases() as $each)
+<option value="{{ $each->value }}" @selected($each === $sort)>{{ $say->say($each->phrase()) }}</option>
+@endforeach
+</select>
+<button class="button second">{{ $say->say('list.sort_it') }}</button>
+</div>
+</form>
+@endif
+@if ($typed !== '')
+<p class="found" role="status">
+@if ($products->total() === 0){!! $say->html('list.found_none', typed: '<bdi>'.e($typed).'</bdi>') !!}
+@elseif ($products->total() === 1){!! $say->html('list.found_one', typed: '<bdi>'.e($typed).'</bdi>') !!}
+@else{!! $say->html('list.found_some', count: (string) $products->total(), typed: '<bdi>'.e($typed).'</bdi>') !!}@endif
+@if ($near !== []) {!! $say->html('list.found_near', words: '<bdi>'.e(implode(', ', array_slice($near, 0, 4))).'</bdi>') !!}@endif
+
+<a href="{{ $category === null ? '/' : "/?category={$category->id}" }}">{{ $say->say('notice.see_all') }}</a></p>
+@endif
 @if ($products->isEmpty())
-<p class="lead">{{ $say->say('list.empty') }}</p>
+@if ($typed === '')<p class="lead">{{ $say->say('list.empty') }}</p>@endif
 @else
 <x-shop.goods :products="$products" :shop="$shop" :country="$country" has-buttons />
-@if ($products->hasPages())
-@php $within = $category === null ? '' : "category={$category->id}&"; @endphp
-<nav class="pages" aria-label="{{ $say->say('list.pages') }}">
-@if ($products->previousPageUrl())<a rel="prev" href="?{{ $within }}page={{ $products->currentPage() - 1 }}">{{ $say->say('list.earlier') }}</a>@endif
-@if ($products->nextPageUrl())<a rel="next" href="?{{ $within }}page={{ $products->currentPage() + 1 }}">{{ $say->say('list.more') }}</a>@endif
-</nav>
-@endif
+<x-shop.pages :pages="$products" />
 @endif
 </x-shop.layout>

@@ -6,6 +6,7 @@ namespace App\Http\Console\Finding;
 
 use App\Finding\FoundThing;
 use App\Finding\Kind;
+use LogicException;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'FoundThing')]
@@ -36,6 +37,7 @@ final readonly class FoundThingResource
             Kind::Look => ['look', 'Look'],
             Kind::PriceTable => ['price_table', 'Price table'],
             Kind::Coupon => ['coupon', 'Coupon'],
+            Kind::Goods => throw new LogicException('Sellers find products.'),
         };
 
         return new self(

@@ -4,37 +4,53 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Shopfront;
 
+use App\Finding\SearchGoods;
+use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Models\Category;
 use App\Models\LeadPicture;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\DescribeGoods;
+use App\Time\Clock;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Pagination\Paginator;
+use Illuminate\Pagination\LengthAwarePaginator;
 use PaperKite\Page\SharedPage;
+use PaperKite\Shopfront\GoodsSort;
 
 /** The list of all that the shop sells, or of a category of it. */
 final readonly class ListPage
 {
     private const PER_PAGE = 24;
 
-    public function __construct(private ReadCaller $caller) {}
+    private const LONGEST_SEARCH = 100;
+
+    public function __construct(
+        private ReadCaller $caller,
+        private SearchGoods $search,
+        private Clock $clock,
+    ) {}
 
     public function shown(Request $request, Shop $shop): Response
     {
         $category = $request->filled('category') ? $shop->categories()->whereKey($request->integer('category'))->firstOrFail() : null;
-        $products = Product::forSale($shop)
+        $typed = trim(mb_substr(mb_scrub(Input::text($request, 'q'), 'UTF-8'), 0, self::LONGEST_SEARCH));
+        $sort = GoodsSort::tryFrom(Input::text($request, 'sort')) ?? GoodsSort::Name;
+        $goods = Product::forSale($shop)
             ->when($category !== null, fn (Builder $query) => $query->whereHas('categories', fn (Builder $in) => $in->whereKey($category?->id)))
-            ->with(['variants', 'addresses.marketplace.partner'])
-            ->orderBy('name')->orderBy('id')->simplePaginate(self::PER_PAGE);
+            ->with(['variants', 'addresses.marketplace.partner']);
+        $near = $this->search->narrow($goods, $shop, $typed);
+        $products = $this->sorted($goods, $sort)->paginate(self::PER_PAGE)->withPath('/')->appends(array_filter(['q' => $typed, 'category' => $category?->id, 'sort' => $sort === GoodsSort::Name ? '' : $sort->value]));
 
         return response()->view('shop.list', [
             'shop' => $shop,
-            'page' => self::shared($shop, $category, $products),
+            'page' => self::shared($shop, $category, $products, $typed),
             'category' => $category,
+            'typed' => $typed,
+            'near' => $near,
+            'sort' => $sort,
             'country' => ($this->caller)($request)->country(),
             'wasAdded' => $request->query('after') === 'added',
             'categories' => $shop->categories()->whereHas('products', fn (Builder $product) => $product->where('is_draft', false))->limit(24)->get(),
@@ -42,8 +58,27 @@ final readonly class ListPage
         ]);
     }
 
-    /** @param  Paginator<int, Product>  $products */
-    private static function shared(Shop $shop, ?Category $category, Paginator $products): SharedPage
+    /**
+     * @param  Builder<Product>  $goods
+     * @return Builder<Product>
+     */
+    private function sorted(Builder $goods, GoodsSort $sort): Builder
+    {
+        $now = $this->clock->now();
+        $price = 'IF(sale_minor IS NOT NULL AND (sale_from IS NULL OR sale_from <= ?) AND (sale_until IS NULL OR sale_until > ?), sale_minor, price_minor)';
+        // What a partner sells has a price elsewhere.
+        match ($sort) {
+            GoodsSort::Name => null,
+            GoodsSort::Newest => $goods->orderByDesc('products.id'),
+            GoodsSort::Cheapest => $goods->orderByRaw("price_minor IS NULL, {$price}", [$now, $now]),
+            GoodsSort::Dearest => $goods->orderByRaw("price_minor IS NULL, {$price} DESC", [$now, $now]),
+        };
+
+        return $goods->orderBy('name')->orderBy('id');
+    }
+
+    /** @param  LengthAwarePaginator<int, Product>  $products */
+    private static function shared(Shop $shop, ?Category $category, LengthAwarePaginator $products, string $typed): SharedPage
     {
         $say = $shop->wording();
         $asked = array_filter(['category' => $category?->id, 'page' => $products->currentPage() > 1 ? $products->currentPage() : null]);
@@ -53,14 +88,16 @@ final readonly class ListPage
             $category === null ? ($shop->page_look->sentence ?: $say->say('list.about', shop: $shop->name)) : $say->say('list.about_category', category: $category->name, shop: $shop->name),
             $shop->base().'/'.($asked === [] ? '' : '?'.http_build_query($asked)),
             DescribeGoods::picture(self::lead($shop, $products), $shop),
+            // What somebody looked for is no page of the shop's.
+            isFound: $typed === '',
         );
     }
 
     /**
-     * @param  Paginator<int, Product>  $products
+     * @param  LengthAwarePaginator<int, Product>  $products
      * @return LeadPicture|null the shop's own picture, or that of the first of its goods which has one
      */
-    private static function lead(Shop $shop, Paginator $products): ?LeadPicture
+    private static function lead(Shop $shop, LengthAwarePaginator $products): ?LeadPicture
     {
         return $shop->page_look->banner !== ''
             ? LeadPicture::uploaded(basename($shop->page_look->banner), $shop->page_look->bannerText)

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Finding;
+
+use App\Models\Product;
+use App\Models\Shop;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as Rows;
+use PaperKite\Text\NearWords;
+use PaperKite\Text\SearchWords;
+
+/** What a shopper looks for: each word that was typed begins one of the goods', or is nearly one; exact ones come first. */
+final readonly class SearchGoods
+{
+    /** More exact hits than these fill any page that somebody turns to. */
+    private const MOST_FIRST = 500;
+
+    public function __construct(private ConnectionInterface $db) {}
+
+    /**
+     * @param  Builder<Product>  $goods
+     * @return list<string> words that were taken for others, as they are written there
+     */
+    public function narrow(Builder $goods, Shop $shop, string $typed): array
+    {
+        $asked = SearchWords::asked($typed)->words;
+        if ($asked === []) {
+            if (trim($typed) !== '') {
+                $goods->whereRaw('1 = 0');
+            }
+
+            return [];
+        }
+        $near = array_map(fn (string $word): array => $this->near($shop, $word), $asked);
+        foreach ($asked as $i => $word) {
+            $goods->whereIn('products.id', $this->having($shop, $word, $near[$i]));
+        }
+        if (array_filter($near) !== []) {
+            $this->exactFirst($goods, $shop, $asked);
+        }
+
+        return array_values(array_unique(array_merge(...$near)));
+    }
+
+    /** @return list<string> */
+    private function near(Shop $shop, string $word): array
+    {
+        $forgiven = NearWords::forgiven($word);
+        if ($forgiven === 0) {
+            return [];
+        }
+        $length = mb_strlen($word);
+        /** @var list<string> $words */
+        $words = $this->words($shop)->distinct()->whereRaw('CHAR_LENGTH(word) BETWEEN ? AND ?', [$length - $forgiven, $length + $forgiven])->whereRaw("word NOT RLIKE '[0-9]'")->pluck('word')->all();
+
+        return NearWords::of($word, $words);
+    }
+
+    /** @param  list<string>  $near */
+    private function having(Shop $shop, string $word, array $near): Rows
+    {
+        return $this->words($shop)->select('thing_id')->where(static function (Rows $words) use ($word, $near): void {
+            $words->where('word', 'like', addcslashes($word, '%_\\').'%');
+            if ($near !== []) {
+                $words->orWhereIn('word', $near);
+            }
+        });
+    }
+
+    /**
+     * @param  Builder<Product>  $goods
+     * @param  list<string>  $asked
+     */
+    private function exactFirst(Builder $goods, Shop $shop, array $asked): void
+    {
+        $exact = Product::forSale($shop);
+        foreach ($asked as $word) {
+            $exact->whereIn('products.id', $this->having($shop, $word, []));
+        }
+        /** @var list<int> $ids */
+        $ids = $exact->orderBy('name')->orderBy('id')->limit(self::MOST_FIRST)->pluck('id')->all();
+        if ($ids !== []) {
+            $goods->orderByRaw('products.id IN ('.implode(',', $ids).') DESC');
+        }
+    }
+
+    private function words(Shop $shop): Rows
+    {
+        return $this->db->table('search_words')->where(['shop_id' => $shop->id, 'kind' => Kind::Goods->value]);
+    }
+}
