@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Embed\AddController;
+use App\Http\Embed\ButtonSheetController;
 use App\Http\Embed\EmbedHeaders;
 use App\Http\Embed\SeenController;
 use App\Http\Embed\SeenLimit;
@@ -18,6 +19,7 @@ Route::post('embed/seen', SeenController::class)->middleware([EmbedHeaders::clas
 
 Route::prefix('embed')->middleware('embed')->group(function (): void {
     Route::get('data', WidgetController::class);
+    Route::get('{digest}.css', ButtonSheetController::class)->where('digest', '[0-9a-f]{32}');
     Route::middleware(WidgetLimit::class)->group(function (): void {
         Route::post('cart', [WidgetCartController::class, 'show']);
         Route::post('cart/add', AddController::class);

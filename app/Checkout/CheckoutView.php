@@ -60,7 +60,7 @@ final readonly class CheckoutView
             digest: $cart->bill->receipt === null ? '' : CartDigest::of($cart->bill->receipt),
             // What was cleared stays clear, save the country, which a bill always has.
             typed: ['country' => $cart->bill->country] + array_filter($attempt->typed, static fn (string $text): bool => $text !== '') + $attempt->typed,
-            demands: self::demands($shop, $needs),
+            demands: self::demands($shop, $needs, $cart->bill->country),
             isSent: $needs->address,
             errors: $attempt->errors + ($unreachable === null ? [] : ['country' => $unreachable]),
             quantities: $attempt->quantities,
@@ -78,11 +78,11 @@ final readonly class CheckoutView
     }
 
     /** @return array<string, Demand> */
-    private static function demands(Shop $shop, Needs $needs): array
+    private static function demands(Shop $shop, Needs $needs, string $country): array
     {
         $demands = [];
         foreach (CheckoutField::cases() as $field) {
-            $demands[$field->value] = $shop->checkout_rules->demandOf($field, $needs);
+            $demands[$field->value] = $shop->checkout_rules->demandOf($field, $needs, $country);
         }
 
         return array_filter($demands, static fn (Demand $demand): bool => $demand !== Demand::Off);

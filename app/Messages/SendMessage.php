@@ -12,6 +12,7 @@ use Illuminate\Mail\Mailer;
 use Illuminate\Mail\Message as Mail;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\HtmlString;
+use PaperKite\Page\LetterHtml;
 
 /**
  * Hands a message over to be sent, and tries again until that is done. A worker that dies between the handing over and
@@ -38,8 +39,9 @@ final class SendMessage implements ShouldQueue
         if ($message->sent_at !== null) {
             return;
         }
-        $content = $message->html === null ? ['raw' => $message->text] : ['html' => new HtmlString($message->html)];
-        $mailer->send($content, [], static function (Mail $mail) use ($message): void {
+        $shop = $message->shop;
+        $html = $message->html ?? LetterHtml::of($message->subject, $message->text, $shop->name, $shop->page_look->accent->hex(), $shop->wording()->language->value);
+        $mailer->send(['html' => new HtmlString($html), 'raw' => $message->text], [], static function (Mail $mail) use ($message): void {
             $mail->to($message->to)->subject($message->subject)->from("orders@{$message->shop->host}", $message->shop->name);
             $mail->getHeaders()->addIdHeader('Message-ID', "kite-{$message->id}@{$message->shop->host}");
         });

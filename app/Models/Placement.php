@@ -23,6 +23,7 @@ use PaperKite\Offer\WordLadder;
  * @property string $page
  * @property string $medium
  * @property WidgetForm $form of a widget
+ * @property bool $brings_sheet whether what is pasted of it brings its other states along
  * @property string|null $label
  * @property string|null $caption
  * @property CarbonImmutable|null $paused_at
@@ -41,12 +42,12 @@ final class Placement extends Model
     use CanBeDeleted;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['form' => WidgetForm::Button];
+    protected $attributes = ['form' => WidgetForm::Button, 'brings_sheet' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['deleted_at' => 'immutable_datetime', 'form' => WidgetForm::class, 'paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
+        return ['deleted_at' => 'immutable_datetime', 'form' => WidgetForm::class, 'brings_sheet' => 'boolean', 'paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
     }
 
     public function link(Shop $shop): PlacementLink

@@ -12,6 +12,7 @@ use App\Models\Shop;
 use App\Shopfront\PartnerTag;
 use PaperKite\Catalogue\Pick;
 use PaperKite\Look\Look;
+use PaperKite\Medium\CopiedSheet;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\PartnerNote;
 use PaperKite\Medium\Placed;
@@ -78,6 +79,7 @@ final readonly class OfferSnippets
             price: $partner === null && $goods !== [] ? $this->price() : null,
             isAvailable: ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
             partner: $partner === null ? null : $this->note($partner),
+            sheet: $placement->brings_sheet ? CopiedSheet::of($this->look) : null,
         );
     }
 

@@ -28,10 +28,15 @@ final readonly class CheckoutRules
         public array $hosts = [],
     ) {}
 
-    /** What an order that needs this is asked. */
-    public function demandOf(CheckoutField $field, Needs $needs): Demand
+    /**
+     * What an order that needs this is asked.
+     *
+     * @param  string  $country  ISO 3166-1 alpha-2, of where it goes
+     */
+    public function demandOf(CheckoutField $field, Needs $needs, string $country): Demand
     {
-        $demand = $field->isFor($needs) ? $this->demand($field) : Demand::Off;
+        $isUsed = $field->isFor($needs) && ($field !== CheckoutField::Postcode || Postcodes::has($country));
+        $demand = $isUsed ? $this->demand($field) : Demand::Off;
 
         return $demand === Demand::Required && $needs->isAddressOptional && $field->isOfTheAddress() ? Demand::Optional : $demand;
     }

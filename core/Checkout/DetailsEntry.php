@@ -29,7 +29,7 @@ final readonly class DetailsEntry
         $read = [];
         foreach (CheckoutField::cases() as $field) {
             try {
-                $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demandOf($field, $needs), $words->text($field->subject()));
+                $read[$field->value] = self::read($field, $typed[$field->value] ?? '', $rules->demandOf($field, $needs, $typed[CheckoutField::Country->value] ?? ''), $words->text($field->subject()));
             } catch (ToldRefusal $invalid) {
                 $errors[$field->value] = $words->refusal($invalid);
                 $read[$field->value] = '';

@@ -34,6 +34,11 @@ final class InvalidLook extends InvalidArgumentException implements Refusal
         return new self('The picture says nothing to those who can’t see it; write what stands on it.');
     }
 
+    public static function percentOfHeight(): self
+    {
+        return new self('A page has no height to take a part of; give the height in px, or the width in percent.');
+    }
+
     public static function midGround(Colour $ground, Colour $near): self
     {
         return new self("On {$ground->hex()} no text can be read well: it is neither light nor dark enough. The nearest that works is {$near->hex()}.");

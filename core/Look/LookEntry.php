@@ -109,6 +109,9 @@ final readonly class LookEntry
             ? $wrong->at('picture_text', fn () => throw InvalidLook::pictureWithoutText())
             : $wrong->at('picture_text', fn () => Line::of($typed->text('picture_text'), 'What stands on the picture', 200)->text);
         $isPercent = $typed->text('picture_unit') === '%';
+        if ($isPercent && $typed->text('picture_side') === 'height') {
+            $wrong->add('picture_unit', InvalidLook::percentOfHeight()->getMessage());
+        }
         $size = self::number($typed, 'picture_size', 'The size of the picture', 1, $isPercent ? 100 : self::LARGEST_PICTURE, $wrong, $isPercent ? 'percent' : 'px');
 
         return new ButtonPicture($facts->path, is_string($text) ? $text : '', $typed->text('picture_side') !== 'height', $size, $isPercent, $facts->width, $facts->height);

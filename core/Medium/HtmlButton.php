@@ -10,7 +10,7 @@ use PaperKite\Look\LookColours;
 /**
  * A button as one HTML element that stands on its own: no script, no style sheet, no price, no payee.
  *
- * It carries the idle values of its look; the ring around what has the focus is left to the browser.
+ * It carries the idle values of its look, and brings along a style sheet for its other states where the seller wants that.
  */
 final readonly class HtmlButton implements Medium
 {
@@ -44,9 +44,12 @@ final readonly class HtmlButton implements Medium
         $look = $placed->look;
         $style = new ButtonStyle($look);
 
-        return Markup::open('a', [
+        $sheet = $placed->sheet === null ? '' : Markup::open('link', ['rel' => 'stylesheet', 'href' => $placed->sheet->address($placed->base)]);
+        $classes = [...$look->classes, ...($placed->sheet === null ? [] : [$placed->sheet->className])];
+
+        return $sheet.Markup::open('a', [
             'href' => $placed->url,
-            'class' => $look->classes === [] ? null : implode(' ', $look->classes),
+            'class' => $classes === [] ? null : implode(' ', $classes),
             'dir' => $look->picture === null ? 'auto' : null,
             'target' => $placed->opensNewTab ? '_blank' : null,
             'rel' => $placed->partner !== null ? PartnerNote::REL : ($placed->opensNewTab ? 'noopener' : null),

@@ -42,6 +42,26 @@ final readonly class LookSheet
         return $this->onLight().($this->look->followsPage ? '' : "{$this->selector}:not([aria-disabled=true]){".$this->colouring($this->colours->dark()).'}').$this->ring($this->colours->focusOnDark());
     }
 
+    /** Beside a button whose idle values stand in its element, and would win otherwise. */
+    public function overInline(): string
+    {
+        $ring = $this->ring($this->colours->focus());
+        if ($this->look->followsPage) {
+            return $ring;
+        }
+        $dark = $this->important($this->colours->dark());
+
+        return "{$this->selector}:hover{".$this->important($this->colours->hover()).'}'
+            ."{$this->selector}:active{".$this->important($this->colours->pressed()).'}'
+            .$ring
+            ."@media (prefers-color-scheme:dark){{$this->selector},{$this->selector}:hover,{$this->selector}:active{{$dark}}".$this->ring($this->colours->focusOnDark()).'}';
+    }
+
+    private function important(ColourSet $colours): string
+    {
+        return str_replace(';', '!important;', rtrim($this->colouring($colours), ';').';');
+    }
+
     private function changes(ColourSet $hover, Colour $focus, ?ColourSet $pressed = null): string
     {
         if ($this->look->followsPage) {

@@ -24,5 +24,7 @@ final readonly class Placed
         public bool $isAvailable,
         /** `null` where it is sold here. */
         public ?PartnerNote $partner = null,
+        /** Brought along by a pasted button; `null`: nothing is. */
+        public ?CopiedSheet $sheet = null,
     ) {}
 }

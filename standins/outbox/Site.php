@@ -46,9 +46,10 @@ final readonly class Site
     /** HTML stands in a frame without script, as a mail program shows it; its links open in the whole window. */
     private function content(Mail $mail): string
     {
-        return $mail->isHtml
-            ? sprintf('<iframe class="letter" sandbox="allow-top-navigation-by-user-activation" title="The message" srcdoc="%s"></iframe>', self::escaped('<base target="_top">'.$mail->text))
-            : sprintf('<pre dir="auto">%s</pre>', preg_replace('#(https?://[^\s<]+)#', '<a href="$1">$1</a>', self::escaped($mail->text)));
+        $html = $mail->html === '' ? '' : sprintf('<iframe class="letter" sandbox="allow-top-navigation-by-user-activation" title="The message" srcdoc="%s"></iframe>', self::escaped('<base target="_top">'.$mail->html));
+        $text = $mail->text === '' ? '' : sprintf('<pre dir="auto">%s</pre>', preg_replace('#(https?://[^\s<]+)#', '<a href="$1">$1</a>', self::escaped($mail->text)));
+
+        return $html === '' || $text === '' ? $html.$text : "{$html}<h2>As text</h2>{$text}";
     }
 
     private function file(string $name): string

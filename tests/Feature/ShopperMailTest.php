@@ -96,7 +96,11 @@ final class ShopperMailTest extends TestCase
         $this->get($link)->assertOk()->assertSee('Go on');
         $answer = $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($link)->assertStatus(303)->assertHeader('Location', '/account');
         $visitor = (string) $answer->headers->getCookies()[0]->getValue();
-        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/account'))->assertOk()->assertSee("Order {$this->order->number}");
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/account'))->assertOk()->assertSee("Order {$this->order->number}")->assertSee("href=\"/thanks/{$this->order->token}\"", false);
+        // Whoever is signed in sees all of an order at any time.
+        $this->order->update(['placed_at' => now()->subDays(90)]);
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at("/thanks/{$this->order->token}"))->assertOk()->assertSee('12 Chandler Court');
+        $this->withUnencryptedCookies(['kite_visitor' => Secrets::token()])->get($this->at("/thanks/{$this->order->token}"))->assertOk()->assertDontSee('12 Chandler Court');
         $this->get($link)->assertStatus(410);
         $this->withUnencryptedCookies(['kite_visitor' => Secrets::token()])->get($this->at('/account'))->assertDontSee("Order {$this->order->number}");
 
@@ -113,7 +117,9 @@ final class ShopperMailTest extends TestCase
         $cart = Cart::query()->create(['shop_id' => $this->shop->id, 'ref' => Secrets::ref(), 'visitor' => hash('sha256', $visitor), 'created_at' => now()]);
         $cart->lines()->create(['product_id' => $this->product($this->shop)->id, 'quantity' => 1]);
 
-        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at("/checkout/{$cart->ref}"))->assertOk()->assertSee('value="12 Chandler Court"', false);
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at("/checkout/{$cart->ref}"))->assertOk()->assertSee('value="12 Chandler Court"', false)->assertDontSee('sign-in link');
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->post($this->at("/checkout/{$cart->ref}"), ['country' => 'HK', 'update' => '1', 'quantity' => []]);
+        $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at("/checkout/{$cart->ref}"))->assertOk()->assertDontSee('name="postcode"', false);
     }
 
     public function test_the_answer_never_tells_whether_somebody_has_ordered_here(): void

@@ -17,6 +17,7 @@ final class EnglishMails
         'mail.row' => '{label}: {amount}',
         'mail.who_comes' => 'Who comes to {name}: {names}',
         'mail.calendar' => 'For your calendar: {link}',
+        'mail.next_parcel' => 'We pack it now, and write to you once it is on its way.',
         'mail.goes_to' => 'It goes to:',
         'mail.order_day' => 'The order for a day from now: {link}',
         'mail.order' => 'The order: {link}',

@@ -34,4 +34,8 @@ foreach ($bill->within as $row) {
 
 @endforeach
 @include('mail.address')
+@if ($order->street !== '')
+{!! $say->say('mail.next_parcel') !!}
+
+@endif
 {!! $say->say('mail.order_day', link: $link) !!}

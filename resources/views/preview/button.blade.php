@@ -11,13 +11,14 @@ li { max-width: 100%; }
 li.wide { width: 100%; }
 small { display: block; margin-top: 4px; font-size: 12px; opacity: .8; }
 [aria-busy] { cursor: progress; }
+li.lost > :first-child { opacity: .45; }
 {!! $css !!}
 </style>
 </head>
 <body>
 <ul>
 @foreach ($states as $state)
-<li @class(['wide' => $look->width !== PaperKite\Look\Width::Own])>
+<li @class(['wide' => $look->width !== PaperKite\Look\Width::Own, 'lost' => $state['isLost']])>
 @if ($look->picture !== null)
 <img src="{{ $base.$look->picture->path }}" alt="{{ $look->picture->text }}" style="{{ PaperKite\Medium\Markup::style([...$look->picture->drawn(), 'opacity' => $state['isOff'] ? '.5' : null]) }}">
 @else

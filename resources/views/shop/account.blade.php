@@ -4,7 +4,7 @@
 <p>{!! $say->html('account.signed_in', email: '<strong>'.e($email).'</strong>') !!}</p>
 <ul class="orders">
 @foreach ($orders as $order)
-<li><span>{{ $say->say('thanks.order', number: (string) $order->number) }}</span><span>{{ $say->dates()->date($order->placedAt(), $shop->zone()) }}</span><span>{{ $order->money($order->total_minor)->shown() }}</span></li>
+<li><a href="/thanks/{{ $order->token }}">{{ $say->say('thanks.order', number: (string) $order->number) }}</a><span>{{ $say->dates()->date($order->placedAt(), $shop->zone()) }}</span><span>{{ $order->money($order->total_minor)->shown() }}</span></li>
 @endforeach
 </ul>
 @if ($orders->hasPages())

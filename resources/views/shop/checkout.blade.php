@@ -27,7 +27,8 @@ $pay = match (true) {
 <x-shop.lines :rows="$view->cart->rows" :quantities="$view->quantities" :errors="$view->lineErrors" asks-attendees />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>
 <h2>{{ $view->isSent ? $say->say('checkout.where') : $say->say('checkout.where_receipt') }}</h2>
-<p class="fields-note">{!! $say->html('checkout.no_account', link: '<a href="/account">'.e($say->say('checkout.have_link')).'</a>') !!}</p>
+@unless ($isSignedIn)<p class="fields-note">{!! $say->html('checkout.no_account', link: '<a href="/account">'.e($say->say('checkout.have_link')).'</a>') !!}</p>@endunless
+
 <div class="fields">
 @foreach ($view->demands as $name => $demand)
 @php $field = CheckoutField::from($name); @endphp

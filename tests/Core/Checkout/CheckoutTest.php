@@ -56,6 +56,16 @@ final class CheckoutTest extends TestCase
         yield ['country', '', 'missing'];
     }
 
+    public function test_nobody_is_asked_for_a_postcode_where_there_is_none(): void
+    {
+        $rules = new CheckoutRules(['postcode' => Demand::Required]);
+        self::assertSame(['postcode'], array_keys((new DetailsEntry(self::TYPED, $rules, Needs::parcel()))->errors));
+
+        $entry = new DetailsEntry(['country' => 'HK', 'postcode' => 'as typed before'] + self::TYPED, $rules, Needs::parcel());
+        self::assertSame([[], ''], [$entry->errors, $entry->details?->postcode]);
+        self::assertSame([Demand::Off, Demand::Required], [$rules->demandOf(CheckoutField::Postcode, Needs::parcel(), 'AE'), $rules->demandOf(CheckoutField::Postcode, Needs::parcel(), 'DE')]);
+    }
+
     public function test_every_wrong_field_is_told_at_once(): void
     {
         self::assertSame(

@@ -163,6 +163,7 @@ final class LookTest extends TestCase
         yield 'an unknown shadow' => [['shadow' => 'neon'], 'shadow', 'one of those offered'];
         yield 'a class with a quote' => [['classes' => 'big "x'], 'classes', 'no class name'];
         yield 'a picture of no size' => [['picture_size' => '0', 'picture_text' => 'Buy'], 'picture_size', 'from 1 to 1200'];
+        yield 'a part of a height that pages have not' => [['picture_size' => '50', 'picture_unit' => '%', 'picture_side' => 'height', 'picture_text' => 'Buy'], 'picture_unit', 'no height to take a part of'];
         yield 'a picture larger than its page' => [['picture_size' => '101', 'picture_unit' => '%', 'picture_text' => 'Buy'], 'picture_size', 'from 1 to 100 (percent)'];
         yield 'a picture without words' => [['picture_size' => '100', 'picture_text' => ' '], 'picture_text', 'says nothing to those who can’t see it'];
     }

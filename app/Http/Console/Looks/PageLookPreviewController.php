@@ -72,7 +72,7 @@ final readonly class PageLookPreviewController
         $contents = self::contents($goods);
         $view = CheckoutView::of($shop, '', $contents, $this->view($shop, $contents), CheckoutAttempt::begun([], null), null);
 
-        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'joined' => null]);
+        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'joined' => null, 'isSignedIn' => false]);
     }
 
     private function view(Shop $shop, CartContents $contents): CartView

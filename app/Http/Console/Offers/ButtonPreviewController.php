@@ -18,6 +18,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use PaperKite\Look\Look;
 use PaperKite\Medium\LookSheet;
+use PaperKite\Medium\Media;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\StateWords;
 use PaperKite\Text\FormInput;
@@ -41,10 +42,14 @@ final readonly class ButtonPreviewController
         $look = $this->look($request, $shop, $looks($shop), $read);
         $sheet = new LookSheet($look, '.button');
         $states = [];
+        $medium = Input::text($request, 'medium');
+        // What was pasted stays as it was that day; a widget follows.
+        $isCopy = in_array($medium, Media::keys(), true) && ! Media::get($medium)->isLive();
         foreach (ButtonState::cases() as $state) {
             $words = mb_substr(Input::text($request, "words.{$state->value}"), 0, StateWords::LONGEST);
             if ($words !== '') {
-                $states[] = ['label' => $state->label(), 'words' => $words, 'isOff' => in_array($state, [ButtonState::SoldOut, ButtonState::NotAvailable], true), 'isBusy' => $state === ButtonState::Working];
+                $isLost = $isCopy && $state !== ButtonState::Idle;
+                $states[] = ['label' => $state->label().($isLost ? ' · not in a copy' : ''), 'isLost' => $isLost, 'words' => $words, 'isOff' => in_array($state, [ButtonState::SoldOut, ButtonState::NotAvailable], true), 'isBusy' => $state === ButtonState::Working];
             }
         }
 

@@ -22,6 +22,7 @@ use PaperKite\Text\Line;
     new OA\Property(property: 'form', ref: '#/components/schemas/WidgetForm', description: 'How much a widget shows; where it is left out, as it is; at first its button.'),
     new OA\Property(property: 'label', description: 'For the results; blank: none.', type: 'string'),
     new OA\Property(property: 'caption', description: 'Blank: as the offer says.', type: 'string'),
+    new OA\Property(property: 'brings_sheet', description: 'Whether a pasted button brings along how it looks when it is pointed at, pressed, focused and on dark pages; where it is left out, as it is.', type: 'boolean'),
     new OA\Property(property: 'is_paused', type: 'boolean'),
 ])]
 final class PlacementRequest extends FormRequest
@@ -35,6 +36,7 @@ final class PlacementRequest extends FormRequest
             'form' => [Rule::enum(WidgetForm::class)],
             'label' => ['present', 'string', new CoreRule(fn (string $text) => $this->label($text))],
             'caption' => ['present', 'string', new CoreRule(fn (string $text) => StateWords::read(ButtonState::Idle, $text))],
+            'brings_sheet' => ['boolean'],
             'is_paused' => ['boolean'],
         ];
     }
@@ -46,6 +48,7 @@ final class PlacementRequest extends FormRequest
             'page' => $this->page(Input::text($this, 'page')),
             'medium' => Input::text($this, 'medium'),
             ...array_filter(['form' => WidgetForm::tryFrom(Input::text($this, 'form'))]),
+            ...($this->has('brings_sheet') ? ['brings_sheet' => $this->boolean('brings_sheet')] : []),
             'label' => $this->label(Input::text($this, 'label')),
             'caption' => StateWords::read(ButtonState::Idle, Input::text($this, 'caption')),
         ];

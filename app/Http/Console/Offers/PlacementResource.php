@@ -30,6 +30,8 @@ final readonly class PlacementResource
         public string $label,
         #[OA\Property(description: 'Its own words on the button; blank: as the offer says.')]
         public string $caption,
+        #[OA\Property(description: 'Whether a pasted button brings its other states along.')]
+        public bool $brings_sheet,
         #[OA\Property]
         public bool $is_paused,
         #[OA\Property]
@@ -66,6 +68,7 @@ final readonly class PlacementResource
             form: $placement->form,
             label: $placement->label ?? '',
             caption: $placement->caption ?? '',
+            brings_sheet: $placement->brings_sheet,
             is_paused: $placement->paused_at !== null,
             code: $placement->code,
             url: $link->url(),

@@ -7,6 +7,8 @@ namespace App\Http\Console\Offers;
 use App\Looks\ReadLooks;
 use App\Models\Offer;
 use App\Models\Shop;
+use App\Offers\KeepSheets;
+use App\Offers\OfferSnippets;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 
@@ -16,12 +18,17 @@ final readonly class TellOffer
     public function __construct(
         private ReadLooks $looks,
         private Clock $clock,
+        private KeepSheets $sheets,
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
     public function __invoke(Offer $offer, Shop $shop): OfferResource
     {
-        return OfferResource::of($offer, $shop, ($this->looks)($shop)->chosen($offer->look_id), $this->clock->moment());
+        $look = ($this->looks)($shop)->chosen($offer->look_id);
+        // What is shown to be pasted is there when it has been.
+        $this->sheets->of($shop, $offer->placements, OfferSnippets::of($offer, $shop, $look->values, $this->clock->moment()));
+
+        return OfferResource::of($offer, $shop, $look, $this->clock->moment());
     }
 
     /** @param  Offer  $offer  with all that its sentence needs */

@@ -13,9 +13,11 @@ use App\Carts\RememberSeen;
 use App\Checkout\CheckoutAttempt;
 use App\Checkout\CheckoutView;
 use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\Visitor;
 use App\Models\Cart;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
+use App\Shoppers\ShopperSession;
 use App\Time\Clock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -29,6 +31,7 @@ final readonly class CheckoutPage
         private RememberSeen $remember,
         private ReadCaller $caller,
         private Clock $clock,
+        private ShopperSession $session,
     ) {}
 
     public function shown(Shop $shop, Cart $cart, Request $request, ?string $notice): Response
@@ -59,6 +62,6 @@ final readonly class CheckoutPage
         $view = CheckoutView::of($shop, $shop->checkoutPath($cart->ref), $contents, CartView::of($contents, $bill, $shop, $this->clock->moment()), $attempt, $this->provider->notice());
         ($this->remember)($contents, $bill->receipt);
 
-        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'joined' => JoinedView::of($cart, $shop->wording())], $status);
+        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'joined' => JoinedView::of($cart, $shop->wording()), 'isSignedIn' => $this->session->emailKey($shop, Visitor::of($request)->owner()) !== null], $status);
     }
 }

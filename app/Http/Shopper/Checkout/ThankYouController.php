@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Checkout;
 
 use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\Visitor;
 use App\Models\Order;
 use App\Models\Payment;
 use App\Models\Shop;
 use App\Orders\OrderCalendar;
 use App\Payments\PaymentProvider;
 use App\Shoppers\SendLink;
+use App\Shoppers\ShopperSession;
 use App\Time\Clock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,6 +34,7 @@ final readonly class ThankYouController
         private SendLink $send,
         private ReadCaller $caller,
         private Clock $clock,
+        private ShopperSession $session,
     ) {}
 
     public function show(Request $request, Shop $shop, string $token): Response
@@ -42,10 +45,16 @@ final readonly class ThankYouController
             'shop' => $shop,
             'order' => $order,
             'state' => $this->state($order, $shop->wording()),
-            'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->greaterThan($this->clock->now()) || $order->opened_until?->greaterThan($this->clock->now()) === true,
+            'isOpen' => $order->placed_at->addHours(self::OPEN_HOURS)->greaterThan($this->clock->now()) || $order->opened_until?->greaterThan($this->clock->now()) === true || $this->isTheirs($request, $shop, $order),
             'isSent' => $request->query('after') === 'sent',
             'payNotice' => $this->provider->notice(),
         ]);
+    }
+
+    /** Whoever is signed in with its address sees all of it at any time. */
+    private function isTheirs(Request $request, Shop $shop, Order $order): bool
+    {
+        return $order->email_key !== null && $order->email_key === $this->session->emailKey($shop, Visitor::of($request)->owner());
     }
 
     /** What takes place, as a file that calendar programs read: moved on with it, however often it is fetched. */

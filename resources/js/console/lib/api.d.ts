@@ -2726,6 +2726,8 @@ export interface components {
             label: string;
             /** @description Its own words on the button; blank: as the offer says. */
             caption: string;
+            /** @description Whether a pasted button brings its other states along. */
+            brings_sheet: boolean;
             is_paused: boolean;
             code: string;
             url: string;
@@ -2755,6 +2757,8 @@ export interface components {
             label: string;
             /** @description Blank: as the offer says. */
             caption: string;
+            /** @description Whether a pasted button brings along how it looks when it is pointed at, pressed, focused and on dark pages; where it is left out, as it is. */
+            brings_sheet?: boolean;
             is_paused?: boolean;
         };
         /** @description A stretch of time over which the price stays the same. */

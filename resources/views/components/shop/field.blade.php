@@ -12,7 +12,7 @@ $autocomplete = match ($field) {
 <div class="field field-{{ $name }}">
 <label for="{{ $name }}">{{ $say->say("field.{$name}") }}@if ($demand === Demand::Optional) <span class="field-optional">({{ $field === CheckoutField::Postcode ? $say->say('field.where_there_is_one') : $say->say('field.if_you_like') }})</span>@endif</label>
 @if ($field === CheckoutField::Comment)
-<textarea id="{{ $name }}" name="{{ $name }}" rows="3" dir="auto" @if ($error) aria-invalid="true" aria-describedby="{{ $name }}-error" @endif>{{ $typed[$name] ?? '' }}</textarea>
+<textarea id="{{ $name }}" name="{{ $name }}" rows="3" autocomplete="{{ $autocomplete }}" dir="auto" @if ($error) aria-invalid="true" aria-describedby="{{ $name }}-error" @endif>{{ $typed[$name] ?? '' }}</textarea>
 @elseif ($field === CheckoutField::Country)
 {{ $slot }}
 @else

@@ -131,7 +131,10 @@ async function upload(event: Event): Promise<void> {
       <template v-if="hasPicture">
         <TextField v-bind="field('picture_text')" label="What stands on it" />
         <PickField
-          v-bind="value('picture_side')"
+          :model-value="entry.picture_side"
+          @update:model-value="
+            (picture_side) => set({ picture_side, ...(picture_side === 'height' ? { picture_unit: 'px' } : {}) })
+          "
           label="The size is"
           :choices="[
             { value: 'width', label: 'its width' },
@@ -140,11 +143,11 @@ async function upload(event: Event): Promise<void> {
         />
         <TextField v-bind="field('picture_size')" label="Size" inputmode="numeric" note="The other side follows." />
         <PickField
-          v-bind="value('picture_unit')"
+          v-bind="field('picture_unit')"
           label="In"
           :choices="[
             { value: 'px', label: 'px' },
-            { value: '%', label: '% of the page' },
+            ...(entry.picture_side === 'width' ? [{ value: '%' as const, label: '% of the space on the page' }] : []),
           ]"
         />
         <button

@@ -23,6 +23,7 @@ const entry = ref<Required<Schemas['PlacementEntry']>>({
   label: props.placement.label,
   caption: props.placement.caption,
   is_paused: props.placement.is_paused,
+  brings_sheet: props.placement.brings_sheet,
 })
 const draft = useDraft(() => `${session.slug}/place/${props.placement.id}`, entry, { isHeard: false })
 draft.begin(0)
@@ -57,6 +58,14 @@ async function save(): Promise<void> {
     />
     <TextField v-bind="field('caption')" label="Own caption" note="Blank: as the offer says." />
     <TextField v-bind="field('label')" label="Label in the results" note="Blank: counted under its name." />
+    <div v-if="entry.medium === 'html'">
+      <SwitchField
+        label="Bring hover, focus and dark colours along"
+        :model-value="entry.brings_sheet"
+        @update:model-value="(brings_sheet) => set({ brings_sheet })"
+      />
+      <p class="text-sm text-pencil">A style sheet comes with the button. Copy it again afterwards.</p>
+    </div>
     <SwitchField
       label="Paused here"
       :model-value="entry.is_paused ?? false"

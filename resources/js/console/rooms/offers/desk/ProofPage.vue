@@ -1,15 +1,23 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import WhatIsThis from '../../../kit/WhatIsThis.vue'
 import type { Schemas } from '../../../lib/client'
 import ButtonStrip from '../../../kit/ButtonStrip.vue'
 import WidgetStrip from './WidgetStrip.vue'
 
 /** How it will look where it stands: as a button, or as the widget of the place that is chosen. */
-defineProps<{
+const props = defineProps<{
   proof: Schemas['Proof']
   entry: Schemas['OfferEntry']
   placement: Schemas['Placement'] | undefined
 }>()
+
+/** The place's own words, where it has any. */
+const words = computed(() =>
+  props.proof.words.map((word) =>
+    word.state === 'idle' && props.placement?.caption ? { ...word, text: props.placement.caption } : word,
+  ),
+)
 </script>
 
 <template>
@@ -23,8 +31,8 @@ defineProps<{
       :key="placement.id"
       :placement="placement"
       :entry="entry"
-      :words="proof.words"
+      :words="words"
     />
-    <ButtonStrip v-else :look-id="proof.look_id" :words="proof.words" />
+    <ButtonStrip v-else :look-id="proof.look_id" :words="words" :medium="placement?.medium.key" />
   </section>
 </template>
