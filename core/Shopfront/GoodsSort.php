@@ -15,11 +15,6 @@ enum GoodsSort: string
     /** @return string the key of the phrase that names it */
     public function phrase(): string
     {
-        return match ($this) {
-            self::Name => 'list.sort_name',
-            self::Newest => 'list.sort_new',
-            self::Cheapest => 'list.sort_low',
-            self::Dearest => 'list.sort_high',
-        };
+        return "list.sort_{$this->value}";
     }
 }

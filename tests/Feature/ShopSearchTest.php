@@ -31,6 +31,7 @@ final class ShopSearchTest extends TestCase
         ] as $with) {
             $this->product($this->shop, $with);
         }
+        $this->partnerProduct($this->shop, ['name' => 'Veil']);
         $honey = $this->shop->categories()->create(['name' => 'From the hive']);
         Product::query()->where('sku', 'heather')->firstOrFail()->categories()->attach($honey->id, ['shop_id' => $this->shop->id]);
         $this->words();
@@ -86,8 +87,8 @@ final class ShopSearchTest extends TestCase
     public static function orders(): iterable
     {
         yield 'by name' => ['', ['Heather honey', 'Lime honey']];
-        yield 'the newest first' => ['new', ['百花蜂蜜', 'Miel de lavande']];
-        yield 'the cheapest first, by today’s price' => ['low', ['Tall candle', 'Lime honey', 'Miel de lavande']];
+        yield 'the newest first' => ['new', ['Veil', '百花蜂蜜', 'Miel de lavande']];
+        yield 'the cheapest first, by today’s price, and what others sell last' => ['low', ['Tall candle', 'Lime honey', 'Miel de lavande', '百花蜂蜜', 'Heather honey', 'Veil']];
         yield 'the dearest first' => ['high', ['Heather honey', '百花蜂蜜']];
         yield 'by nothing that there is' => ["x' OR 1", ['Heather honey']];
     }

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Pagination\LengthAwarePaginator;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Page\SharedPage;
 use PaperKite\Shopfront\GoodsSort;
 
@@ -66,12 +67,13 @@ final readonly class ListPage
     {
         $now = $this->clock->now();
         $price = 'IF(sale_minor IS NOT NULL AND (sale_from IS NULL OR sale_from <= ?) AND (sale_until IS NULL OR sale_until > ?), sale_minor, price_minor)';
-        // What a partner sells has a price elsewhere.
+        // What a partner sells has its price elsewhere, and stands at the end.
+        $elsewhere = "kind = '".ProductKind::Partner->value."'";
         match ($sort) {
             GoodsSort::Name => null,
             GoodsSort::Newest => $goods->orderByDesc('products.id'),
-            GoodsSort::Cheapest => $goods->orderByRaw("price_minor IS NULL, {$price}", [$now, $now]),
-            GoodsSort::Dearest => $goods->orderByRaw("price_minor IS NULL, {$price} DESC", [$now, $now]),
+            GoodsSort::Cheapest => $goods->orderByRaw("{$elsewhere}, {$price}", [$now, $now]),
+            GoodsSort::Dearest => $goods->orderByRaw("{$elsewhere}, {$price} DESC", [$now, $now]),
         };
 
         return $goods->orderBy('name')->orderBy('id');
