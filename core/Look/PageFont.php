@@ -22,13 +22,24 @@ enum PageFont: string
         };
     }
 
+    /** @return string|null the file that most of its letters are in, below the fonts' packages; `null` where none is loaded */
+    public function file(): ?string
+    {
+        return match ($this) {
+            self::Humanist => 'rosario/files/rosario-latin-wght-normal.woff2',
+            self::Serif => 'literata/files/literata-latin-wght-normal.woff2',
+            self::Round => 'nunito/files/nunito-latin-wght-normal.woff2',
+            self::Own => null,
+        };
+    }
+
     /** The value of CSS's font-family. */
     public function css(): string
     {
         return match ($this) {
-            self::Humanist => "'Rosario Variable',system-ui,sans-serif",
-            self::Serif => "'Literata Variable',Georgia,serif",
-            self::Round => "'Nunito Variable',ui-rounded,system-ui,sans-serif",
+            self::Humanist => "'Shop Clear',system-ui,sans-serif",
+            self::Serif => "'Shop Serif',Georgia,serif",
+            self::Round => "'Shop Round',ui-rounded,system-ui,sans-serif",
             self::Own => 'system-ui,sans-serif',
         };
     }

@@ -7,6 +7,10 @@ namespace Tests\Browser;
 use App\Demo\MosslightGoods;
 use App\Demo\MosslightRules;
 use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Look\Colour;
+use PaperKite\Look\Icon;
+use PaperKite\Look\PageFont;
+use PaperKite\Look\PageLook;
 use PaperKite\Offer\OfferState;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -43,7 +47,7 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('History')->seeing('each change from now on');
         $this->assertAccessible($browser, 'the history');
         $browser->press(WebDriverKeys::ESCAPE);
-        foreach (['products' => 'sold out', 'products/new' => 'Not counted.', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Provider’s fee', 'shop/words' => 'In every mail', 'links' => 'How it is written', 'offers/looks' => 'Compare with', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/examples' => 'Use this', 'shop/ready' => 'Also needed', 'offers/new' => 'Not saved yet'] as $path => $text) {
+        foreach (['products' => 'sold out', 'products/new' => 'Not counted.', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Provider’s fee', 'shop/words' => 'In every mail', 'shop/look' => 'By day', 'links' => 'How it is written', 'offers/looks' => 'Compare with', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/examples' => 'Use this', 'shop/ready' => 'Also needed', 'offers/new' => 'Not saved yet'] as $path => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);
@@ -72,7 +76,9 @@ final class AccessibilityTest extends BrowserTestCase
         if ($isDark) {
             $browser->useDarkScheme();
         }
-        foreach (['/' => 'Everything in the shop', '/p/long' => 'Add to cart', '/p/lamp' => 'See it at Quay', '/cart' => 'Nothing is in it yet.', '/k/zzzzzzz' => 'Nothing is sold here'] as $path => $text) {
+        // The faintest accent on the darkest light ground: whatever can be saved can be read.
+        $this->shop->update(['page_look' => new PageLook(Colour::of(0xAE, 0xB6, 0xA2), Colour::of(0xF2, 0xE0, 0x3C), PageFont::Round, mark: Icon::Leaf, sentence: 'Honey and wax, since the bees let us.')]);
+        foreach (['/' => 'Everything in the shop', '/?q=hony' => 'Also looked for', '/p/long' => 'Add to cart', '/p/lamp' => 'See it at Quay', '/cart' => 'Nothing is in it yet.', '/k/zzzzzzz' => 'Nothing is sold here'] as $path => $text) {
             $browser->goTo($this->shop->base().$path)->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);

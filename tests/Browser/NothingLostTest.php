@@ -62,6 +62,7 @@ final class NothingLostTest extends BrowserTestCase
             return 'shop#coupons';
         }, 'Percent off', '15', 'Change MAY'];
         yield 'a look' => [static fn (): string => 'offers/looks', 'Name', 'Storm'];
+        yield 'the look of the pages' => [static fn (): string => 'shop/look', 'Accent', '#8a4b2a'];
         yield 'a price table' => [static function (self $test): string {
             $table = $test->shop->priceTables()->create(['name' => 'Jars']);
 

@@ -30,8 +30,9 @@ try {
     $take('desk');
     $browser->goTo("{$console}/mosslight/offers/examples")->seeing('Use this');
     $take('examples');
-    $browser->goTo("{$console}/mosslight/people")->type('E-mail', 'ada@letters.example')->click('Invite')->seeing('Invited, not here yet');
-    $take('people');
+    $browser->goTo("{$console}/mosslight/shop/look")->seeing('By day');
+    usleep(1_500_000);
+    $take('page-look');
     $browser->goTo("{$console}/mosslight/offers/looks")->seeing('Compare with');
     $take('looks');
     $browser->goTo("{$console}/mosslight/offers/tables/1")->seeing('Copy the table');

@@ -31,7 +31,7 @@ final class PageLookTest extends TestCase
             ->assertOk()->assertJsonPath('entry.ground', '#f7f3ea')->assertJsonPath('entry.banner_path', $banner->path())->assertJsonPath('entry.banner_id', null);
 
         foreach (['/', '/p/honey', '/cart', '/account'] as $page) {
-            $this->get($this->shop->base().$page)->assertOk()->assertSee('--paper:#f7f3ea;', false)->assertSee('--shop:#8a4b2a;', false)->assertSee("'Literata Variable'", false)->assertSee('class="shop-mark"', false);
+            $this->get($this->shop->base().$page)->assertOk()->assertSee('--paper:#f7f3ea;', false)->assertSee('--shop:#8a4b2a;', false)->assertSee("'Shop Serif'", false)->assertSee('class="shop-mark"', false);
         }
         $this->get($this->shop->base().'/')->assertSee('Jars &amp; &lt;pots&gt;.', false)->assertSee('alt="The &quot;kiln&quot;"', false)->assertSee('content="Jars &amp; &lt;pots&gt;."', false)
             ->assertSee("content=\"{$this->shop->base()}{$banner->files()->plainPath()}\"", false);

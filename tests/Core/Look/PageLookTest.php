@@ -98,7 +98,7 @@ final class PageLookTest extends TestCase
         self::assertSame([Icon::Leaf, PageFont::Serif, 'Honig & Wachs aus Tarn.', '/pictures/a.webp', 'Hives'], [$look->mark, $look->font, $look->sentence, $look->banner, $look->bannerText]);
         self::assertStringContainsString('color-scheme:light dark', $look->css());
         self::assertStringContainsString('@media(prefers-color-scheme:dark)', $look->css());
-        self::assertStringContainsString("--shop-font:'Literata Variable'", $look->css());
+        self::assertStringContainsString("--shop-font:'Shop Serif'", $look->css());
 
         $light = PageLookEntry::read(FormInput::of(['stays_light' => true] + self::typed()), '')->look;
         self::assertStringContainsString('color-scheme:light;', $light->css());

@@ -13,6 +13,8 @@ $pieces = $count->of($shop);
 <title>{{ $title }} · {{ $shop->name }}</title>
 <x-shop.found :page="$page" :shop="$shop" :data="$data" />
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+@if ($file = $look->font->file())<link rel="preload" as="font" type="font/woff2" href="{{ Vite::asset("node_modules/@fontsource-variable/{$file}") }}" crossorigin>@endif
+
 @vite($isPreview ?? false ? ['resources/css/shopper.css'] : ['resources/css/shopper.css', 'resources/js/shopper/main.ts'])
 {{-- After the style sheet, whose colours it replaces by the shop's own. --}}
 <style nonce="{{ Vite::cspNonce() }}">{!! $sheet ?? $look->css() !!}{!! $css !!}</style>
