@@ -13,5 +13,7 @@ final readonly class Parcel
     public function __construct(
         public Pick $pick,
         public Money $value,
+        /** What it would be worth without a discount. */
+        public Money $undiscounted,
     ) {}
 }

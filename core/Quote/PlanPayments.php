@@ -42,7 +42,7 @@ final class PlanPayments
     {
         $line = $priced->pick;
         $price = $priced->unit->price->multipliedBy($line->quantity->pieces);
-        $shipping = Shipping::of($line->product->ships() ? [new Parcel($line, $price)] : [], false, $shop, $country)->fee;
+        $shipping = Shipping::of($line->product->ships() ? [new Parcel($line, $price, $price)] : [], false, $shop, $country)->fee;
         $sum = $price->plus($shipping);
 
         return $shop->tax->areContained

@@ -120,7 +120,7 @@ final class Quote
         $parcels = [];
         foreach ($lines as $i => $line) {
             if ($line->pick->shipsToday()) {
-                $parcels[] = new Parcel($line->pick, $line->subtotal->minus($discount->shares[$i]));
+                $parcels[] = new Parcel($line->pick, $line->subtotal->minus($discount->shares[$i]), $line->subtotal);
             }
         }
 

@@ -24,6 +24,8 @@ final readonly class Shipping
         public int $measured = 0,
         /** The place of the band that applied. */
         public int $band = 0,
+        /** What the goods come to after a coupon, where without it they would have shipped free; `null` where it made no difference. */
+        public ?Money $missedWith = null,
     ) {}
 
     /**
@@ -40,9 +42,11 @@ final readonly class Shipping
         self::mustBeWithinLimit($parcels, $zone);
         $rules = self::rulesThatFit($parcels, $isFreed, $zone, $shop->currency);
 
+        $missed = self::missedWith($parcels, $zone, $shop->currency);
+
         return match ($rules[0]) {
-            ShippingRule::Table => self::byTable($parcels, $zone, $rules[1] ?? null),
-            ShippingRule::ItemFees => new self(self::itemFees($parcels, $shop->currency), ShippingRule::ItemFees, null, $zone),
+            ShippingRule::Table => self::byTable($parcels, $zone, $rules[1] ?? null, $missed),
+            ShippingRule::ItemFees => new self(self::itemFees($parcels, $shop->currency), ShippingRule::ItemFees, null, $zone, missedWith: $missed),
             default => new self(Money::zero($shop->currency), $rules[0], $rules[1] ?? null, $zone),
         };
     }
@@ -68,7 +72,25 @@ final readonly class Shipping
     private static function reachesFreeShipping(array $parcels, ShippingZone $zone, Currency $currency): bool
     {
         return $zone->freeFrom !== null
-            && ! Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->value, $parcels), $currency)->isLessThan($zone->freeFrom);
+            && ! self::worth($parcels, $currency)->isLessThan($zone->freeFrom);
+    }
+
+    /** @param  list<Parcel>  $parcels */
+    private static function worth(array $parcels, Currency $currency): Money
+    {
+        return Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->value, $parcels), $currency);
+    }
+
+    /**
+     * @param  list<Parcel>  $parcels
+     * @return Money|null what they are worth, where only a discount keeps them from shipping free
+     */
+    private static function missedWith(array $parcels, ShippingZone $zone, Currency $currency): ?Money
+    {
+        $worth = self::worth($parcels, $currency);
+        $undiscounted = Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->undiscounted, $parcels), $currency);
+
+        return $zone->freeFrom !== null && $worth->isLessThan($zone->freeFrom) && ! $undiscounted->isLessThan($zone->freeFrom) ? $worth : null;
     }
 
     /**
@@ -87,13 +109,13 @@ final readonly class Shipping
     }
 
     /** @param  list<Parcel>  $parcels */
-    private static function byTable(array $parcels, ShippingZone $zone, ?ShippingRule $overridden): self
+    private static function byTable(array $parcels, ShippingZone $zone, ?ShippingRule $overridden, ?Money $missed): self
     {
         $table = $zone->table ?? throw new \LogicException('The zone has no table.');
         $measured = $table->by->of($parcels);
         $band = $table->bandFor($measured);
 
-        return new self($table->bands[$band]->fee, ShippingRule::Table, $overridden, $zone, $measured, $band);
+        return new self($table->bands[$band]->fee, ShippingRule::Table, $overridden, $zone, $measured, $band, $missed);
     }
 
     /** @param  list<Parcel>  $parcels */

@@ -15,6 +15,16 @@ final class ShippingWords
 {
     public static function of(Shipping $shipping): Said
     {
+        $said = self::rule($shipping);
+        $free = $shipping->zone?->freeFrom;
+
+        return $shipping->missedWith === null || $free === null || $shipping->fee->isZero()
+            ? $said
+            : Said::of(Phrase::FreeShippingMissed, rule: $said, from: $free, goods: $shipping->missedWith);
+    }
+
+    private static function rule(Shipping $shipping): Said
+    {
         $rule = self::applied($shipping);
 
         return match ($shipping->overridden) {

@@ -31,6 +31,7 @@ enum Phrase: string
     case ShippingRule = 'shipping.rule';
     case RuleInsteadOfFree = 'shipping.instead_of_free';
     case RuleInsteadOfTable = 'shipping.instead_of_table';
+    case FreeShippingMissed = 'shipping.free_missed';
     case RuleInsteadOfItems = 'shipping.instead_of_items';
     case DoesNotShipTo = 'shipping.not_there';
     case TooMuchAtOnce = 'shipping.too_much';

@@ -77,7 +77,7 @@ final class CheckoutByTheRulesTest extends TestCase
         $this->cart->lines()->update(['quantity' => 2]);
         $this->send(['update' => '1', 'country' => 'DE'])->assertStatus(303);
 
-        $this->page()->assertSee('at most 1,000 g can be sent at once; take less, or order in two parts.')->assertDontSee('wide" name="pay"', false);
+        $this->page()->assertSee('At most 1,000 g can be sent there at once; take less, or order in two parts.')->assertDontSee('wide" name="pay"', false);
     }
 
     public function test_a_shop_that_ships_nowhere_yet_says_so(): void

@@ -37,10 +37,11 @@ final class English
         Phrase::FeesOfTheItems->value => 'The shipping fees of the items, added up',
         Phrase::ShippingRule->value => '{rule}.',
         Phrase::RuleInsteadOfFree->value => '{rule}; it would have shipped free without it.',
-        Phrase::RuleInsteadOfTable->value => '{rule}; the table of fees for “{zone}” does not count.',
+        Phrase::RuleInsteadOfTable->value => '{rule}; the fees by the size of the order do not count.',
+        Phrase::FreeShippingMissed->value => '{rule} Free from {from}; after your coupon the goods come to {goods}.',
         Phrase::RuleInsteadOfItems->value => '{rule}; the fee on the item does not count.',
         Phrase::DoesNotShipTo->value => 'This shop does not ship to {country}; choose another country.',
-        Phrase::TooMuchAtOnce->value => 'To “{zone}” at most {limit} can be sent at once; take less, or order in two parts.',
+        Phrase::TooMuchAtOnce->value => 'At most {limit} can be sent there at once; take less, or order in two parts.',
 
         Phrase::Grams->value => '{count} g',
         Phrase::OnePiece->value => '1 piece',

@@ -34,9 +34,11 @@ final class ShippingWordsTest extends TestCase
         $byPieces = static fn (array $bands): array => ['by' => 'quantity', 'bands' => $bands];
         yield 'the first band' => [[], '3.90', 'Orders under €20.00 ship for €3.90; the fee on the item does not count.'];
         yield 'the last band' => [['cart' => $many(3)], '5.90', 'Orders of €20.00 or more ship for €5.90; the fee on the item does not count.'];
-        yield 'at the sum from which it ships free' => [['cart' => $many(7)], '0.00', 'Goods from €60.00 ship free; the table of fees for “Home” does not count.'];
-        yield 'free by a coupon' => [['coupon' => $freed], '0.00', 'The coupon ships the order free; the table of fees for “Home” does not count.'];
+        yield 'at the sum from which it ships free' => [['cart' => $many(7)], '0.00', 'Goods from €60.00 ship free; the fees by the size of the order do not count.'];
+        yield 'free by a coupon' => [['coupon' => $freed], '0.00', 'The coupon ships the order free; the fees by the size of the order do not count.'];
         yield 'free by a coupon, and without it' => [['coupon' => $freed, 'cart' => $many(7)], '0.00', 'The coupon ships the order free; it would have shipped free without it.'];
+        yield 'missed by a coupon alone' => [['cart' => $many(7), 'coupon' => ['code' => 'BLOSSOM', 'kind' => 'percent', 'value' => '20']], '5.90', 'Orders of €20.00 or more ship for €5.90; the fee on the item does not count. Free from €60.00; after your coupon the goods come to €54.88.'];
+        yield 'missed with or without a coupon' => [['cart' => $many(5), 'coupon' => ['code' => 'BLOSSOM', 'kind' => 'percent', 'value' => '20']], '5.90', 'Orders of €20.00 or more ship for €5.90; the fee on the item does not count.'];
         yield 'by weight, light' => [['country' => 'DE'], '6.50', 'Parcels under 1,000 g ship for €6.50; the fee on the item does not count.'];
         yield 'by weight, heavy' => [['country' => 'FR', 'cart' => $many(2)], '9.80', 'Parcels of 1,000 g or more ship for €9.80; the fee on the item does not count.'];
         yield 'by the items' => [['country' => 'GB', 'cart' => $many(3)], '7.00', 'The shipping fees of the items, added up.'];
