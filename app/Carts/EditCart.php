@@ -15,6 +15,9 @@ use PaperKite\Checkout\Attendees;
 /** Changes quantities and removes lines, as the forms of cart and checkout ask. */
 final readonly class EditCart
 {
+    /** Columns of a line that another one has for itself, or that the database works out. */
+    private const OWN = ['id' => 0, 'cart_id' => 0, 'pick_key' => 0, 'handed_to' => 0, 'handed_pieces' => 0];
+
     public function __construct(
         private InTransaction $inTransaction,
         private Clock $clock,
@@ -32,15 +35,20 @@ final readonly class EditCart
             /** @var array<int, string> $errors */
             $errors = [];
             $hasChanged = false;
+            $taken = [];
             foreach ($cart->lines as $line) {
+                $row = ['name' => $line->toCore()->name(), 'row' => array_diff_key($line->getRawOriginal(), self::OWN)];
                 $this->name($line, $attendees[$line->id] ?? []);
                 try {
                     $hasChanged = $this->change($line, $quantities[$line->id] ?? null, $remove === $line->id) || $hasChanged;
+                    if (! $line->exists) {
+                        $taken[] = $row;
+                    }
                 } catch (InvalidQuantity $invalid) {
                     $errors[$line->id] = $cart->shop->wording()->refusal($invalid);
                 }
             }
-            $cart->update(['second_step_at' => $this->clock->now()]);
+            $cart->update(['second_step_at' => $this->clock->now()] + ($hasChanged ? ['taken_out' => $taken === [] ? null : $taken] : []));
 
             return new CartEdit($hasChanged, $errors);
         });

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $coupon_code
  * @property array<string, string>|null $typed
  * @property Joined|null $joined what came from the cart of a widget, while it can be taken back
+ * @property list<array{name: string, row: array<string, mixed>}>|null $taken_out rows of lines that were taken out last
  * @property CarbonImmutable $created_at
  * @property Shop $shop
  * @property \Illuminate\Database\Eloquent\Collection<int, CartLine> $lines
@@ -37,10 +38,16 @@ final class Cart extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
+    /** @return list<string> what the goods are called that can be put back */
+    public function takenOut(): array
+    {
+        return array_column($this->taken_out ?? [], 'name');
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['last_added_at' => 'immutable_datetime', 'second_step_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'typed' => 'array', 'joined' => JoinedCast::class];
+        return ['last_added_at' => 'immutable_datetime', 'second_step_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'typed' => 'array', 'taken_out' => 'array', 'joined' => JoinedCast::class];
     }
 
     /** @return BelongsTo<Shop, $this> */

@@ -94,6 +94,8 @@ final class EnglishPages
         'cart.goods' => 'Goods',
         'cart.reckon' => 'Work out the total',
         'cart.bill' => 'The bill',
+        'cart.taken' => 'Taken out: {names}.',
+        'cart.put_back' => 'Put it back',
         'cart.to_checkout' => 'Go to the checkout',
 
         'line.each' => '{price} each',

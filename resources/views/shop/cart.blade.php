@@ -1,11 +1,13 @@
 <x-shop.layout :shop="$shop" :title="$say->say('cart.title')">
 <h1>{{ $say->say('cart.title') }}</h1>
 @if ($view === null)
+<form method="post" action="/cart"><x-shop.taken :names="$taken" /></form>
 <p class="lead">{{ $say->say('cart.empty') }}</p>
 <p><a class="button" href="/">{{ $say->say('cart.see_goods') }}</a></p>
 @else
 <form method="post" action="/cart" class="two-columns" novalidate data-live>
 <section aria-label="{{ $say->say('cart.goods') }}">
+<x-shop.taken :names="$taken" />
 <x-shop.joined :joined="$joined" />
 <x-shop.lines :rows="$view->rows" :quantities="$quantities" :errors="$errors" />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>

@@ -23,6 +23,7 @@ $pay = match (true) {
 {{-- The first button of a form is the one that Enter presses. --}}
 <button class="visually-hidden" name="pay" value="1" tabindex="-1" aria-hidden="true">{{ $say->say('checkout.pay_short') }}</button>
 <section aria-label="{{ $view->isSent ? $say->say('checkout.goods_address') : $say->say('checkout.goods_receipt') }}">
+<x-shop.taken :names="$taken" />
 <x-shop.joined :joined="$joined" />
 <x-shop.lines :rows="$view->cart->rows" :quantities="$view->quantities" :errors="$view->lineErrors" asks-attendees />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>

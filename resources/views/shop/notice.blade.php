@@ -2,6 +2,9 @@
 <div class="shop-narrow">
 <h1>{{ $title }}</h1>
 <p class="lead" dir="auto">{{ $text }}</p>
+@isset($taken)
+<form method="post" action="{{ $address }}"><x-shop.taken :names="$taken" /></form>
+@endisset
 @isset($link)
 <p><a class="button" href="{{ $link }}">{{ $linkText }}</a></p>
 @endisset

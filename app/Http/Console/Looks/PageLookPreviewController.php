@@ -58,7 +58,7 @@ final readonly class PageLookPreviewController
     private function cart(Shop $shop, array $goods): Response
     {
         return response()->view('shop.cart', [
-            'shop' => $shop, 'view' => $goods === [] ? null : $this->view($shop, self::contents($goods)), 'joined' => null,
+            'shop' => $shop, 'view' => $goods === [] ? null : $this->view($shop, self::contents($goods)), 'taken' => [], 'joined' => null,
             'quantities' => [], 'errors' => [], 'couponTyped' => '', 'couponError' => null, 'suggestions' => [],
         ]);
     }
@@ -72,7 +72,7 @@ final readonly class PageLookPreviewController
         $contents = self::contents($goods);
         $view = CheckoutView::of($shop, '', $contents, $this->view($shop, $contents), CheckoutAttempt::begun([], null), null);
 
-        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'joined' => null, 'isSignedIn' => false]);
+        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => [], 'joined' => null, 'isSignedIn' => false]);
     }
 
     private function view(Shop $shop, CartContents $contents): CartView

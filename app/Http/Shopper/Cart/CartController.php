@@ -6,6 +6,7 @@ namespace App\Http\Shopper\Cart;
 
 use App\Carts\EditCart;
 use App\Carts\FindCart;
+use App\Carts\PutBack;
 use App\Carts\TouchCart;
 use App\Carts\UndoJoined;
 use App\Http\Shopper\Visitor;
@@ -23,6 +24,7 @@ final readonly class CartController
         private CouponForm $coupon,
         private TouchCart $touch,
         private UndoJoined $undo,
+        private PutBack $putBack,
         private CartPage $page,
     ) {}
 
@@ -44,6 +46,11 @@ final readonly class CartController
         }
         if ($request->has('undo_joined')) {
             ($this->undo)($cart);
+
+            return new RedirectResponse('/cart', Answer::HTTP_SEE_OTHER);
+        }
+        if ($request->has('put_back')) {
+            ($this->putBack)($cart);
 
             return new RedirectResponse('/cart', Answer::HTTP_SEE_OTHER);
         }

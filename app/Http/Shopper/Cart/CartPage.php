@@ -52,6 +52,7 @@ final readonly class CartPage
         return response()->view('shop.cart', [
             'shop' => $shop,
             'view' => $view,
+            'taken' => $cart?->takenOut() ?? [],
             'joined' => JoinedView::of($cart, $shop->wording()),
             'quantities' => $quantities,
             'errors' => $lineErrors + ($view?->obstacles() ?? []),

@@ -8,6 +8,7 @@ use App\Carts\CartNeeds;
 use App\Carts\CartOwner;
 use App\Carts\EditCart;
 use App\Carts\FindCart;
+use App\Carts\PutBack;
 use App\Carts\TouchCart;
 use App\Carts\UndoJoined;
 use App\Checkout\BillChanged;
@@ -49,6 +50,7 @@ final readonly class CheckoutController
         private ShopperSession $session,
         private TouchCart $touch,
         private UndoJoined $undo,
+        private PutBack $putBack,
         private CountCheckout $count,
         private ReadCaller $caller,
     ) {}
@@ -77,23 +79,35 @@ final readonly class CheckoutController
     public function submit(Request $request, Shop $shop, string $ref): Answer
     {
         $cart = $this->carts->named($shop, Visitor::of($request)->owner(), $ref);
+        if ($cart !== null && $request->has('put_back')) {
+            $this->keep($cart, new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart), $shop->wording()));
+
+            return $this->undone($request, $shop, $cart, $this->putBack);
+        }
         if ($cart === null || $cart->lines->isEmpty()) {
             return $this->nothingToPay($shop, $cart);
         }
 
         $details = new DetailsEntry($this->typed($request), $shop->checkout_rules, CartNeeds::of($shop, $cart), $shop->wording());
-        $cart->update([
+        $this->keep($cart, $details);
+
+        return $request->has('undo_joined') ? $this->undone($request, $shop, $cart, $this->undo) : $this->sent($request, $shop, $cart, $details);
+    }
+
+    /** What was typed waits, whatever comes of it. */
+    private function keep(Cart $cart, DetailsEntry $details): void
+    {
+        $isBlank = array_filter($details->typed, static fn (string $text): bool => $text !== '') === [];
+        $cart->update($isBlank ? [] : [
             'typed' => array_map(fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, 1000), $details->typed),
             'country' => isset($details->errors['country']) || $details->typed['country'] === '' ? $cart->country : $details->typed['country'],
         ]);
-
-        return $request->has('undo_joined') ? $this->undone($request, $shop, $cart) : $this->sent($request, $shop, $cart, $details);
     }
 
-    private function undone(Request $request, Shop $shop, Cart $cart): Answer
+    private function undone(Request $request, Shop $shop, Cart $cart, UndoJoined|PutBack $undo): Answer
     {
         ($this->editCart)($cart, [], null, CartForm::of($request)->attendees);
-        ($this->undo)($cart);
+        $undo($cart);
 
         return new RedirectResponse($shop->checkoutPath($cart->ref).'?after=changed', Answer::HTTP_SEE_OTHER);
     }
@@ -168,7 +182,7 @@ final readonly class CheckoutController
         return match (true) {
             $cart === null => response()->view('shop.notice', ['shop' => $shop, 'title' => $say->say('notice.no_cart'), 'text' => $say->say('notice.no_cart_why'), 'others' => []], 404),
             $paid?->order !== null => response()->view('shop.notice', ['shop' => $shop, 'title' => $say->say('notice.ordered'), 'text' => $say->say('notice.ordered_what', number: (string) $paid->order->number), 'link' => "/thanks/{$paid->order->token}", 'linkText' => $say->say('notice.see_order'), 'others' => []]),
-            default => response()->view('shop.notice', ['shop' => $shop, 'title' => $say->say('notice.empty'), 'text' => $say->say('notice.empty_what'), 'others' => []]),
+            default => response()->view('shop.notice', ['shop' => $shop, 'title' => $say->say('notice.empty'), 'text' => $say->say('notice.empty_what'), 'others' => [], 'taken' => $cart->takenOut(), 'address' => $shop->checkoutPath($cart->ref)]),
         };
     }
 }

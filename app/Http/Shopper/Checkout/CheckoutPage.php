@@ -62,6 +62,6 @@ final readonly class CheckoutPage
         $view = CheckoutView::of($shop, $shop->checkoutPath($cart->ref), $contents, CartView::of($contents, $bill, $shop, $this->clock->moment()), $attempt, $this->provider->notice());
         ($this->remember)($contents, $bill->receipt);
 
-        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'joined' => JoinedView::of($cart, $shop->wording()), 'isSignedIn' => $this->session->emailKey($shop, Visitor::of($request)->owner()) !== null], $status);
+        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => $cart->takenOut(), 'joined' => JoinedView::of($cart, $shop->wording()), 'isSignedIn' => $this->session->emailKey($shop, Visitor::of($request)->owner()) !== null], $status);
     }
 }
