@@ -21,6 +21,7 @@ use App\Http\Shopper\Offers\PartnerLinkController;
 use App\Http\Shopper\Offers\PlacementController;
 use App\Http\Shopper\Offers\TakeController;
 use App\Http\Shopper\Shopfront\ShopfrontController;
+use App\Http\Shopper\Shopfront\StockWishController;
 use App\Http\Shopper\Shopfront\TextController;
 use App\Http\Shopper\ShopperHeaders;
 use Illuminate\Support\Facades\Route;
@@ -37,6 +38,10 @@ Route::post('/events/payments', PaymentEventController::class)->middleware(FindS
 Route::middleware('shopper')->group(function (): void {
     Route::get('/', [ShopfrontController::class, 'list']);
     Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
+
+    Route::post('/p/{sku}/back', [StockWishController::class, 'ask']);
+    Route::get('/back/{secret}', [StockWishController::class, 'show'])->where('secret', '[0-9a-f]{40}');
+    Route::post('/back/{secret}', [StockWishController::class, 'end'])->where('secret', '[0-9a-f]{40}');
 
     Route::get('/to/{sku}', PartnerLinkController::class);
 

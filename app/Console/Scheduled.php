@@ -15,6 +15,7 @@ final class Scheduled
         'counts:write' => '* * * * *',
         'results:fold' => '* * * * *',
         'search:write' => '* * * * *',
+        'stock:tell' => '* * * * *',
         'carts:sweep' => '7 * * * *',
         'copies:recheck' => '0 * * * *',
         'data:erase' => '37 3 * * *',

@@ -19,6 +19,8 @@ final readonly class Erase
 {
     private const CHECKOUT_DAYS = 30;
 
+    private const WISH_DAYS = 365;
+
     private const LINK_DAYS = 1;
 
     /** For so long something that was taken out of a form, or was never saved, can come back. */
@@ -46,6 +48,7 @@ final readonly class Erase
             'shoppers’ sessions' => $this->db->table('shopper_sessions')->where('expires_at', '<', $now)->delete(),
             // The console's sessions are on the machine's clock, which moving the demo on leaves alone.
             'sellers’ sessions' => $this->db->table('sessions')->where('last_activity', '<', CarbonImmutable::createFromTimestampUTC($now->getTimestamp() - $this->clock->offset())->subMinutes($this->sessionMinutes)->getTimestamp())->delete(),
+            'wishes to be told that something is back' => $this->db->table('stock_wishes')->where('asked_at', '<', $now->subDays(self::WISH_DAYS))->orWhere('told_at', '<', $now->subDays(self::CHECKOUT_DAYS))->orWhere('ended_at', '<', $now->subDays(self::CHECKOUT_DAYS))->delete(),
             'answers that were given' => $this->db->table('acts_done')->where('at', '<', $now->subDays(self::ANSWER_DAYS))->delete(),
             'pictures that belong to nothing' => $this->pictures($now->subDays(self::PICTURE_DAYS)),
         ];

@@ -34,7 +34,7 @@ final readonly class SearchGoods
 
             return [];
         }
-        $near = array_map(fn (string $word): array => $this->near($shop, $word), $asked);
+        $near = $this->near($shop, $asked);
         foreach ($asked as $i => $word) {
             $goods->whereIn('products.id', $this->having($shop, $word, $near[$i]));
         }
@@ -45,18 +45,23 @@ final readonly class SearchGoods
         return array_values(array_unique(array_merge(...$near)));
     }
 
-    /** @return list<string> */
-    private function near(Shop $shop, string $word): array
+    /**
+     * @param  non-empty-list<string>  $asked
+     * @return non-empty-list<list<string>> what each of them may have meant
+     */
+    private function near(Shop $shop, array $asked): array
     {
-        $forgiven = NearWords::forgiven($word);
-        if ($forgiven === 0) {
-            return [];
+        $mistakable = array_filter($asked, static fn (string $word): bool => NearWords::forgiven($word) > 0);
+        if ($mistakable === []) {
+            return array_map(static fn (): array => [], $asked);
         }
-        $length = mb_strlen($word);
+        $lengths = array_map(static fn (string $word): int => mb_strlen($word), $mistakable);
+        $forgiven = max(array_map(static fn (string $word): int => NearWords::forgiven($word), $mistakable));
+        // The words of the shop are read once, however many were typed.
         /** @var list<string> $words */
-        $words = $this->words($shop)->distinct()->whereRaw('CHAR_LENGTH(word) BETWEEN ? AND ?', [$length - $forgiven, $length + $forgiven])->whereRaw("word NOT RLIKE '[0-9]'")->pluck('word')->all();
+        $words = $this->words($shop)->distinct()->whereRaw('CHAR_LENGTH(word) BETWEEN ? AND ?', [min($lengths) - $forgiven, max($lengths) + $forgiven])->whereRaw("word NOT RLIKE '[0-9]'")->pluck('word')->all();
 
-        return NearWords::of($word, $words);
+        return array_map(static fn (string $word): array => NearWords::of($word, $words), $asked);
     }
 
     /** @param  list<string>  $near */

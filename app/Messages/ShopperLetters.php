@@ -69,6 +69,17 @@ final readonly class ShopperLetters
         return $this->link($this->say->say('mail.order_link.subject', number: (string) $order->number, shop: $this->shop->name), $link);
     }
 
+    /**
+     * That something is there again.
+     *
+     * @param  string  $link  to its page
+     * @param  string  $end  to the page that ends the asking
+     */
+    public function back(string $name, string $link, string $end): Letter
+    {
+        return new Letter($this->say->say('mail.back.subject', name: $name, shop: $this->shop->name), View::make('mail.back', ['shop' => $this->shop, 'say' => $this->say, 'name' => $name, 'link' => $link, 'end' => $end])->render());
+    }
+
     private function link(string $subject, string $link): Letter
     {
         return new Letter($subject, View::make('mail.link', ['shop' => $this->shop, 'say' => $this->say, 'subject' => $subject, 'link' => $link])->render());

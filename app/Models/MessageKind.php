@@ -18,5 +18,6 @@ enum MessageKind: string
     case Invitation = 'invitation';
     case PasswordLink = 'password_link';
     case SignInChanged = 'sign_in_changed';
+    case BackInStock = 'back_in_stock';
     case ButtonTrial = 'button_trial';
 }

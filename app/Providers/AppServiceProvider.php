@@ -48,6 +48,7 @@ use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
 use App\Results\Spool;
 use App\Shoppers\SendLink;
+use App\Shoppers\WishForStock;
 use App\Shops\RenameLimit;
 use App\Shops\ShopNames;
 use App\Time\Clock;
@@ -92,7 +93,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(SeenLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
         $this->app->when(TakeOver::class)->needs('$sameRequestSeconds')->giveConfig('kite.clicks.same_request_seconds');
         $this->app->when(WidgetLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
-        $this->app->when([ReadCaller::class, SendLink::class, HandOverController::class])->needs('$key')->giveConfig('app.key');
+        $this->app->when([ReadCaller::class, SendLink::class, WishForStock::class, HandOverController::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(ReadCaller::class)->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));

@@ -13,7 +13,7 @@ final readonly class CheckoutSlug
     public const USUAL = 'checkout';
 
     /** Other pages of a shop, and what every shop serves. */
-    private const TAKEN = ['account', 'build', 'cancelled', 'cart', 'drawings', 'embed', 'events', 'k', 'link', 'o', 'p', 'pictures', 'policy', 'return', 'take', 'terms', 'thanks'];
+    private const TAKEN = ['account', 'back', 'build', 'cancelled', 'cart', 'drawings', 'embed', 'events', 'k', 'link', 'o', 'p', 'pictures', 'policy', 'return', 'take', 'terms', 'thanks'];
 
     private function __construct(public string $text) {}
 

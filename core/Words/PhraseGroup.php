@@ -37,6 +37,7 @@ enum PhraseGroup: string
     case Notice = 'notice';
     case Refused = 'refused';
     case Subject = 'subject';
+    case Back = 'back';
     case Take = 'take';
     case Failed = 'failed';
     case Mail = 'mail';
@@ -45,6 +46,7 @@ enum PhraseGroup: string
     case Cancelled = 'mail.cancelled';
     case Refunded = 'mail.refunded';
     case Moved = 'mail.moved';
+    case BackMail = 'mail.back';
     case SignIn = 'mail.sign_in';
     case OrderLink = 'mail.order_link';
     case MailedLink = 'mail.link';
@@ -89,6 +91,7 @@ enum PhraseGroup: string
             self::Notice => 'Pages that say something',
             self::Refused => 'What can’t be taken as it was typed',
             self::Subject => 'How a refusal calls the fields',
+            self::Back => 'Told when it is back',
             self::Take => 'A link by hand that can’t be followed',
             self::Failed => 'Pages for what went wrong',
             self::Mail => 'In every mail',
@@ -97,6 +100,7 @@ enum PhraseGroup: string
             self::Cancelled => 'Mail: cancelled',
             self::Refunded => 'Mail: refunded',
             self::Moved => 'Mail: moved date',
+            self::BackMail => 'Mail: back in stock',
             self::SignIn => 'Mail: link to sign in',
             self::OrderLink => 'Mail: link to an order',
             self::MailedLink => 'Mails with a link',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Http\Console\Once\OnlyOnce;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
@@ -49,6 +50,16 @@ final class ManySellersTest extends ServedTestCase
 
         self::assertSame([200], array_values(array_unique($this->statuses($saves))));
         self::assertSame(9, $this->read($this->ask('GET', 'rules')->wait())['version']);
+    }
+
+    public function test_an_act_that_sixteen_windows_ask_for_under_one_name_is_done_once_and_answered_to_all(): void
+    {
+        $form = ['name' => 'Heather honey', 'sku' => 'honey', 'price' => '9.80'] + (array) $this->read($this->ask('GET', 'products/blank')->wait())['entry'];
+        $acts = array_map(fn (): PromiseInterface => $this->ask('POST', 'products', $form, [OnlyOnce::HEADER => 'one']), range(1, self::WINDOWS));
+
+        self::assertSame([201 => self::WINDOWS], array_count_values($this->statuses($acts)));
+        self::assertCount(1, array_unique(array_map(fn (PromiseInterface $act): string => (string) json_encode($this->read($act->wait())['id']), $acts)));
+        self::assertSame(1, $this->shop->products()->count());
     }
 
     public function test_of_what_is_deleted_while_sixteen_save_it_nothing_is_half_there(): void

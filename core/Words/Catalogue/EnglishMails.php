@@ -41,6 +41,9 @@ final class EnglishMails
         'mail.moved.answer' => 'Can’t you come then? Answer this mail.',
         'mail.sign_in.subject' => 'Sign in at {shop}',
         'mail.order_link.subject' => 'Your order {number} at {shop}',
+        'mail.back.subject' => '{name} is back at {shop}',
+        'mail.back.text' => 'You asked {shop} to tell you when “{name}” is back. It is there again, for as long as the pieces last:',
+        'mail.back.once' => 'This is the one mail that you asked for. To be sure that no other comes: {link}',
         'mail.link.open' => 'Open this within 30 minutes; it works once:',
         'mail.link.not_asked' => 'If you did not ask for it, nothing happens without you.',
     ];

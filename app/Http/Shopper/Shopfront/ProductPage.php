@@ -48,7 +48,7 @@ final readonly class ProductPage
 
     /**
      * @param  list<string>  $choices
-     * @param  array{quantity?: string, choices?: string, amount?: string}  $errors
+     * @param  array{quantity?: string, choices?: string, amount?: string, back?: string}  $errors
      */
     public function corrected(Request $request, Shop $shop, Product $product, array $choices, string $quantity, string $code, array $errors): Response
     {
@@ -57,7 +57,7 @@ final readonly class ProductPage
 
     /**
      * @param  list<string>|null  $choices  `null`: as the seller prefers
-     * @param  array{quantity?: string, choices?: string, amount?: string}  $errors
+     * @param  array{quantity?: string, choices?: string, amount?: string, back?: string}  $errors
      */
     private function page(Request $request, Shop $shop, Product $product, ?array $choices, string $quantity, string $code, array $errors, int $status): Response
     {
@@ -88,6 +88,8 @@ final readonly class ProductPage
             'ownAmount' => Input::text($request, 'own_amount'),
             'rest' => $rest?->text() ?? '',
             'errors' => $errors,
+            'isAsked' => $request->query('after') === 'asked',
+            'email' => Input::text($request, 'email'),
             'page' => DescribeGoods::page($product, $shop, $at),
             'data' => DescribeGoods::data($product, $shop, $at),
         ], $status);

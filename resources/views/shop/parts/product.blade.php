@@ -35,6 +35,9 @@
 </form>
 @else
 <p class="lead">{{ $product->isOver(null) && $variants === [] ? $say->say('product.date_passed') : App\Shopfront\GoodsButton::soldOut($shop) }}</p>
+@unless ($product->isOver(null) && $variants === [])
+<x-shop.back :product="$product" :shop="$shop" :is-asked="$isAsked" :error="$errors['back'] ?? null" :typed="$email" />
+@endunless
 @endif
 @if ($product->summary)<div class="rich product-summary" dir="auto">{!! $product->summary !!}</div>@endif
 @if ($shipping !== '')<p class="bill-why">{{ $shipping }}</p>@endif
