@@ -27,6 +27,8 @@ final readonly class ShopfrontForm
         public AfterAdding $notice_leads,
         #[OA\Property]
         public string $address,
+        #[OA\Property(ref: CartColumnsForm::class, x: ['optional' => true])]
+        public CartColumnsForm $cart_columns,
     ) {}
 
     public static function of(Shop $shop): self
@@ -41,6 +43,7 @@ final readonly class ShopfrontForm
             has_notice: $rules->hasNotice,
             notice_leads: $rules->noticeLeads,
             address: $rules->address ?? '',
+            cart_columns: CartColumnsForm::of($rules->cartColumns),
         );
     }
 }

@@ -34,6 +34,7 @@ final readonly class ShopfrontEntry
             $typed->isOn('has_notice'),
             $leads === AfterAdding::Stay ? AfterAdding::Cart : $leads,
             self::address(trim($typed->text('address'), ' '), $after === AfterAdding::Address || $leads === AfterAdding::Address, $allows, $wrong),
+            self::columns($typed, $wrong),
         );
         $words = self::words($typed->part('words'), $wrong);
 
@@ -69,6 +70,20 @@ final readonly class ShopfrontEntry
         }
 
         return $captions;
+    }
+
+    private static function columns(FormInput $typed, FieldErrors $wrong): CartColumns
+    {
+        if (! $typed->hasPart('cart_columns')) {
+            return new CartColumns;
+        }
+        $sent = $typed->part('cart_columns');
+        $columns = new CartColumns($sent->isOn('picture'), $sent->isOn('price_each'), $sent->isOn('quantity'), $sent->isOn('remove'));
+        if (! $columns->canTakeOut()) {
+            $wrong->add('cart_columns', 'Nobody could take anything out of the cart; show the quantity, or Remove.');
+        }
+
+        return $columns;
     }
 
     private static function words(FormInput $typed, FieldErrors $wrong): StateWords

@@ -25,6 +25,7 @@ final readonly class ShopfrontRules
         public AfterAdding $noticeLeads = AfterAdding::Cart,
         /** An address of the seller's, at a host that is listed; `null` where none is needed. */
         public ?string $address = null,
+        public CartColumns $cartColumns = new CartColumns,
     ) {}
 
     public function buttons(Surface $surface): ButtonSet

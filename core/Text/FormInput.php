@@ -64,6 +64,14 @@ final readonly class FormInput
         return is_int($value) ? $value : null;
     }
 
+    /** Whether a form within the form was sent at all. */
+    public function hasPart(string $key): bool
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_array($value) && $value !== [];
+    }
+
     /** A form within the form. */
     public function part(string $key): self
     {

@@ -69,6 +69,21 @@ final class ShopfrontButtonsTest extends TestCase
         $this->add([])->assertRedirect('/?after=added');
     }
 
+    public function test_the_cart_shows_what_the_seller_wants_of_each_line(): void
+    {
+        $visitor = (string) $this->add([])->headers->getCookies()[0]->getValue();
+        $cart = fn (): string => (string) $this->withUnencryptedCookies(['kite_visitor' => $visitor])->get($this->at('/cart'))->assertOk()->getContent();
+        $all = $cart();
+        foreach (['line-picture', '9.80 each', 'inputmode="numeric"', 'name="remove"'] as $shown) {
+            self::assertStringContainsString($shown, $all);
+        }
+        foreach (['picture' => 'line-picture', 'price_each' => '9.80 each', 'quantity' => 'inputmode="numeric"', 'remove' => 'name="remove"'] as $column => $shown) {
+            $this->arrange(['cart_columns' => [$column => false] + ['picture' => true, 'price_each' => true, 'quantity' => true, 'remove' => true]])->assertOk()->assertJsonPath("entry.cart_columns.{$column}", false);
+            self::assertStringNotContainsString($shown, $cart(), $column);
+        }
+        $this->arrange(['cart_columns' => ['picture' => true, 'price_each' => true, 'quantity' => false, 'remove' => false]])->assertUnprocessable()->assertJsonPath('errors.cart_columns.0', 'Nobody could take anything out of the cart; show the quantity, or Remove.');
+    }
+
     public function test_adding_in_place_says_what_follows(): void
     {
         $this->arrange(['after_adding' => 'stay', 'has_notice' => true, 'notice_leads' => 'cart'])->assertOk();

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use InvalidArgumentException;
 use PaperKite\Shopfront\AfterAdding;
 use PaperKite\Shopfront\ButtonSet;
+use PaperKite\Shopfront\CartColumns;
 use PaperKite\Shopfront\ShopfrontRules;
 use PaperKite\Shopfront\Surface;
 
@@ -28,10 +29,10 @@ final class ShopfrontRulesCast implements CastsAttributes
         if (! is_string($value)) {
             return new ShopfrontRules;
         }
-        /** @var array{buttons: array<string, string>, words: array<string, string>, afterAdding: string, hasNotice: bool, noticeLeads: string, address: string|null} $kept */
+        /** @var array{buttons: array<string, string>, words: array<string, string>, afterAdding: string, hasNotice: bool, noticeLeads: string, address: string|null, cartColumns?: array{picture: bool, priceEach: bool, quantity: bool, remove: bool}} $kept */
         $kept = json_decode($value, true, flags: JSON_THROW_ON_ERROR);
 
-        return new ShopfrontRules(array_map(ButtonSet::from(...), $kept['buttons']), $kept['words'], AfterAdding::from($kept['afterAdding']), $kept['hasNotice'], AfterAdding::from($kept['noticeLeads']), $kept['address']);
+        return new ShopfrontRules(array_map(ButtonSet::from(...), $kept['buttons']), $kept['words'], AfterAdding::from($kept['afterAdding']), $kept['hasNotice'], AfterAdding::from($kept['noticeLeads']), $kept['address'], isset($kept['cartColumns']) ? new CartColumns(...$kept['cartColumns']) : new CartColumns);
     }
 
     /** @param  array<string, mixed>  $attributes */
@@ -48,6 +49,7 @@ final class ShopfrontRulesCast implements CastsAttributes
         return json_encode([
             'buttons' => $buttons, 'words' => $value->captions(), 'afterAdding' => $value->afterAdding->value,
             'hasNotice' => $value->hasNotice, 'noticeLeads' => $value->noticeLeads->value, 'address' => $value->address,
+            'cartColumns' => get_object_vars($value->cartColumns),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 }

@@ -9,7 +9,7 @@
 <section aria-label="{{ $say->say('cart.goods') }}">
 <x-shop.taken :names="$taken" />
 <x-shop.joined :joined="$joined" />
-<x-shop.lines :rows="$view->rows" :quantities="$quantities" :errors="$errors" />
+<x-shop.lines :columns="$shop->shopfront->cartColumns" :rows="$view->rows" :quantities="$quantities" :errors="$errors" />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>
 @if (count($suggestions) > 0)
 <h2>{{ $say->say('product.goes_well') }}</h2>

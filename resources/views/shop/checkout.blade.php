@@ -25,7 +25,7 @@ $pay = match (true) {
 <section aria-label="{{ $view->isSent ? $say->say('checkout.goods_address') : $say->say('checkout.goods_receipt') }}">
 <x-shop.taken :names="$taken" />
 <x-shop.joined :joined="$joined" />
-<x-shop.lines :rows="$view->cart->rows" :quantities="$view->quantities" :errors="$view->lineErrors" asks-attendees />
+<x-shop.lines :columns="$shop->shopfront->cartColumns" :rows="$view->cart->rows" :quantities="$view->quantities" :errors="$view->lineErrors" asks-attendees />
 <button class="plain" name="update" value="1" data-update>{{ $say->say('cart.reckon') }}</button>
 <h2>{{ $view->isSent ? $say->say('checkout.where') : $say->say('checkout.where_receipt') }}</h2>
 @unless ($isSignedIn)<p class="fields-note">{!! $say->html('checkout.no_account', link: '<a href="/account">'.e($say->say('checkout.have_link')).'</a>') !!}</p>@endunless

@@ -104,7 +104,7 @@ final class ProofreadingTest extends TestCase
 
         self::assertCount(1, $findings);
         self::assertSame([Severity::Caution, MendAt::Shipping], [$findings[0]->severity, $findings[0]->room]);
-        self::assertStringContainsString('To “Home” at most', $findings[0]->sentence);
+        self::assertStringContainsString('At most 5 pieces can be sent there at once', $findings[0]->sentence);
         self::assertSame([], Samples::proof(Samples::draft(quantity: '5'), $rules)->findings());
     }
 

@@ -68,12 +68,13 @@ final readonly class ListPage
         $now = $this->clock->now();
         $price = 'IF(sale_minor IS NOT NULL AND (sale_from IS NULL OR sale_from <= ?) AND (sale_until IS NULL OR sale_until > ?), sale_minor, price_minor)';
         // What a partner sells has its price elsewhere, and stands at the end.
-        $elsewhere = "kind = '".ProductKind::Partner->value."'";
+        $elsewhere = 'FIND_IN_SET(kind, ?) > 0';
+        $kinds = implode(',', array_map(static fn (ProductKind $kind): string => $kind->value, array_filter(ProductKind::cases(), static fn (ProductKind $kind): bool => $kind->isElsewhere())));
         match ($sort) {
             GoodsSort::Name => null,
             GoodsSort::Newest => $goods->orderByDesc('products.id'),
-            GoodsSort::Cheapest => $goods->orderByRaw("{$elsewhere}, {$price}", [$now, $now]),
-            GoodsSort::Dearest => $goods->orderByRaw("{$elsewhere}, {$price} DESC", [$now, $now]),
+            GoodsSort::Cheapest => $goods->orderByRaw("{$elsewhere}, {$price}", [$kinds, $now, $now]),
+            GoodsSort::Dearest => $goods->orderByRaw("{$elsewhere}, {$price} DESC", [$kinds, $now, $now]),
         };
 
         return $goods->orderBy('name')->orderBy('id');

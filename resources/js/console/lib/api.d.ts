@@ -1841,6 +1841,15 @@ export interface components {
             glance_cart: string;
             glance_pay: string;
         };
+        /** @description What the cart shows of each line. */
+        CartColumns: {
+            picture: boolean;
+            /** @description What a piece costs. */
+            price_each: boolean;
+            /** @description A field in which the quantity is changed. */
+            quantity: boolean;
+            remove: boolean;
+        };
         /** @enum {string} */
         CartUse: "just_this" | "with_cart";
         /** @description What an offer can do with the shopper’s cart. */
@@ -3300,6 +3309,7 @@ export interface components {
             has_notice: boolean;
             notice_leads: components["schemas"]["AfterAdding"];
             address: string;
+            cart_columns?: components["schemas"]["CartColumns"];
         };
         /** @enum {string} */
         Side: "start" | "middle" | "end";

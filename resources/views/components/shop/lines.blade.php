@@ -1,9 +1,9 @@
-@props(['rows', 'quantities' => [], 'errors' => [], 'asksAttendees' => false])
+@props(['rows', 'columns', 'quantities' => [], 'errors' => [], 'asksAttendees' => false])
 <ul class="lines">
 @foreach ($rows as $row)
 @php $error = $errors[$row->id] ?? null; @endphp
 <li class="line">
-@if ($row->picture !== '')<img class="line-picture" src="{{ App\Models\PictureFile::smallPath($row->picture) }}" alt="" width="72" height="72">@endif
+@if ($columns->picture && $row->picture !== '')<img class="line-picture" src="{{ App\Models\PictureFile::smallPath($row->picture) }}" alt="" width="72" height="72">@endif
 <div class="line-what">
 <a href="/p/{{ rawurlencode($row->sku) }}" dir="auto">{{ $row->product }}</a>
 @if ($row->choices !== [])
@@ -12,19 +12,21 @@
 @if ($row->when !== '')
 <span class="line-choices" dir="auto">{{ $row->when }}</span>
 @endif
-@if ($row->price !== '')
+@if ($columns->priceEach && $row->price !== '')
 <span class="line-unit">{{ $row->price }} @if ($row->regularPrice !== '')<s>{{ $row->regularPrice }}</s>@endif</span>
 <x-shop.why :sentence="$row->because" />
 @endif
 </div>
 <div class="line-count">
-@if ($row->isAmount)
+@if ($row->isAmount || ! $columns->quantity)
 <input type="hidden" name="quantity[{{ $row->id }}]" value="{{ $row->quantity }}">
+@unless ($row->isAmount)<span>{{ $row->quantity }} ×</span>@endunless
 @else
 <label class="visually-hidden" for="quantity-{{ $row->id }}">{{ $say->say('line.quantity', name: $row->name) }}</label>
 <input id="quantity-{{ $row->id }}" name="quantity[{{ $row->id }}]" value="{{ $quantities[$row->id] ?? $row->quantity }}" inputmode="numeric" autocomplete="off" data-reckon @if ($error) aria-invalid="true" aria-describedby="line-error-{{ $row->id }}" @endif>
 @endif
-<button class="plain" name="remove" value="{{ $row->id }}" aria-label="{{ $say->say('line.remove_it', name: $row->name) }}">{{ $say->say('line.remove') }}</button>
+@if ($columns->remove || $row->isAmount)<button class="plain" name="remove" value="{{ $row->id }}" aria-label="{{ $say->say('line.remove_it', name: $row->name) }}">{{ $say->say('line.remove') }}</button>@endif
+
 </div>
 <span class="line-sum">{{ $row->subtotal }}</span>
 @if ($asksAttendees)

@@ -132,14 +132,14 @@ async function upload(event: Event): Promise<void> {
         <TextField v-bind="field('picture_text')" label="What stands on it" />
         <PickField
           :model-value="entry.picture_side"
-          @update:model-value="
-            (picture_side) => set({ picture_side, ...(picture_side === 'height' ? { picture_unit: 'px' } : {}) })
-          "
           label="The size is"
           :choices="[
             { value: 'width', label: 'its width' },
             { value: 'height', label: 'its height' },
           ]"
+          @update:model-value="
+            (picture_side) => set({ picture_side, ...(picture_side === 'height' ? { picture_unit: 'px' } : {}) })
+          "
         />
         <TextField v-bind="field('picture_size')" label="Size" inputmode="numeric" note="The other side follows." />
         <PickField

@@ -60,6 +60,18 @@ async function taken(
   return { data }
 }
 
+const CART_COLUMNS = [
+  ['picture', 'Picture'],
+  ['price_each', 'Price each'],
+  ['quantity', 'Quantity to change'],
+  ['remove', 'Remove'],
+] as const
+
+function setColumn(column: (typeof CART_COLUMNS)[number][0], is: boolean): void {
+  const shown = entry.value?.cart_columns ?? { picture: true, price_each: true, quantity: true, remove: true }
+  change({ cart_columns: { ...shown, [column]: is } })
+}
+
 function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; label: string }[] {
   return choices.map(({ value, label }) => ({ value: value as Schemas['AfterAdding'], label }))
 }
@@ -107,6 +119,21 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
         note="At a host that is listed under Checkout."
       />
     </div>
+    <fieldset class="border-t border-rule pt-4">
+      <legend class="float-left mb-2 w-full font-medium">The cart shows</legend>
+      <div class="flex flex-wrap gap-x-8 gap-y-2">
+        <SwitchField
+          v-for="[column, label] in CART_COLUMNS"
+          :key="column"
+          :label="label"
+          :model-value="entry.cart_columns?.[column] ?? true"
+          @update:model-value="(is) => setColumn(column, is)"
+        />
+      </div>
+      <p v-if="sentenceAt(refusal, 'cart_columns')" class="mt-1 text-sm text-wrong" role="alert">
+        {{ sentenceAt(refusal, 'cart_columns') }}
+      </p>
+    </fieldset>
     <div class="border-t border-rule pt-4">
       <p class="mb-2 font-medium">What buttons say by default</p>
       <div class="grid gap-3 sm:grid-cols-2">
