@@ -119,8 +119,8 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
         note="At a host that is listed under Checkout."
       />
     </div>
-    <fieldset class="border-t border-rule pt-4">
-      <legend class="float-left mb-2 w-full font-medium">The cart shows</legend>
+    <div class="border-t border-rule pt-4" role="group" aria-labelledby="cart-shows">
+      <p id="cart-shows" class="mb-2 font-medium">The cart shows</p>
       <div class="flex flex-wrap gap-x-8 gap-y-2">
         <SwitchField
           v-for="[column, label] in CART_COLUMNS"
@@ -133,7 +133,7 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
       <p v-if="sentenceAt(refusal, 'cart_columns')" class="mt-1 text-sm text-wrong" role="alert">
         {{ sentenceAt(refusal, 'cart_columns') }}
       </p>
-    </fieldset>
+    </div>
     <div class="border-t border-rule pt-4">
       <p class="mb-2 font-medium">What buttons say by default</p>
       <div class="grid gap-3 sm:grid-cols-2">
