@@ -37,12 +37,11 @@ final readonly class EditCart
             $hasChanged = false;
             $taken = [];
             foreach ($cart->lines as $line) {
-                $row = ['name' => $line->toCore()->name(), 'row' => array_diff_key($line->getRawOriginal(), self::OWN)];
                 $this->name($line, $attendees[$line->id] ?? []);
                 try {
                     $hasChanged = $this->change($line, $quantities[$line->id] ?? null, $remove === $line->id) || $hasChanged;
                     if (! $line->exists) {
-                        $taken[] = $row;
+                        $taken[] = ['name' => $line->toCore()->name(), 'row' => array_diff_key($line->getRawOriginal(), self::OWN)];
                     }
                 } catch (InvalidQuantity $invalid) {
                     $errors[$line->id] = $cart->shop->wording()->refusal($invalid);

@@ -84,7 +84,8 @@ final class FindByWords
         return DB::table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value]);
     }
 
-    private static function beginning(string $word): string
+    /** For LIKE. */
+    public static function beginning(string $word): string
     {
         return addcslashes($word, '%_\\').'%';
     }

@@ -28,12 +28,14 @@ final readonly class WishForStock
     /**
      * Whoever asks is never told whether the address was there already.
      *
+     *
      * @param  string  $consent  what they read beside the button
+     * @return bool whether it is noted; not, where too many were asked for from one place
      */
-    public function ask(Shop $shop, Product $product, EmailAddress $address, string $consent, Caller $caller): void
+    public function ask(Shop $shop, Product $product, EmailAddress $address, string $consent, Caller $caller): bool
     {
         if ($this->limiter->tooManyAttempts("wish-{$caller->address}", self::PER_ADDRESS)) {
-            return;
+            return false;
         }
         $this->limiter->hit("wish-{$caller->address}", self::LIMIT_SECONDS);
         $now = $this->clock->now();
@@ -41,6 +43,8 @@ final readonly class WishForStock
             'shop_id' => $shop->id, 'product_id' => $product->id, 'email' => $address->text, 'email_key' => $address->key,
             'token' => hash('sha256', $this->secret($product->id, $address->key, $now->getTimestamp())), 'consent' => mb_substr($consent, 0, 300), 'asked_at' => $now,
         ]);
+
+        return true;
     }
 
     /** @return string what the mail's link ends with: nothing of it is kept, and only this installation can make it */

@@ -59,6 +59,7 @@ final class EnglishPages
         'back.ask' => 'Tell me when it is back',
         'back.consent' => '{shop} writes to you once, when it is back, and uses your address for nothing else.',
         'back.asked' => 'We write to you as soon as it is back.',
+        'back.too_many' => 'Very many have asked from your network just now; try again in half an hour.',
         'back.title' => 'When it is back',
         'back.end' => 'Do not write to me',
         'back.end_what' => 'You asked to be told when {name} is back. You can end that here.',

@@ -26,7 +26,10 @@ final readonly class TellOffer
     {
         $look = ($this->looks)($shop)->chosen($offer->look_id);
         // What is shown to be pasted is there when it has been.
-        $this->sheets->of($shop, $offer->placements, OfferSnippets::of($offer, $shop, $look->values, $this->clock->moment()));
+        $bringing = $offer->placements->where('brings_sheet', true);
+        if ($bringing->isNotEmpty()) {
+            $this->sheets->of($shop, $bringing, OfferSnippets::of($offer, $shop, $look->values, $this->clock->moment()));
+        }
 
         return OfferResource::of($offer, $shop, $look, $this->clock->moment());
     }

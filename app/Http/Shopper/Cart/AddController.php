@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Cart;
 
 use App\Carts\ApplyCoupon;
+use App\Carts\CountPieces;
 use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;
@@ -42,6 +43,7 @@ final readonly class AddController
         private FindGoods $find,
         private FindCart $carts,
         private FillCart $fill,
+        private CountPieces $pieces,
         private ApplyCoupon $coupon,
         private ReadCaller $caller,
         private ProductPage $page,
@@ -118,7 +120,7 @@ final readonly class AddController
         }
 
         return $request->expectsJson()
-            ? new JsonResponse(['go' => null, 'notice' => $after->notice, 'noticeAddress' => $after->noticeAddress, 'noticeWords' => $after->noticeWords, 'count' => CartCount::in($cart->refresh())])
+            ? new JsonResponse(['go' => null, 'notice' => $after->notice, 'noticeAddress' => $after->noticeAddress, 'noticeWords' => $after->noticeWords, 'count' => $this->pieces->in($cart)])
             : new RedirectResponse('/?after=added', Answer::HTTP_SEE_OTHER);
     }
 

@@ -35,7 +35,9 @@ final readonly class StockWishController
         } catch (InvalidAddress $invalid) {
             return $this->page->corrected($request, $shop, $product, [], '1', '', ['back' => $say->refusal($invalid)]);
         }
-        $this->wishes->ask($shop, $product, $address, $say->say('back.consent', shop: $shop->name), ($this->caller)($request));
+        if (! $this->wishes->ask($shop, $product, $address, $say->say('back.consent', shop: $shop->name), ($this->caller)($request))) {
+            return $this->page->corrected($request, $shop, $product, [], '1', '', ['back' => $say->say('back.too_many')]);
+        }
 
         return new RedirectResponse('/p/'.rawurlencode($product->sku).'?after=asked', Answer::HTTP_SEE_OTHER);
     }
