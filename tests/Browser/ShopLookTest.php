@@ -17,7 +17,7 @@ final class ShopLookTest extends BrowserTestCase
     public function test_a_look_is_tried_on_every_page_saved_and_worn(): void
     {
         $this->product($this->shop, ['name' => 'Heather honey']);
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->click('Look of your pages')->seeing('By day');
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->click('Look of your pages')->seeing('Dark, for readers');
         $browser->type('Background', '#777777')->seeing('neither light nor dark enough')->type('Background', '#fbeef2')->type('Accent', '#b92b4f')->type('A sentence about the shop', 'Jars from Weir Cottage.');
         foreach (['Product', 'Cart', 'Checkout', 'List'] as $page) {
             $browser->click($page);

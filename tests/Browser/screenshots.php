@@ -30,7 +30,7 @@ try {
     $take('desk');
     $browser->goTo("{$console}/mosslight/offers/examples")->seeing('Use this');
     $take('examples');
-    $browser->goTo("{$console}/mosslight/shop/look")->seeing('By day');
+    $browser->goTo("{$console}/mosslight/shop/look")->seeing('Dark, for readers');
     usleep(1_500_000);
     $take('page-look');
     $browser->goTo("{$console}/mosslight/offers/looks")->seeing('Compare with');

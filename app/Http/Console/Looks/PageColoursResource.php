@@ -16,7 +16,7 @@ final readonly class PageColoursResource
     private function __construct(
         #[OA\Property(description: 'Sentences by field.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
         public object $errors,
-        #[OA\Property(description: 'How the least readable text stands out (WCAG 2.2): “4.6 by day, 5.1 on dark pages”.')]
+        #[OA\Property(description: 'How the least readable text stands out (WCAG 2.2): “4.6, and 5.1 on dark pages”.')]
         public string $contrast,
         #[OA\Property(description: 'The colour that buttons really have, where the accent was moved to be seen; blank where it was not.')]
         public string $moved,
@@ -29,7 +29,7 @@ final readonly class PageColoursResource
 
         return new self(
             (object) $entry->errors,
-            implode(', ', array_map(static fn (string $when, float $ratio): string => trim(Contrast::shown($ratio)." {$when}"), $look->staysLight ? [''] : ['by day', 'on dark pages'], self::worst($look))),
+            implode(', ', array_map(static fn (string $when, float $ratio): string => trim(Contrast::shown($ratio)." {$when}"), $look->staysLight ? [''] : ['', 'on dark pages'], self::worst($look))),
             $fill->equals($look->accent) ? '' : $fill->hex(),
         );
     }

@@ -2668,7 +2668,7 @@ export interface components {
             errors: {
                 [key: string]: string;
             };
-            /** @description How the least readable text stands out (WCAG 2.2): “4.6 by day, 5.1 on dark pages”. */
+            /** @description How the least readable text stands out (WCAG 2.2): “4.6, and 5.1 on dark pages”. */
             contrast: string;
             /** @description The colour that buttons really have, where the accent was moved to be seen; blank where it was not. */
             moved: string;

@@ -29,8 +29,8 @@ const schemes = computed(() =>
   entry.value?.stays_light
     ? [{ scheme: 'light', label: 'For every reader' }]
     : [
-        { scheme: 'light', label: 'By day' },
-        { scheme: 'dark', label: 'For readers who prefer dark pages' },
+        { scheme: 'light', label: 'As you chose' },
+        { scheme: 'dark', label: 'Dark, for readers who prefer it' },
       ],
 )
 const note = computed(() => {
@@ -62,10 +62,10 @@ const note = computed(() => {
         </template>
         Lowest contrast of text: {{ trial.contrast }}. 4.5 is enough.
       </p>
-      <SwitchField v-bind="value('stays_light')" label="The same for readers who prefer dark pages" />
+      <SwitchField v-bind="value('stays_light')" label="The same for every reader" />
       <div class="grid grid-cols-2 gap-3">
         <PickField v-bind="field('font')" label="Font" :choices="fonts" />
-        <PickField v-bind="field('mark')" label="Beside the name" :choices="marks" />
+        <PickField v-bind="field('mark')" label="Icon beside the name" :choices="marks" />
       </div>
       <TextField v-bind="field('sentence')" label="A sentence about the shop" note="Search engines show it too." />
       <BannerField :entry="entry" :error="errorAt('banner_text')" @change="change" />

@@ -60,11 +60,11 @@ async function save(): Promise<void> {
     <TextField v-bind="field('label')" label="Label in the results" note="Blank: counted under its name." />
     <div v-if="entry.medium === 'html'">
       <SwitchField
-        label="Bring hover, focus and dark colours along"
+        label="Its colours change when pointed at, pressed, or on a dark page"
         :model-value="entry.brings_sheet"
         @update:model-value="(brings_sheet) => set({ brings_sheet })"
       />
-      <p class="text-sm text-pencil">A style sheet comes with the button. Copy it again afterwards.</p>
+      <p class="text-sm text-pencil">Brings a small style sheet along. Copy the button again afterwards.</p>
     </div>
     <SwitchField
       label="Paused here"
