@@ -33,7 +33,8 @@ final readonly class Spool
     public function append(SpooledAct $act): void
     {
         $path = $this->path($this->nameOf($this->clock->now()->getTimestamp()));
-        $file = is_dir($this->folder) || mkdir($this->folder, 0o770, true) || is_dir($this->folder) ? fopen($path, 'ab') : false;
+        // Another process may make the folder in between: that it could not be made is told by the file that can't be opened.
+        $file = is_dir($this->folder) || @mkdir($this->folder, 0o770, true) || is_dir($this->folder) ? fopen($path, 'ab') : false;
         if ($file === false) {
             return;
         }

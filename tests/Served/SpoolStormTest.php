@@ -36,12 +36,7 @@ final class SpoolStormTest extends ServedTestCase
         $views = (int) (getenv('KITE_STORM_VIEWS') ?: 3000);
         $writers = [];
         for ($writer = 0; $writer < self::WRITERS; $writer++) {
-            $pid = pcntl_fork();
-            if ($pid === 0) {
-                $this->append($placement->code, intdiv($views, self::WRITERS));
-                posix_kill(posix_getpid(), SIGKILL);
-            }
-            $writers[] = $pid;
+            $writers[] = $this->beside(fn () => $this->append($placement->code, intdiv($views, self::WRITERS)));
         }
         $kills = 0;
         while (array_filter($writers, static fn (int $pid): bool => pcntl_waitpid($pid, $status, WNOHANG) === 0) !== [] || $kills < 6) {
@@ -56,6 +51,41 @@ final class SpoolStormTest extends ServedTestCase
         Process::env($this->environment())->run([PHP_BINARY, 'artisan', 'counts:write'])->throw();
 
         self::assertSame(intdiv($views, self::WRITERS) * self::WRITERS, $this->acts($this->shop, EventKind::View));
+    }
+
+    public function test_the_first_who_come_at_once_are_all_counted(): void
+    {
+        for ($time = 0; $time < 20; $time++) {
+            exec('rm -rf '.escapeshellarg($this->folder));
+            $begin = microtime(true) + 0.1;
+            $writers = [];
+            for ($writer = 0; $writer < 2 * self::WRITERS; $writer++) {
+                $writers[] = $this->beside(function () use ($begin): void {
+                    usleep(max(0, (int) (($begin - microtime(true)) * 1_000_000)));
+                    $this->append('code', 1);
+                });
+            }
+            foreach ($writers as $pid) {
+                pcntl_waitpid($pid, $status);
+            }
+            $lines = array_merge(...array_map(static fn (string $file): array => file($file) ?: [], glob("{$this->folder}/*.spool") ?: []));
+            self::assertCount(2 * self::WRITERS, $lines);
+        }
+    }
+
+    /** @return int the number of a process that does it and ends, whatever comes of it: none goes on to the tests after this */
+    private function beside(callable $act): int
+    {
+        $pid = pcntl_fork();
+        if ($pid === 0) {
+            try {
+                $act();
+            } finally {
+                posix_kill(posix_getpid(), SIGKILL);
+            }
+        }
+
+        return $pid;
     }
 
     private function append(string $code, int $views): void
