@@ -130,9 +130,13 @@ final readonly class MosslightApiary
     /** @param  list<Offer>  $offers  from the first column to the last; the second stands out */
     private function priceTable(Shop $shop, string $name, array $offers, Randomizer $chance): void
     {
-        $table = $shop->priceTables()->create(['name' => $name]);
+        $said = [['For tea', "About 30 spoons\nGlass jar, cork lid"], ['', "About 60 spoons\nGlass jar, cork lid\nHeather in late bloom"], ['For the winter', "About 180 spoons\nThree jars in one box\nHeather in late bloom"]];
+        $table = $shop->priceTables()->create(['name' => $name, 'badge' => 'Most taken']);
         foreach ($offers as $position => $offer) {
-            $this->placement($offer, $chance, $name, ['medium' => 'price_table', 'price_table_id' => $table->id, 'table_position' => $position, 'is_stressed' => $position === 1 ? true : null]);
+            $this->placement($offer, $chance, $name, [
+                'medium' => 'price_table', 'price_table_id' => $table->id, 'table_position' => $position, 'is_stressed' => $position === 1 ? true : null,
+                'column_name' => $said[$position][0] ?? '', 'column_text' => $said[$position][1] ?? '',
+            ]);
         }
     }
 

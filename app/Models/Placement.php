@@ -33,6 +33,8 @@ use PaperKite\Offer\WordLadder;
  * @property int|null $price_table_id
  * @property int|null $table_position
  * @property bool|null $is_stressed
+ * @property string $column_name of a column; blank: what it sells
+ * @property string $column_text of a column: its lines
  * @property Shop $shop
  * @property Offer $offer
  * @property CarbonImmutable|null $deleted_at
@@ -42,7 +44,7 @@ final class Placement extends Model
     use CanBeDeleted;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['form' => WidgetForm::Button, 'brings_sheet' => false];
+    protected $attributes = ['form' => WidgetForm::Button, 'brings_sheet' => false, 'column_name' => '', 'column_text' => ''];
 
     /** @return array<string, string> */
     protected function casts(): array

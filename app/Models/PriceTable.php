@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $shop_id
  * @property string $name
+ * @property string $badge what stands above the column that stands out; blank: nothing
  * @property string|null $copied
  * @property CarbonImmutable|null $copied_at
  * @property bool $is_stale
@@ -28,6 +29,9 @@ final class PriceTable extends Model
 
     /** @var list<string> all that its columns need */
     public const TOLD_WITH = ['columns.offer.lines.product.variants', 'columns.offer.lines.product.addresses.marketplace.partner', 'columns.offer.lines.product.addresses.marketplace.hosts', 'columns.offer.lines.variant'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['badge' => ''];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -80,6 +80,7 @@ final readonly class OfferSnippets
             isAvailable: ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
             partner: $partner === null ? null : $this->note($partner),
             sheet: $placement->brings_sheet ? CopiedSheet::of($this->look) : null,
+            priceNote: $partner === null && $this->taxIsAdded() ? $this->shop->wording()->say('price.plus_tax') : '',
         );
     }
 
@@ -101,6 +102,14 @@ final readonly class OfferSnippets
         }
 
         return $sum;
+    }
+
+    /** Whether tax comes on top of any of its prices. */
+    private function taxIsAdded(): bool
+    {
+        $tax = $this->shop->rules()->tax;
+
+        return ! $tax->areContained && $this->offer->lines->contains(static fn (OfferLine $line): bool => ! $line->product->kind->isMoneyItself() && $tax->take($line->product->tax_class));
     }
 
     private function note(OfferLine $line): PartnerNote

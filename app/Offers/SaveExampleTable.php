@@ -10,6 +10,7 @@ use App\Models\Offer;
 use App\Models\PriceTable;
 use App\Models\Shop;
 use Illuminate\Validation\ValidationException;
+use PaperKite\Medium\TableEntry;
 use PaperKite\Offer\Example;
 use PaperKite\Text\FormInput;
 
@@ -37,7 +38,9 @@ final readonly class SaveExampleTable
         return ($this->inTransaction)(function () use ($shop, $examples, $editing): PriceTable {
             $saved = array_map(fn (Offer $offer): int => ($this->save)($shop, null, ($this->read)($shop, FormInput::ofForm(OfferForm::of($offer)), []), $editing)->id, $examples);
 
-            return ($this->saveTable)($shop, null, $this->freeName($shop), $saved, $saved[1] ?? null, $editing);
+            return ($this->saveTable)($shop, null, TableEntry::read(FormInput::of([
+                'name' => $this->freeName($shop), 'columns' => array_map(static fn (int $id): array => ['offer_id' => $id], $saved), 'stressed' => $saved[1] ?? null,
+            ])), $editing);
         });
     }
 

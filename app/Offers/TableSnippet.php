@@ -8,8 +8,9 @@ use App\Looks\LookBook;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Shop;
-use PaperKite\Medium\Placed;
+use PaperKite\Medium\ColumnWords;
 use PaperKite\Medium\PriceTable as CoreTable;
+use PaperKite\Medium\TableColumn;
 use PaperKite\Time\Moment;
 
 /** A price table as HTML, as its offers are now. */
@@ -29,8 +30,12 @@ final class TableSnippet
 
         return (new CoreTable(
             $table->name,
-            array_map(static fn (Placement $placement): Placed => OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)->placed($placement), $columns),
+            array_map(static fn (Placement $placement): TableColumn => new TableColumn(
+                OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)->placed($placement),
+                ColumnWords::kept($placement->column_name, $placement->column_text),
+            ), $columns),
             is_int($stressed) ? $stressed : null,
+            $table->badge,
         ))->html();
     }
 }

@@ -54,7 +54,6 @@ final class FieldLabel
         'follows_page' => 'Follows the page',
         'picture_id' => 'Picture',
         'picture_path' => 'Picture',
-        'offers' => 'Columns',
         'stressed' => 'Highlighted column',
         'value' => 'Discount',
         'min_spend' => 'Minimum order',

@@ -39,7 +39,8 @@ final readonly class HtmlButton implements Medium
         return 'For any page that takes HTML. A copy: its words and its look stay as they are today; what it sells, what that costs and where it leads follow.';
     }
 
-    public function snippet(Placed $placed): string
+    /** @param  string  $readAs  what screen readers say in place of its words; blank: its words */
+    public function snippet(Placed $placed, string $readAs = ''): string
     {
         $look = $placed->look;
         $style = new ButtonStyle($look);
@@ -51,6 +52,7 @@ final readonly class HtmlButton implements Medium
             'href' => $placed->url,
             'class' => $classes === [] ? null : implode(' ', $classes),
             'dir' => $look->picture === null ? 'auto' : null,
+            'aria-label' => $readAs === '' ? null : $readAs,
             'target' => $placed->opensNewTab ? '_blank' : null,
             'rel' => $placed->partner !== null ? PartnerNote::REL : ($placed->opensNewTab ? 'noopener' : null),
             'style' => $look->picture === null ? Markup::style($style->values(LookColours::of($look)->idle())) : Markup::style(['display' => 'inline-block', 'max-width' => '100%']),

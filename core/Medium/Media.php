@@ -17,7 +17,7 @@ final class Media
 
     public static function find(string $key): ?Medium
     {
-        foreach ([...self::all(), new TableColumn] as $medium) {
+        foreach ([...self::all(), new InTable] as $medium) {
             if ($medium->key() === $key) {
                 return $medium;
             }

@@ -26,5 +26,7 @@ final readonly class Placed
         public ?PartnerNote $partner = null,
         /** Brought along by a pasted button; `null`: nothing is. */
         public ?CopiedSheet $sheet = null,
+        /** What stands beside the price, such as that tax comes on top; blank: nothing. */
+        public string $priceNote = '',
     ) {}
 }

@@ -4,48 +4,86 @@ declare(strict_types=1);
 
 namespace PaperKite\Medium;
 
-/** A column of a price table. It is pasted with the table that it stands in. */
-final readonly class TableColumn implements Medium
+/** A column of a price table: what it is called, what is said of it, what it costs, and its button. */
+final readonly class TableColumn
 {
-    public function key(): string
+    public function __construct(
+        public Placed $placed,
+        public ColumnWords $words,
+    ) {}
+
+    public function html(TableRows $rows, string $badge): string
     {
-        return 'price_table';
+        return $this->badge($rows, $badge).$this->name($rows).$this->lines($rows).$this->price($rows).$this->button($rows);
     }
 
-    public function label(): string
+    public function tellsPrice(): bool
     {
-        return 'Price table';
+        return $this->placed->partner === null ? $this->placed->price !== null : $this->placed->partner->price !== '';
     }
 
-    public function isLive(): bool
+    private function badge(TableRows $rows, string $badge): string
     {
-        return false;
+        $look = $this->placed->look;
+        $drawn = ['padding' => '2px 10px', 'background-color' => $look->fill->hex(), 'color' => $look->ink->hex(), 'font-size' => '.85em', 'font-weight' => '600', 'border-radius' => '99px'];
+
+        return $badge === '' ? '' : self::cell('p', $rows->badge, $drawn, Markup::escaped($badge));
     }
 
-    public function opensTabs(): bool
+    private function name(TableRows $rows): string
     {
-        return true;
+        $said = implode('<br>', array_map(Markup::escaped(...), $this->names()));
+
+        return self::cell('p', $rows->name, ['font-size' => '1.15em', 'font-weight' => '600', 'line-height' => '1.25'], $said);
     }
 
-    public function note(): string
+    private function lines(TableRows $rows): string
     {
-        return 'A column of a price table, which is copied as a whole.';
-    }
-
-    public function snippet(Placed $placed): string
-    {
-        $goods = array_map(
-            static fn (PlacedGoods $each): string => Markup::open('p', ['style' => 'margin:0;overflow-wrap:anywhere', 'dir' => 'auto']).($each->quantity === 1 ? '' : "{$each->quantity} × ").Markup::escaped($each->name).'</p>',
-            $placed->goods,
-        );
-        $price = $placed->price === null ? '' : Markup::open('p', ['style' => 'margin:0;font-size:1.6em;font-weight:600']).Markup::escaped($placed->price->shown()).'</p>';
-        if ($placed->partner !== null && $placed->partner->price !== '') {
-            $price = Markup::open('p', ['style' => 'margin:0', 'dir' => 'auto']).Markup::escaped($placed->partner->price).'</p>';
+        $lines = '';
+        foreach ($this->words->lines as $row => $line) {
+            // A row that is kept free has no point in a list.
+            $lines .= $line === '' ? '' : self::cell('li', $row + 1, [], Markup::escaped($line));
         }
+        $style = ['display' => 'grid', 'grid-row' => "{$rows->lines} / span {$rows->lineCount}", 'grid-template-rows' => 'subgrid', 'gap' => '4px', 'margin' => '0', 'padding' => '0', 'list-style' => 'none', 'min-width' => '0'];
 
-        $button = (new HtmlButton)->snippet($placed);
+        return $lines === '' ? '' : Markup::open('ul', ['style' => Markup::style($style)]).$lines.'</ul>';
+    }
 
-        // What is said beside a button stays with it, wherever its column puts it.
-        return implode('', $goods).$price.($placed->partner === null ? $button : "<div>{$button}</div>");
+    private function price(TableRows $rows): string
+    {
+        if (! $this->tellsPrice()) {
+            return '';
+        }
+        if ($this->placed->partner !== null) {
+            return self::cell('p', $rows->price, [], Markup::escaped($this->placed->partner->price));
+        }
+        $note = $this->placed->priceNote === '' ? '' : ' '.Markup::open('small', ['style' => 'font-size:.55em;font-weight:400']).Markup::escaped($this->placed->priceNote).'</small>';
+
+        return self::cell('p', $rows->price, ['font-size' => '1.6em', 'font-weight' => '600', 'line-height' => '1.2'], Markup::escaped($this->placed->price?->shown() ?? '').$note);
+    }
+
+    /** Its name tells which column it belongs to, where its words are the same in all. */
+    private function button(TableRows $rows): string
+    {
+        $placed = $this->placed;
+        $caption = $placed->look->picture->text ?? $placed->caption;
+        $button = (new HtmlButton)->snippet($placed, "{$caption}: ".implode(', ', $this->names()));
+
+        return Markup::open('div', ['style' => Markup::style(['grid-row' => (string) $rows->button, 'margin-top' => '4px', 'max-width' => '100%', 'min-width' => '0', 'width' => '100%'])]).$button.'</div>';
+    }
+
+    /** @return list<string> */
+    private function names(): array
+    {
+        return $this->words->name !== '' ? [$this->words->name] : array_map(
+            static fn (PlacedGoods $each): string => ($each->quantity === 1 ? '' : "{$each->quantity} × ").$each->name,
+            $this->placed->goods,
+        );
+    }
+
+    /** @param  array<string, string>  $style  of CSS by property, besides its row */
+    private static function cell(string $element, ?int $row, array $style, string $html): string
+    {
+        return Markup::open($element, ['dir' => 'auto', 'style' => Markup::style(['grid-row' => $row === null ? null : (string) $row, 'margin' => '0', 'overflow-wrap' => 'anywhere', 'min-width' => '0', ...$style])]).$html.'</'.$element.'>';
     }
 }

@@ -40,6 +40,7 @@ Route::post('placements/{placement}/trial', ButtonTrialController::class)->middl
 Route::get('copies', CopyController::class)->can('read', 'shop');
 Route::get('price-tables', [PriceTableController::class, 'list'])->can('read', 'shop');
 Route::post('price-tables', [PriceTableController::class, 'create'])->can('work', 'shop')->middleware(OnlyOnce::class);
+Route::post('price-tables/trial', [PriceTableController::class, 'try'])->can('read', 'shop');
 Route::get('price-tables/{priceTable}', [PriceTableController::class, 'show'])->can('read', 'shop');
 Route::put('price-tables/{priceTable}', [PriceTableController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':price_table,priceTable');
 Route::post('price-tables/{priceTable}/copied', [PriceTableController::class, 'copied'])->can('work', 'shop');

@@ -13,6 +13,6 @@ use Illuminate\Support\Facades\Route;
 // What is typed may be more than an address holds.
 Route::post('words', WordsPreviewController::class)->can('read', 'shop');
 Route::post('pages', PageLookPreviewController::class)->can('read', 'shop');
+Route::post('tables', [ButtonPreviewController::class, 'table'])->can('read', 'shop');
 Route::get('button', [ButtonPreviewController::class, 'button'])->can('read', 'shop');
 Route::get('sample/{placement}', SamplePageController::class)->can('read', 'shop');
-Route::get('tables/{priceTable}', [ButtonPreviewController::class, 'table'])->can('read', 'shop');

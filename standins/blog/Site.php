@@ -25,7 +25,7 @@ final readonly class Site
             $request->path === '/april-in-the-apiary' => $this->page('April in the apiary · Hedge & Hollow', str_replace('<!-- button -->', $this->button(), $this->part('post'))),
             $request->path === '/board' && $request->method === 'POST' => $this->pin($request->form['note'] ?? ''),
             $request->path === '/board' => $this->board(),
-            preg_match('#\A/board/(\d{1,15})\z#', $request->path, $found) === 1 && is_file($this->note($found[1])) => $this->page('A note · Hedge & Hollow', '<article class="note">'.file_get_contents($this->note($found[1])).'</article><p class="back"><a href="/board">Back to the board</a></p>'),
+            preg_match('#\A/board/(\d{1,15})\z#', $request->path, $found) === 1 && is_file($this->note($found[1])) => $this->page('A note · Hedge & Hollow', '<h1>A note</h1><article class="note">'.file_get_contents($this->note($found[1])).'</article><p class="back"><a href="/board">Back to the board</a></p>'),
             default => $this->page('Not found · Hedge & Hollow', '<h1>Nothing here</h1>', 404),
         };
     }

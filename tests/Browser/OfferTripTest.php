@@ -11,8 +11,10 @@ use App\Offers\SavePriceTable;
 use Facebook\WebDriver\WebDriverKeys;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
+use PaperKite\Medium\TableEntry;
 use PaperKite\Shopfront\AfterAdding;
 use PaperKite\Shopfront\ShopfrontRules;
+use PaperKite\Text\FormInput;
 
 /** From a table of prices, a look or a glance to the cart, as sellers and shoppers walk it. */
 final class OfferTripTest extends BrowserTestCase
@@ -26,21 +28,33 @@ final class OfferTripTest extends BrowserTestCase
         foreach (['Small', 'Middle', 'Large'] as $index => $size) {
             $browser->type('Find an offer', $size)->seeingCount('[role=option]', 1)->clickCss('[role=option]')->seeingCount('[data-column]', $index + 1);
         }
-        $browser->clickCss('[data-column]:nth-child(2) [aria-pressed]')->seeing('Highlighted')->click('Save')->seeing('Copy the table')->click('Copy the table')->seeing('Copied');
+        $browser->clickCss('[data-column]:nth-child(2) [aria-pressed]')->seeing('Highlighted')->type('Badge above it', 'Most taken');
+        $browser->css('[data-column]:nth-child(3) textarea')->sendKeys("For a whole winter\nThree lids");
+        // Seen as it will stand before it is saved.
+        $browser->until(static fn (): bool => $browser->evaluate('const page = document.querySelector("iframe").contentDocument?.body.innerText ?? ""; return page.includes("Most taken") && page.includes("For a whole winter\\nThree lids")') === true, 'the table as it is typed');
+        self::assertSame(0, $this->shop->priceTables()->count());
+        $browser->click('Save')->seeing('Copy the table')->click('Copy the table')->seeing('Copied');
         $table = $this->shop->priceTables()->firstOrFail();
         $browser->until(static fn (): bool => $table->refresh()->copied !== null, 'the copy to be remembered');
 
         $snippet = $this->snippetOf($table->id);
         foreach (['Small jar' => '€8.90', 'Middle jar' => '€12.90', 'Large jar' => '€19.90'] as $name => $total) {
-            $browser->goTo($this->standinAddress('blog', '/board'));
-            $browser->evaluate('document.querySelector("textarea").value = arguments[0]', $snippet);
-            $browser->click('Pin it and look')->arrivingAt('/board/')->seeing('€16.00')->click("Take the {$name}")->arrivingAt('/checkout/')->seeing($name)->seeing("Pay {$total}");
+            $this->pinned($browser, $snippet)->seeing('€16.00')->click("Take the {$name}")->arrivingAt('/checkout/')->seeing($name)->seeing("Pay {$total}");
         }
+        $this->pinned($browser, $snippet);
+        self::assertSame(1, $browser->evaluate('return new Set([...document.querySelectorAll("article p")].filter((each) => each.textContent.startsWith("€")).map((each) => Math.round(each.getBoundingClientRect().top))).size'), 'All prices stand on one line.');
+        self::assertSame(['Take the Small jar: Small jar', 'Take the Middle jar: Middle jar', 'Take the Large jar: Large jar'], $browser->evaluate('return [...document.querySelectorAll("article a")].map((each) => each.getAttribute("aria-label"))'));
+        $this->assertAccessible($browser, 'a price table on a page of somebody’s');
         $browser->resize(390, 844);
-        $browser->goTo($this->standinAddress('blog', '/board'));
-        $browser->evaluate('document.querySelector("textarea").value = arguments[0]', $snippet);
-        $browser->click('Pin it and look')->seeing('Take the Large jar');
+        $this->pinned($browser, $snippet)->seeing('Take the Large jar')->seeing('Three lids');
         self::assertLessThanOrEqual(390, $browser->evaluate('return document.documentElement.scrollWidth'));
+    }
+
+    private function pinned(Browser $browser, string $snippet): Browser
+    {
+        $browser->goTo($this->standinAddress('blog', '/board'))->evaluate('document.querySelector("textarea").value = arguments[0]', $snippet);
+
+        return $browser->click('Pin it and look')->arrivingAt('/board/');
     }
 
     public function test_an_e_mail_button_is_mailed_and_leads_to_the_checkout(): void
@@ -100,7 +114,7 @@ final class OfferTripTest extends BrowserTestCase
     public function test_columns_of_a_table_change_places_and_one_is_taken_out(): void
     {
         $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]), ['caption' => "Take {$name}"])->id, ['Small', 'Middle', 'Large']);
-        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', $offers, null, Editing::byCommand());
+        $table = app(SavePriceTable::class)($this->shop, null, TableEntry::read(FormInput::of(self::tableEntry('Jars', $offers))), Editing::byCommand());
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Copy the table');
 
         $browser->clickCss('[data-column]:nth-child(3) .follow')->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[2], $offers[1]], 'the new order');

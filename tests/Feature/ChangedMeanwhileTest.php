@@ -250,7 +250,7 @@ final class ChangedMeanwhileTest extends TestCase
     private function table(): array
     {
         $offers = [$this->offer($this->product)->id, $this->offer($this->product($this->shop))->id];
-        $entry = ['name' => 'Jars', 'offers' => $offers, 'stressed' => null];
+        $entry = self::tableEntry('Jars', $offers);
         $id = $this->actingAs($this->maren)->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), $entry)->assertCreated()->assertJsonPath('version', 1)->json('id');
         self::assertIsInt($id);
 

@@ -199,7 +199,7 @@ final class DeletingTest extends TestCase
 
     private function table(): int
     {
-        $id = $this->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), ['name' => 'Jars', 'offers' => [$this->offer->id, $this->offer($this->product($this->shop))->id], 'stressed' => null])->assertCreated()->json('id');
+        $id = $this->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), self::tableEntry('Jars', [$this->offer->id, $this->offer($this->product($this->shop))->id]))->assertCreated()->json('id');
         self::assertIsInt($id);
         self::assertSame(2, PriceTable::query()->findOrFail($id)->columns()->count());
 

@@ -75,10 +75,10 @@ final class FoundInListsTest extends TestCase
     public function test_a_price_table_is_found_by_its_name_and_by_what_its_columns_sell(): void
     {
         $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]))->id, ['Willow honey', 'Lime honey']);
-        $id = $this->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), ['name' => 'Three jars', 'offers' => $offers, 'stressed' => null])->assertCreated()->json('id');
+        $id = $this->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), self::tableEntry('Three jars', $offers))->assertCreated()->json('id');
         self::assertSame([1, 1, 0], array_map(fn (string $typed): mixed => $this->found('price-tables', $typed), ['three', 'lime', 'candle']));
 
-        $this->putJson($this->console("/api/shops/{$this->shop->slug}/price-tables/".(is_int($id) ? $id : 0)), ['name' => 'Two pots', 'offers' => $offers, 'stressed' => null])->assertOk();
+        $this->putJson($this->console("/api/shops/{$this->shop->slug}/price-tables/".(is_int($id) ? $id : 0)), self::tableEntry('Two pots', $offers))->assertOk();
         self::assertSame([0, 1], array_map(fn (string $typed): mixed => $this->found('price-tables', $typed), ['three', 'pots']));
     }
 

@@ -6,11 +6,13 @@ namespace Tests\Feature;
 
 use PaperKite\Look\Look;
 use PaperKite\Look\ShippedLooks;
+use PaperKite\Medium\ColumnWords;
 use PaperKite\Medium\HtmlButton;
 use PaperKite\Medium\JsonLd;
 use PaperKite\Medium\Placed;
 use PaperKite\Medium\PlacedGoods;
 use PaperKite\Medium\PriceTable;
+use PaperKite\Medium\TableColumn;
 use PaperKite\Medium\Widget;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
@@ -41,7 +43,7 @@ final class HtmlTest extends TestCase
         foreach (['Buy now', '<script>alert("x")</script>', 'קנה & שמור 🍯'] as $caption) {
             yield "a button: {$caption}" => [(new HtmlButton)->snippet(self::placed($caption, $silk))];
             yield "a widget: {$caption}" => [(new Widget)->snippet(self::placed($caption, $silk))];
-            yield "a price table: {$caption}" => [(new PriceTable($caption, [self::placed($caption, $silk), self::placed($caption, $silk), self::placed($caption, $silk)], 1))->html()];
+            yield "a price table: {$caption}" => [(new PriceTable($caption, array_map(static fn (string $text): TableColumn => new TableColumn(self::placed($caption, $silk), ColumnWords::kept('', $text)), ['', "{$caption}\n\nThird", 'One']), 1, $caption))->html()];
             yield "JSON-LD: {$caption}" => [(new JsonLd)->snippet(self::placed($caption, $silk)), true];
         }
         foreach (ShippedLooks::all() as $name => $look) {

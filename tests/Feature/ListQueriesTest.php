@@ -12,7 +12,9 @@ use App\Offers\SavePriceTable;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Choice;
 use PaperKite\Catalogue\Option;
+use PaperKite\Medium\TableEntry;
 use PaperKite\Offer\Opening;
+use PaperKite\Text\FormInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -111,7 +113,7 @@ final class ListQueriesTest extends TestCase
             $this->placement($offer, "page {$number}", ['copied' => str_repeat('0', 64), 'copied_at' => now(), 'is_stale' => true]);
             $offers[] = $offer->id;
         }
-        app(SavePriceTable::class)($this->shop, null, 'Table '.bin2hex(random_bytes(3)), array_slice($offers, 0, 2), null, Editing::byCommand());
+        app(SavePriceTable::class)($this->shop, null, TableEntry::read(FormInput::of(self::tableEntry('Table '.bin2hex(random_bytes(3)), array_slice($offers, 0, 2)))), Editing::byCommand());
     }
 
     private function varied(): \App\Models\Product

@@ -141,7 +141,7 @@ final class MangledFormsTest extends TestCase
         $refund = ['by' => 'goods', 'lines' => [['line' => $order->lines()->sole()->id, 'pieces' => '1']], 'shipping' => '', 'amount' => '', 'reason' => ''];
         $offer = self::sent(OfferForm::of($this->offer->load(Offer::TOLD_WITH)));
         $place = ['page' => 'here', 'medium' => 'html', 'form' => 'button', 'label' => '', 'caption' => '', 'is_paused' => false];
-        $prices = ['name' => 'Jars', 'offers' => [$this->offer->id, $other->id], 'stressed' => $other->id];
+        $prices = self::tableEntry('Jars', [$this->offer->id, $other->id], $other->id);
         $code = ['code' => 'MAY', 'kind' => 'amount', 'value' => '1.00', 'min_spend' => '', 'skus' => ['honey'], 'from' => '2026-05-01T00:00', 'until' => '', 'most_uses' => '3', 'most_uses_each' => ''];
 
         $quay = $this->marketplace($this->shop, ['name' => 'Quay '.Marketplace::query()->count(), 'hosts' => ['quay'.Marketplace::query()->count().'.example']]);
@@ -159,6 +159,7 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/placements/{placement}/widget' => ["placements/{$this->placement->id}/widget", $offer],
             'post /shops/{shop}/placements/{placement}/copied' => ["placements/{$this->placement->id}/copied", ['digest' => 'x']],
             'post /shops/{shop}/price-tables' => ['price-tables', $prices],
+            'post /shops/{shop}/price-tables/trial' => ['price-tables/trial', $prices],
             'put /shops/{shop}/price-tables/{priceTable}' => ["price-tables/{$table->id}", $prices],
             'post /shops/{shop}/price-tables/{priceTable}/copied' => ["price-tables/{$table->id}/copied", ['digest' => 'x']],
             'post /shops/{shop}/price-tables/{priceTable}/away' => ["price-tables/{$table->id}/away", ['is_away' => true]],

@@ -239,7 +239,7 @@ final class PartnerClickTest extends TestCase
     {
         $this->lamp->addresses()->where('is_fallback', true)->update(['price_minor' => 49900, 'priced_on' => '2026-11-20']);
         $own = $this->offer($this->product($this->shop));
-        $table = $this->actingAs($this->person($this->shop))->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), ['name' => 'Light', 'offers' => [$own->id, $this->placement->offer_id], 'stressed' => null])->assertCreated();
+        $table = $this->actingAs($this->person($this->shop))->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables"), self::tableEntry('Light', [$own->id, $this->placement->offer_id]))->assertCreated();
         $snippet = $table->json('snippet');
         self::assertIsString($snippet);
 

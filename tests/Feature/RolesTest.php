@@ -27,7 +27,7 @@ final class RolesTest extends TestCase
     private const CHANGE_NOTHING = [
         'POST api/shops/{shop}/products/check', 'POST api/shops/{shop}/open-links/build', 'POST api/shops/{shop}/looks/trial', 'POST api/shops/{shop}/offers/proof',
         'POST api/shops/{shop}/placements/{placement}/widget', 'POST api/shops/{shop}/orders/{order}/refunds/trial', 'POST api/shops/{shop}/marketplaces/trial',
-        'POST api/shops/{shop}/rules/trial', 'POST api/shops/{shop}/page-look/trial', 'POST preview/{shop}/words', 'POST preview/{shop}/pages',
+        'POST api/shops/{shop}/rules/trial', 'POST api/shops/{shop}/page-look/trial', 'POST preview/{shop}/words', 'POST preview/{shop}/pages', 'POST preview/{shop}/tables', 'POST api/shops/{shop}/price-tables/trial',
         // Whoever works in a shop may leave it.
         'POST api/shops/{shop}/leave',
     ];

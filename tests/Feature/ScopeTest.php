@@ -61,9 +61,9 @@ final class ScopeTest extends TestCase
         foreach (["looks/{$look->id}", "price-tables/{$table->id}"] as $path) {
             $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/{$path}/away"), ['is_away' => true])->assertNotFound();
         }
-        $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/price-tables"), ['name' => 'Mine', 'offers' => [$foreign->id, $this->offer($this->product($own))->id], 'stressed' => null])
-            ->assertUnprocessable()->assertJsonValidationErrorFor('offers');
-        $this->actingAs($person)->get($this->console("/preview/{$own->slug}/tables/{$table->id}?ground=light"))->assertNotFound();
+        $this->actingAs($person)->postJson($this->console("/api/shops/{$own->slug}/price-tables"), self::tableEntry('Mine', [$foreign->id, $this->offer($this->product($own))->id]))
+            ->assertUnprocessable()->assertJsonValidationErrorFor('columns');
+        $this->actingAs($person)->post($this->console("/preview/{$other->slug}/tables"), ['ground' => 'light'])->assertNotFound();
         $this->actingAs($person)->get($this->console("/preview/{$other->slug}/button?ground=light"))->assertNotFound();
         self::assertSame(0, Order::query()->count());
     }

@@ -12,9 +12,11 @@ use App\Offers\SavePriceTable;
 use App\Offers\TableSnippet;
 use App\Time\Clock;
 use DOMDocument;
+use PaperKite\Medium\TableEntry;
 use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
+use PaperKite\Text\FormInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -83,7 +85,7 @@ final class SnippetsTest extends TestCase
         $this->shop->update(['rules' => new ShopRules($this->shop->currency(), $this->shop->zone(), new TaxRates(true, []), null, [new ShippingZone('Over there', ['NZ'], null, null)])]);
 
         self::assertSame(['price' => '9.80', 'priceCurrency' => 'EUR', 'availability' => 'https://schema.org/InStock'], $this->offered());
-        $table = app(SavePriceTable::class)($this->shop, null, 'Jars', [$this->offer($this->product)->id, $this->offer($this->product($this->shop))->id], null, Editing::byCommand());
+        $table = app(SavePriceTable::class)($this->shop, null, TableEntry::read(FormInput::of(self::tableEntry('Jars', [$this->offer($this->product)->id, $this->offer($this->product($this->shop))->id]))), Editing::byCommand());
         self::assertStringContainsString('€9.80', TableSnippet::of($table, $this->shop, app(ReadLooks::class)($this->shop), (new Clock)->moment()));
     }
 

@@ -134,6 +134,17 @@ trait Makes
         return DB::table('events')->where(['shop_id' => $shop->id, 'kind' => $kind->value, 'is_act' => true])->count();
     }
 
+    /**
+     * A form of a price table.
+     *
+     * @param  list<int>  $offers  by id
+     * @return array{name: string, columns: list<array{offer_id: int, name: string, text: string}>, stressed: int|null, badge: string}
+     */
+    protected static function tableEntry(string $name, array $offers, ?int $stressed = null): array
+    {
+        return ['name' => $name, 'columns' => array_map(static fn (int $offer): array => ['offer_id' => $offer, 'name' => '', 'text' => ''], $offers), 'stressed' => $stressed, 'badge' => ''];
+    }
+
     /** @param  array<string, mixed>  $as */
     protected function placement(Offer $offer, string $page = 'the spring post', array $as = []): Placement
     {

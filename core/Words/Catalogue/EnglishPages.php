@@ -53,6 +53,8 @@ final class EnglishPages
         'list.in_cart' => '“{name}” is in your cart.',
         'list.go_on' => 'Go on',
 
+        'price.plus_tax' => 'plus tax',
+
         'product.goes_well' => 'Goes well with it',
         'product.how_many' => 'How many',
         'back.email' => 'Your e-mail address',

@@ -9,6 +9,7 @@ use DOMElement;
 use PaperKite\Look\ButtonPicture;
 use PaperKite\Look\Look;
 use PaperKite\Look\ShippedLooks;
+use PaperKite\Medium\ColumnWords;
 use PaperKite\Medium\EmailButton;
 use PaperKite\Medium\HtmlButton;
 use PaperKite\Medium\JsonLd;
@@ -20,6 +21,7 @@ use PaperKite\Medium\PlacedGoods;
 use PaperKite\Medium\PlainLink;
 use PaperKite\Medium\PriceTable;
 use PaperKite\Medium\QrCode;
+use PaperKite\Medium\TableColumn;
 use PaperKite\Medium\Widget;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +40,7 @@ final class MediaTest extends TestCase
             self::assertSame(1, $document->getElementsByTagName('a')->length);
             self::assertSame(0, $document->getElementsByTagName('script')->length + $document->getElementsByTagName('img')->length);
         }
-        $table = self::parsed((new PriceTable($caption, [self::placed($caption), self::placed($caption)], 1))->html());
+        $table = self::parsed((new PriceTable($caption, [self::column($caption), self::column($caption)], 1))->html());
         self::assertSame($caption, $table->getElementsByTagName('ul')->item(0)?->getAttribute('aria-label'));
         self::assertSame(2, $table->getElementsByTagName('a')->length);
         self::assertSame(0, $table->getElementsByTagName('script')->length + $table->getElementsByTagName('img')->length);
@@ -121,7 +123,7 @@ final class MediaTest extends TestCase
         foreach (Media::all() as $medium) {
             self::assertSame($medium->key() === 'json_ld', str_contains($medium->snippet(self::placed('Buy now')), '9.80'), $medium->key());
         }
-        self::assertStringContainsString('€9.80', (new PriceTable('Jars', [self::placed('a'), self::placed('b')], null))->html());
+        self::assertStringContainsString('€9.80', (new PriceTable('Jars', [self::column('a'), self::column('b')], null))->html());
     }
 
     #[DataProvider('looks')]
@@ -195,6 +197,11 @@ final class MediaTest extends TestCase
     private static function placed(string $caption, ?array $goods = null, ?Look $look = null, bool $opensNewTab = false): Placed
     {
         return new Placed('https://honey.example/k/abc1234', $caption, $look ?? ShippedLooks::all()['Kite silk'], $opensNewTab, 'https://honey.example', $goods ?? [self::goods('Heather honey')], Samples::euros(980), true);
+    }
+
+    private static function column(string $caption): TableColumn
+    {
+        return new TableColumn(self::placed($caption), ColumnWords::none());
     }
 
     private static function goods(string $name): PlacedGoods

@@ -9,8 +9,8 @@ use App\Looks\LookBook;
 use App\Looks\LookForm;
 use App\Looks\ReadLook;
 use App\Looks\ReadLooks;
-use App\Models\PriceTable;
 use App\Models\Shop;
+use App\Offers\DraftTable;
 use App\Offers\TableSnippet;
 use App\Time\Clock;
 use Illuminate\Http\Request;
@@ -19,6 +19,7 @@ use Illuminate\Validation\Rule;
 use PaperKite\Look\Look;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Medium\Media;
+use PaperKite\Medium\TableEntry;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\StateWords;
 use PaperKite\Text\FormInput;
@@ -61,9 +62,11 @@ final readonly class ButtonPreviewController
         ])->render());
     }
 
-    public function table(Request $request, Shop $shop, PriceTable $priceTable, ReadLooks $looks, Clock $clock): Response
+    /** A price table as it stands in its form. */
+    public function table(Request $request, Shop $shop, DraftTable $draft, ReadLooks $looks, Clock $clock): Response
     {
-        $html = TableSnippet::of($priceTable->load(PriceTable::TOLD_WITH), $shop, $looks($shop), $clock->moment());
+        $form = json_decode(Input::text($request, 'table'), true);
+        $html = TableSnippet::of($draft($shop, TableEntry::read(FormInput::of($form))), $shop, $looks($shop), $clock->moment());
 
         return $this->frame(view('preview.table', ['html' => $html, 'css' => 'body{'.self::GROUNDS[$this->ground($request)].'}'])->render());
     }

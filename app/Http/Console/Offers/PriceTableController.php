@@ -17,12 +17,15 @@ use App\Http\Console\Shared\Search;
 use App\Looks\ReadLooks;
 use App\Models\PriceTable;
 use App\Models\Shop;
+use App\Offers\DraftTable;
 use App\Offers\SavePriceTable;
 use App\Offers\TableSnippet;
 use App\Time\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use PaperKite\Medium\TableEntry;
+use PaperKite\Text\FormInput;
 
 /** Offers side by side. */
 final readonly class PriceTableController
@@ -56,9 +59,19 @@ final readonly class PriceTableController
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
     #[Answer(PriceTableResource::class, 201)]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function create(PriceTableRequest $request, Shop $shop): JsonResponse
+    public function create(Request $request, Shop $shop): JsonResponse
     {
-        return $this->answer(($this->save)($shop, null, $request->name(), $request->offers(), $request->stressed(), ReadEditing::of($request)), $shop, 201);
+        return $this->answer(($this->save)($shop, null, self::entry($request), ReadEditing::of($request)), $shop, 201);
+    }
+
+    #[OA\Post(path: '/shops/{shop}/price-tables/trial', operationId: 'tryPriceTable', summary: 'Say what is wrong or doubtful in a price table', description: 'Nothing is saved.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
+    #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
+    #[Answer(PriceTableTrialResource::class)]
+    public function try(Request $request, Shop $shop, DraftTable $draft): JsonResponse
+    {
+        $entry = self::entry($request);
+
+        return response()->json(PriceTableTrialResource::of($entry, $draft($shop, $entry)));
     }
 
     #[OA\Get(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'priceTable', summary: 'A price table', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
@@ -73,9 +86,9 @@ final readonly class PriceTableController
     #[Answer(PriceTableResource::class)]
     #[OA\Response(response: 409, ref: '#/components/responses/Changed')]
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
-    public function change(PriceTableRequest $request, Shop $shop, PriceTable $priceTable): JsonResponse
+    public function change(Request $request, Shop $shop, PriceTable $priceTable): JsonResponse
     {
-        return $this->answer(($this->save)($shop, $priceTable, $request->name(), $request->offers(), $request->stressed(), ReadEditing::of($request)), $shop, 200);
+        return $this->answer(($this->save)($shop, $priceTable, self::entry($request), ReadEditing::of($request)), $shop, 200);
     }
 
     #[OA\Post(path: '/shops/{shop}/price-tables/{priceTable}/copied', operationId: 'rememberTableCopy', summary: 'Remember that a price table was copied', description: 'Remembers what was copied, so that it can be said when the copy grows stale.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]
@@ -101,6 +114,11 @@ final readonly class PriceTableController
         $priceTable->update(['put_away_at' => $request->since($this->clock)]);
 
         return $this->answer($priceTable, $shop, 200);
+    }
+
+    private static function entry(Request $request): TableEntry
+    {
+        return TableEntry::read(FormInput::of($request->all()));
     }
 
     private function answer(PriceTable $table, Shop $shop, int $status): JsonResponse

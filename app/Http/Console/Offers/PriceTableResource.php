@@ -25,6 +25,8 @@ final readonly class PriceTableResource
         public string $name,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TableColumnResource::class))]
         public array $columns,
+        #[OA\Property(description: 'What stands above the column that stands out; blank: nothing.')]
+        public string $badge,
         #[OA\Property(description: 'What is pasted, as its offers are now.')]
         public string $snippet,
         #[OA\Property(description: 'SHA-256 of the snippet.')]
@@ -47,6 +49,7 @@ final readonly class PriceTableResource
             version: $version,
             name: $table->name,
             columns: array_values($table->columns->map(static fn (Placement $column) => TableColumnResource::of($column, $shop, $looks, $at))->all()),
+            badge: $table->badge,
             snippet: $snippet,
             digest: hash('sha256', $snippet),
             copied_at: $table->copied_at?->toRfc3339String(),

@@ -7,6 +7,7 @@ namespace App\Http\Console\Offers;
 use App\Looks\LookBook;
 use App\Models\Placement;
 use App\Models\Shop;
+use App\Offers\ColumnCaution;
 use OpenApi\Attributes as OA;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\ShortForm;
@@ -24,6 +25,12 @@ final readonly class TableColumnResource
         public OfferState $state,
         #[OA\Property]
         public bool $is_stressed,
+        #[OA\Property(description: 'What it is called; blank: what it sells.')]
+        public string $name,
+        #[OA\Property(description: 'Up to six lines.')]
+        public string $text,
+        #[OA\Property(description: 'Why its button sells nothing now; blank: it sells.')]
+        public string $caution,
     ) {}
 
     public static function of(Placement $column, Shop $shop, LookBook $looks, Moment $at): self
@@ -32,6 +39,6 @@ final readonly class TableColumnResource
         $core = $offer->toCore($shop, $looks->chosen($offer->look_id)->name);
         $bill = $core->destination->bill($shop->rules(), $shop->home_country, $at)->receipt;
 
-        return new self($offer->id, OfferShortResource::of(ShortForm::of($core, $bill)), $offer->state, $column->is_stressed === true);
+        return new self($offer->id, OfferShortResource::of(ShortForm::of($core, $bill)), $offer->state, $column->is_stressed === true, $column->column_name, $column->column_text, ColumnCaution::of($offer));
     }
 }

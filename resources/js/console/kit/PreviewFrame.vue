@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize, useResizeObserver } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
+import PostedFrame from './PostedFrame.vue'
 import SegmentedChoice from './SegmentedChoice.vue'
 
 /** A page of somebody's, with a button or a table on it: as wide and on such a ground as is chosen. */
@@ -10,7 +11,13 @@ const GROUNDS = {
   dark: { background: '#1b1f24', color: '#e8edf1' },
   patterned: { background: 'repeating-linear-gradient(45deg,#d9e4dc 0 12px,#eef3ee 12px 24px)', color: '#18222d' },
 }
-const props = defineProps<{ address?: string; title: string; isWide?: boolean }>()
+const props = defineProps<{
+  address?: string
+  /** Posted to the address, where they are more than it holds. */
+  fields?: Record<string, string>
+  title: string
+  isWide?: boolean
+}>()
 /** What is drawn on the page itself instead of being fetched. */
 defineSlots<{ default?: (page: { ground: string }) => unknown }>()
 const ground = defineModel<'light' | 'dark' | 'patterned'>('ground', { required: true })
@@ -43,7 +50,17 @@ useResizeObserver(page, () => (tall.value = page.value?.offsetHeight ?? tall.val
         class="overflow-hidden border border-rule"
         :style="{ width: `${Number(width) * scale}px`, height: `${tall * scale}px` }"
       >
+        <PostedFrame
+          v-if="fields"
+          :action="address ?? ''"
+          :fields="{ ...fields, ground }"
+          :title="title"
+          class="origin-top-left [&_iframe]:border-0"
+          :style="{ width: `${width}px`, height: `${tall}px`, transform: `scale(${scale})` }"
+          @shown="(shown) => (page = shown)"
+        />
         <iframe
+          v-else
           ref="frame"
           :src="address"
           sandbox="allow-same-origin"

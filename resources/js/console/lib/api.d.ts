@@ -1293,6 +1293,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/price-tables/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Say what is wrong or doubtful in a price table
+         * @description Nothing is saved.
+         */
+        post: operations["tryPriceTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/price-tables/{priceTable}": {
         parameters: {
             query?: never;
@@ -2784,6 +2804,8 @@ export interface components {
             version: number;
             name: string;
             columns: components["schemas"]["TableColumn"][];
+            /** @description What stands above the column that stands out; blank: nothing. */
+            badge: string;
             /** @description What is pasted, as its offers are now. */
             snippet: string;
             /** @description SHA-256 of the snippet. */
@@ -2795,17 +2817,37 @@ export interface components {
             /** @description Whether it is put away; what was copied of it goes on working. */
             is_away: boolean;
         };
-        /** @description Which offers stand side by side, and which of them stands out: a price table as its form holds it. */
+        PriceTableColumnEntry: {
+            offer_id: number;
+            /** @description What the column is called; blank: what it sells. */
+            name: string;
+            /** @description Up to six lines; a blank one keeps its row free. */
+            text: string;
+        };
+        /** @description Which offers stand side by side, what is said of each, and which of them stands out: a price table as its form holds it. */
         PriceTableEntry: {
             name: string;
-            /** @description Two to four, from the first column to the last. */
-            offers: number[];
+            /** @description Two to four, from the first to the last. */
+            columns: components["schemas"]["PriceTableColumnEntry"][];
             /** @description The offer whose column stands out; null: none. */
             stressed: number | null;
+            /** @description What stands above the column that stands out; blank: nothing. */
+            badge: string;
         };
         PriceTableList: {
             items: components["schemas"]["PriceTable"][];
             at: components["schemas"]["PageFacts"];
+        };
+        /** @description What there is to say of a price table that may not be saved yet. */
+        PriceTableTrial: {
+            /** @description Sentences by field. */
+            errors: {
+                [key: string]: string;
+            };
+            /** @description Why the button of an offer sells nothing now, by the offer’s number. */
+            cautions: {
+                [key: string]: string;
+            };
         };
         Product: {
             id: number;
@@ -3365,6 +3407,12 @@ export interface components {
             short: components["schemas"]["OfferShort"];
             state: components["schemas"]["OfferState"];
             is_stressed: boolean;
+            /** @description What it is called; blank: what it sells. */
+            name: string;
+            /** @description Up to six lines. */
+            text: string;
+            /** @description Why its button sells nothing now; blank: it sells. */
+            caution: string;
         };
         /** @description A variant that an offer can name. */
         VariantChoice: {
@@ -5908,6 +5956,33 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tryPriceTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PriceTableEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTableTrial"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -45,6 +45,9 @@ const { list, refusal, search, turnTo } = useList((asked) =>
           >
           <span v-if="table.is_away" class="ml-3 text-sm text-pencil">archived</span>
           <span v-else-if="table.is_stale" class="ml-3 text-sm text-amber">copy again</span>
+          <span v-if="!table.is_away && table.columns.some(({ caution }) => caution)" class="ml-3 text-sm text-amber"
+            >a button sells nothing now</span
+          >
           <p class="truncate text-sm text-pencil">
             <template v-for="(column, index) in table.columns" :key="column.offer_id"
               ><template v-if="index > 0"> · </template><bdi>{{ column.short.goods }}</bdi></template

@@ -3,14 +3,29 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, outcome, type Schemas } from '../../lib/client'
+import type { TypedColumn, TypedTable } from './usePriceTable'
 import { useLatest } from '../../lib/useLatest'
 import { useSession } from '../../lib/session'
 import OfferInShort from './OfferInShort.vue'
 import StateMark from '../../kit/StateMark.vue'
+import TextArea from '../../kit/TextArea.vue'
+import TextField from '../../kit/TextField.vue'
 
-/** The offers of a price table, in order; one of them may be stressed. */
+/** The columns of a price table, in order: their offers, what is said of them, and which of them is highlighted. */
 const MOST = 4
-const columns = defineModel<Schemas['TableColumn'][]>({ required: true })
+defineProps<{
+  /** Why a button sells nothing, by the offer's number. */
+  cautions: Record<string, string>
+  errorAt: (path: string) => string | undefined
+}>()
+const table = defineModel<TypedTable>({ required: true })
+const columns = computed({
+  get: () => table.value.columns,
+  set: (now) => {
+    const isThere = now.some(({ offer_id }) => offer_id === table.value.stressed)
+    table.value = { ...table.value, columns: now, stressed: isThere ? table.value.stressed : null }
+  },
+})
 const session = useSession()
 const search = ref('')
 // Once it has columns, more are found by typing, so that saving it stays in sight.
@@ -29,7 +44,8 @@ onMounted(() => latest.run(''))
 
 function add(offer: Schemas['OfferRow'] | null): void {
   if (!offer) return
-  columns.value = [...columns.value, { offer_id: offer.id, short: offer.short, state: offer.state, is_stressed: false }]
+  const { id, short, state } = offer
+  columns.value = [...columns.value, { offer_id: id, short, state, name: '', text: '' }]
   search.value = ''
 }
 
@@ -40,11 +56,12 @@ function move(from: number, by: number): void {
   columns.value = moved
 }
 
-function stress(at: number): void {
-  columns.value = columns.value.map((column, index) => ({
-    ...column,
-    is_stressed: index === at && !column.is_stressed,
-  }))
+function change(at: number, part: Partial<TypedColumn>): void {
+  columns.value = columns.value.map((column, index) => (index === at ? { ...column, ...part } : column))
+}
+
+function stress({ offer_id }: TypedColumn): void {
+  table.value = { ...table.value, stressed: table.value.stressed === offer_id ? null : offer_id }
 }
 </script>
 
@@ -57,11 +74,11 @@ function stress(at: number): void {
         <button
           type="button"
           class="min-h-7 font-medium"
-          :class="column.is_stressed ? 'text-silk' : 'text-sea'"
-          :aria-pressed="column.is_stressed"
-          @click="stress(index)"
+          :class="column.offer_id === table.stressed ? 'text-silk' : 'text-sea'"
+          :aria-pressed="column.offer_id === table.stressed"
+          @click="stress(column)"
         >
-          {{ column.is_stressed ? 'Highlighted' : 'Highlight this column' }}
+          {{ column.offer_id === table.stressed ? 'Highlighted' : 'Highlight this column' }}
         </button>
         <button v-if="index > 0" type="button" class="follow min-h-7" @click="move(index, -1)">
           Earlier<span class="sr-only">: column {{ index + 1 }}</span>
@@ -77,6 +94,34 @@ function stress(at: number): void {
           Remove<span class="sr-only">: column {{ index + 1 }}</span>
         </button>
       </p>
+      <p v-if="cautions[column.offer_id]" class="mt-1 text-sm text-amber" role="status">
+        <strong>Check:</strong> {{ cautions[column.offer_id] }}
+      </p>
+      <div class="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-2">
+        <div class="grid content-start gap-2">
+          <TextField
+            :model-value="column.name"
+            label="Heading"
+            note="Blank: what it sells."
+            :error="errorAt(`columns.${index}.name`)"
+            @update:model-value="(name) => change(index, { name })"
+          />
+          <TextField
+            v-if="column.offer_id === table.stressed"
+            :model-value="table.badge"
+            label="Badge above it"
+            :error="errorAt('badge')"
+            @update:model-value="(badge) => (table = { ...table, badge })"
+          />
+        </div>
+        <TextArea
+          :model-value="column.text"
+          label="Text, up to six lines"
+          :rows="3"
+          :error="errorAt(`columns.${index}.text`)"
+          @update:model-value="(text) => change(index, { text })"
+        />
+      </div>
     </li>
   </ol>
   <Combobox v-if="columns.length < MOST" :model-value="null" nullable @update:model-value="add">
