@@ -53,8 +53,6 @@ final readonly class WidgetPages
 
     private function snippet(Placement $placement): string
     {
-        $look = ($this->looks)($placement->shop)->chosen($placement->offer->look_id)->values;
-
-        return OfferSnippets::of($placement->offer, $placement->shop, $look, $this->clock->moment())->snippet($placement);
+        return OfferSnippets::of($placement->offer, $placement->shop, ($this->looks)($placement->shop), $this->clock->moment())->snippet($placement);
     }
 }

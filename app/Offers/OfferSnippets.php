@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
@@ -11,7 +12,6 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\PartnerTag;
 use PaperKite\Catalogue\Pick;
-use PaperKite\Look\Look;
 use PaperKite\Medium\CopiedSheet;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\PartnerNote;
@@ -31,12 +31,12 @@ final readonly class OfferSnippets
     private function __construct(
         private Offer $offer,
         private Shop $shop,
-        private Look $look,
+        private LookBook $looks,
         private array $prices,
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
-    public static function of(Offer $offer, Shop $shop, Look $look, Moment $at): self
+    public static function of(Offer $offer, Shop $shop, LookBook $looks, Moment $at): self
     {
         // What goods cost does not depend on where they go, or whether they can.
         try {
@@ -45,7 +45,7 @@ final readonly class OfferSnippets
             $prices = [];
         }
 
-        return new self($offer, $shop, $look, $prices);
+        return new self($offer, $shop, $looks, $prices);
     }
 
     public function snippet(Placement $placement): string
@@ -67,19 +67,20 @@ final readonly class OfferSnippets
     public function placed(Placement $placement): Placed
     {
         $partner = $this->offer->partnerLine();
+        $look = $this->looks->chosen($this->offer->look_id)->values;
         $goods = $partner === null ? $this->goodsOfShop() : [$this->goods($partner, null)];
 
         return new Placed(
             url: $placement->link($this->shop)->url(),
             caption: $placement->word(ButtonState::Idle, $this->offer, $this->shop),
-            look: $this->look,
+            look: $look,
             opensNewTab: $this->offer->opening === Opening::NewTab,
             base: $this->shop->base(),
             goods: $goods,
             price: $partner === null && $goods !== [] ? $this->price() : null,
             isAvailable: ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
             partner: $partner === null ? null : $this->note($partner),
-            sheet: $placement->brings_sheet ? CopiedSheet::of($this->look) : null,
+            sheet: $placement->brings_sheet ? CopiedSheet::of($look) : null,
             priceNote: $partner === null && $this->taxIsAdded() ? $this->shop->wording()->say('price.plus_tax') : '',
         );
     }

@@ -78,7 +78,7 @@ final readonly class RecheckCopies
         $at = $this->clock->moment();
         $tables = [];
         foreach ($offers as $offer) {
-            $snippets = OfferSnippets::of($offer, $shop, $looks->chosen($offer->look_id)->values, $at);
+            $snippets = OfferSnippets::of($offer, $shop, $looks, $at);
             foreach ($offer->placements as $placement) {
                 $tables[] = $placement->price_table_id;
                 $isStale = $snippets->isStale($placement);

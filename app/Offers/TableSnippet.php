@@ -31,7 +31,7 @@ final class TableSnippet
         return (new CoreTable(
             $table->name,
             array_map(static fn (Placement $placement): TableColumn => new TableColumn(
-                OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)->placed($placement),
+                OfferSnippets::of($placement->offer, $shop, $looks, $at)->placed($placement),
                 ColumnWords::kept($placement->column_name, $placement->column_text),
             ), $columns),
             is_int($stressed) ? $stressed : null,

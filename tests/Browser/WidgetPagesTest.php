@@ -199,7 +199,7 @@ final class WidgetPagesTest extends BrowserTestCase
         $offer = $placement->offer()->with(Offer::TOLD_WITH)->firstOrFail();
         $shop = $placement->shop;
 
-        return OfferSnippets::of($offer, $shop, app(ReadLooks::class)($shop)->usual()->values, app(Clock::class)->moment())->snippet($placement);
+        return OfferSnippets::of($offer, $shop, app(ReadLooks::class)($shop), app(Clock::class)->moment())->snippet($placement);
     }
 
     /** @param  array<string, mixed>  $offer */

@@ -265,7 +265,7 @@ final class PartnerClickTest extends TestCase
         foreach (['html' => true, 'email' => true, 'markdown' => true, 'link' => false, 'qr' => false, 'json_ld' => false] as $medium => $says) {
             $this->placement->update(['medium' => $medium]);
             $offer = $this->placement->offer->refresh()->load(Offer::TOLD_WITH);
-            $snippet = OfferSnippets::of($offer, $this->shop->refresh(), app(ReadLooks::class)($this->shop)->chosen(null)->values, app(Clock::class)->moment())->snippet($this->placement->refresh());
+            $snippet = OfferSnippets::of($offer, $this->shop->refresh(), app(ReadLooks::class)($this->shop), app(Clock::class)->moment())->snippet($this->placement->refresh());
 
             self::assertSame($says, str_contains($snippet, 'earns a commission'), $medium);
             self::assertStringNotContainsString('quay.example', $snippet, $medium);

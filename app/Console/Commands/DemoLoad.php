@@ -54,7 +54,7 @@ final class DemoLoad extends Command
         $file = config('kite.demo.button_file');
         $placement = Placement::query()->where('code', MosslightApiary::blogCode()->text)->with(['shop', ...array_map(static fn (string $relation): string => "offer.{$relation}", Offer::TOLD_WITH)])->first();
         if (is_string($file) && $placement !== null) {
-            file_put_contents($file, OfferSnippets::of($placement->offer, $placement->shop, ($this->looks)($placement->shop)->chosen($placement->offer->look_id)->values, $this->clock->moment())->snippet($placement));
+            file_put_contents($file, OfferSnippets::of($placement->offer, $placement->shop, ($this->looks)($placement->shop), $this->clock->moment())->snippet($placement));
         }
     }
 }

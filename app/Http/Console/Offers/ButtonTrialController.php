@@ -32,7 +32,7 @@ final readonly class ButtonTrialController
             throw ValidationException::withMessages(['medium' => 'Only an e-mail button is tried by mail; choose that medium for this place first.']);
         }
         $offer = Offer::query()->with(Offer::TOLD_WITH)->findOrFail($placement->offer_id);
-        $button = OfferSnippets::of($offer, $shop, $looks($shop)->chosen($offer->look_id)->values, $clock->moment())->snippet($placement);
+        $button = OfferSnippets::of($offer, $shop, $looks($shop), $clock->moment())->snippet($placement);
         $write->trial($shop, $person->email, "The button for {$placement->page}", $placement->link($shop)->url(), View::make('mail.trial', ['shop' => $shop, 'page' => $placement->page, 'button' => $button])->render());
 
         return response()->json(['to' => $person->email]);

@@ -46,7 +46,7 @@ final readonly class CopyController
         $versions = $edits->versions(EditKind::PriceTable, $shop, array_map(static fn (PriceTable $table): int => $table->id, $tables));
 
         return response()->json(new CopyListResource(
-            array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks->chosen($placement->offer->look_id)->values, $at)), array_values($page->items())),
+            array_map(static fn (Placement $placement) => CopyResource::of($placement, OfferSnippets::of($placement->offer, $shop, $looks, $at)), array_values($page->items())),
             array_map(static fn (PriceTable $table) => PriceTableResource::of($table, $versions[$table->id], $shop, $looks, $at), $tables),
             Page::of($page),
         ));

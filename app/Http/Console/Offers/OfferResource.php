@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
-use App\Models\Look;
+use App\Looks\LookBook;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
@@ -40,9 +40,9 @@ final readonly class OfferResource
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
-    public static function of(Offer $offer, Shop $shop, Look $look, Moment $at): self
+    public static function of(Offer $offer, Shop $shop, LookBook $looks, Moment $at): self
     {
-        $snippets = OfferSnippets::of($offer, $shop, $look->values, $at);
+        $snippets = OfferSnippets::of($offer, $shop, $looks, $at);
 
         return new self(
             $offer->id,
@@ -50,7 +50,7 @@ final readonly class OfferResource
             $offer->state->next(),
             $offer->version,
             OfferForm::of($offer),
-            Sentence::decided($offer->toCore($shop, $look->name))->text(),
+            Sentence::decided($offer->toCore($shop, $looks->chosen($offer->look_id)->name))->text(),
             array_values($offer->placements->map(fn (Placement $placement) => PlacementResource::of($placement->setRelation('offer', $offer), $snippets, $shop))->all()),
         );
     }

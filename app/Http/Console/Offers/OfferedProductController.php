@@ -33,6 +33,6 @@ final readonly class OfferedProductController
         $placement = $make($shop, $product, $request->string('medium')->toString(), ReadEditing::of($request));
         $offer = Offer::query()->with(Offer::TOLD_WITH)->findOrFail($placement->offer_id);
 
-        return response()->json(PlacementResource::of($placement->refresh(), OfferSnippets::of($offer, $shop, $looks($shop)->chosen($offer->look_id)->values, $clock->moment()), $shop));
+        return response()->json(PlacementResource::of($placement->refresh(), OfferSnippets::of($offer, $shop, $looks($shop), $clock->moment()), $shop));
     }
 }

@@ -22,7 +22,7 @@ final readonly class SamplePageController
     {
         abort_unless(in_array($placement->medium, [(new HtmlButton)->key(), (new Widget)->key(), (new EmailButton)->key()], true), 404);
         $offer = Offer::query()->with(Offer::TOLD_WITH)->findOrFail($placement->offer_id);
-        $snippet = OfferSnippets::of($offer, $shop, $looks($shop)->chosen($offer->look_id)->values, $clock->moment())->snippet($placement);
+        $snippet = OfferSnippets::of($offer, $shop, $looks($shop), $clock->moment())->snippet($placement);
         $base = $shop->base();
 
         return response(view('preview.sample', ['snippet' => $snippet, 'page' => $placement->page])->render(), 200, [

@@ -24,14 +24,14 @@ final readonly class TellOffer
     /** @param  Offer  $offer  with all that its sentence needs */
     public function __invoke(Offer $offer, Shop $shop): OfferResource
     {
-        $look = ($this->looks)($shop)->chosen($offer->look_id);
+        $looks = ($this->looks)($shop);
         // What is shown to be pasted is there when it has been.
         $bringing = $offer->placements->where('brings_sheet', true);
         if ($bringing->isNotEmpty()) {
-            $this->sheets->of($shop, $bringing, OfferSnippets::of($offer, $shop, $look->values, $this->clock->moment()));
+            $this->sheets->of($shop, $bringing, OfferSnippets::of($offer, $shop, $looks, $this->clock->moment()));
         }
 
-        return OfferResource::of($offer, $shop, $look, $this->clock->moment());
+        return OfferResource::of($offer, $shop, $looks, $this->clock->moment());
     }
 
     /** @param  Offer  $offer  with all that its sentence needs */

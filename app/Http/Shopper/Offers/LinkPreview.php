@@ -33,7 +33,7 @@ final readonly class LinkPreview
         // A click needs little of its offer and its shop; a page shows more.
         $shop = $placement->shop->refresh();
         $offer = Offer::query()->with(Offer::TOLD_WITH)->findOrFail($placement->offer_id);
-        $placed = OfferSnippets::of($offer, $shop, ($this->looks)($shop)->chosen($offer->look_id)->values, $this->clock->moment())->placed($placement->refresh());
+        $placed = OfferSnippets::of($offer, $shop, ($this->looks)($shop), $this->clock->moment())->placed($placement->refresh());
         $names = array_map(static fn (PlacedGoods $goods): string => $goods->quantity > 1 ? "{$goods->quantity} × {$goods->name}" : $goods->name, $placed->goods);
         $picture = $offer->lines->map(static fn (OfferLine $line) => $line->variant?->picture?->shown() ?? $line->product->lead())->first(static fn (?LeadPicture $lead): bool => $lead !== null);
 
