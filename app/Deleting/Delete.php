@@ -16,6 +16,7 @@ use App\Models\PriceTable;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Time\Clock;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Deletes a thing of a shop, and takes it back. */
 final readonly class Delete
@@ -90,7 +91,7 @@ final readonly class Delete
         if (! $thing instanceof Look) {
             return;
         }
-        $offers = Offer::query()->where(['shop_id' => $shop->id, 'look_id' => $thing->id])->count();
+        $offers = Offer::query()->where('shop_id', $shop->id)->where(static fn (Builder $either) => $either->where('look_id', $thing->id)->orWhereHas('placements', static fn (Builder $placements) => $placements->where('look_id', $thing->id)))->count();
         if ($thing->id === ($this->looks)($shop)->usual()->id) {
             throw CantDelete::defaultLook();
         }

@@ -22,7 +22,7 @@ use PaperKite\Offer\OfferState;
 final class ReadPlacements
 {
     private const PLACED = [
-        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'form', 'caption', 'paused_at'],
+        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'form', 'caption', 'look_id', 'width', 'width_percent', 'paused_at'],
         'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'page', 'look_id', 'state'],
     ];
 

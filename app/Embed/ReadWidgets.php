@@ -34,9 +34,10 @@ final readonly class ReadWidgets
 
         return new Widgets(
             array_map(static function (Placement $placement) use ($shop, $looks, $at, &$worn): WidgetData {
-                $look = $looks->chosen($placement->offer->look_id);
+                $look = $looks->at($placement, $placement->offer);
+                $key = "{$look->id} {$placement->width?->value} {$placement->width_percent}";
 
-                return WidgetData::of($placement, $shop, $worn[$look->id] ??= WidgetLook::of($look, $shop->base()), $at);
+                return WidgetData::of($placement, $shop, $worn[$key] ??= WidgetLook::of($look, $looks->worn($placement, $placement->offer), $shop->base()), $at);
             }, $placements),
             WidgetWords::of($shop),
             $changes,

@@ -43,7 +43,7 @@ final readonly class WidgetData
         public bool $opens_new_tab,
         #[OA\Property(description: 'What the link says of itself; blank: nothing.')]
         public string $rel,
-        #[OA\Property(description: 'A style sheet for the element with the class “button”.')]
+        #[OA\Property(description: 'A style sheet for the element with the class “button”, or “image” where a picture stands for the words.')]
         public string $css,
         #[OA\Property(description: 'Whether font and colours are those of the page.')]
         public bool $follows_page,

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Looks;
 
 use App\Models\Look;
+use App\Models\Offer;
+use App\Models\Placement;
 use App\Models\Shop;
 use LogicException;
+use PaperKite\Look\Look as CoreLook;
 
 /** The looks of a shop. */
 final readonly class LookBook
@@ -27,6 +30,20 @@ final readonly class LookBook
     public function chosen(?int $id): Look
     {
         return $this->find($id) ?? $this->usual();
+    }
+
+    /** What a place wears: its own look, else its offer's. */
+    public function at(Placement $placement, Offer $offer): Look
+    {
+        return $this->find($placement->look_id) ?? $this->chosen($offer->look_id);
+    }
+
+    /** What a place wears, as wide as it is there. */
+    public function worn(Placement $placement, Offer $offer): CoreLook
+    {
+        $look = $this->at($placement, $offer)->values;
+
+        return $placement->width === null ? $look : $look->withWidth($placement->width, $placement->width_percent ?? $look->widthPercent);
     }
 
     public function find(?int $id): ?Look

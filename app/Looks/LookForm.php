@@ -58,6 +58,8 @@ final readonly class LookForm
         public string $width_percent,
         #[OA\Property(ref: '#/components/schemas/Side')]
         public Side $alignment,
+        #[OA\Property(ref: '#/components/schemas/Side', description: 'Where the button stands in the space that the page has for it.')]
+        public Side $place,
         #[OA\Property]
         public bool $follows_page,
         #[OA\Property(description: 'Names of the seller’s own, with spaces between them.')]
@@ -99,6 +101,7 @@ final readonly class LookForm
             width: $look->width,
             width_percent: (string) $look->widthPercent,
             alignment: $look->alignment,
+            place: $look->place,
             follows_page: $look->followsPage,
             classes: implode(' ', $look->classes),
         );

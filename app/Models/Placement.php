@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Link\PlacementLink;
+use PaperKite\Look\Width;
 use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\OfferState;
@@ -30,6 +31,9 @@ use PaperKite\Offer\WordLadder;
  * @property string|null $copied
  * @property CarbonImmutable|null $copied_at
  * @property bool $is_stale
+ * @property int|null $look_id its own; `null`: as its offer says
+ * @property Width|null $width its own; `null`: as its look says
+ * @property int|null $width_percent of the page, where its own width is a part of it
  * @property int|null $price_table_id
  * @property int|null $table_position
  * @property bool|null $is_stressed
@@ -49,7 +53,7 @@ final class Placement extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['deleted_at' => 'immutable_datetime', 'form' => WidgetForm::class, 'brings_sheet' => 'boolean', 'paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
+        return ['deleted_at' => 'immutable_datetime', 'form' => WidgetForm::class, 'width' => Width::class, 'brings_sheet' => 'boolean', 'paused_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'is_stressed' => 'boolean'];
     }
 
     public function link(Shop $shop): PlacementLink

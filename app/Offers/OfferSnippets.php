@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Looks\LookBook;
+use App\Models\Look;
 use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
@@ -64,10 +65,16 @@ final readonly class OfferSnippets
         return $placement->copied !== null && $placement->price_table_id === null && ! Media::get($placement->medium)->isLive() && $this->digest($placement) !== $placement->copied;
     }
 
+    /** What it wears. */
+    public function look(Placement $placement): Look
+    {
+        return $this->looks->at($placement, $this->offer);
+    }
+
     public function placed(Placement $placement): Placed
     {
         $partner = $this->offer->partnerLine();
-        $look = $this->looks->chosen($this->offer->look_id)->values;
+        $look = $this->looks->worn($placement, $this->offer);
         $goods = $partner === null ? $this->goodsOfShop() : [$this->goods($partner, null)];
 
         return new Placed(

@@ -67,7 +67,7 @@ final readonly class RecheckCopies
             Subject::Shop => $offers,
             Subject::Offer => $offers->whereKey($id),
             Subject::Product => $offers->whereRelation('lines', 'product_id', $id),
-            Subject::Look => $offers->where(static fn (Builder $either) => $either->where('look_id', $id)
+            Subject::Look => $offers->where(static fn (Builder $either) => $either->where('look_id', $id)->orWhereHas('placements', static fn (Builder $placements) => $placements->where('look_id', $id))
                 ->when($looks->usual()->id === $id, static fn (Builder $query) => $query->orWhereNull('look_id'))),
         };
     }

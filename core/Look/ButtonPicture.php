@@ -22,7 +22,7 @@ final readonly class ButtonPicture
     ) {}
 
     /** @return array<string, string> values of CSS by property */
-    public function css(): array
+    private function css(): array
     {
         $size = $this->size.($this->isPercent ? '%' : 'px');
 
@@ -32,7 +32,8 @@ final readonly class ButtonPicture
     /** @return array<string, string> values of CSS by property, never wider than there is room */
     public function drawn(): array
     {
-        return ['display' => 'block', ...$this->css(), 'max-width' => '100%'];
+        // A part of the page is as wide as the link around it, which is that part of the page.
+        return ['display' => 'block', ...($this->isPercent ? ['width' => '100%', 'height' => 'auto'] : $this->css()), 'max-width' => '100%'];
     }
 
     /**

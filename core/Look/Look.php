@@ -40,7 +40,19 @@ final readonly class Look
         public bool $followsPage = false,
         public array $classes = [],
         public ?ButtonPicture $picture = null,
+        /** Where the button stands in the space that the page has for it. */
+        public Side $place = Side::Start,
     ) {}
+
+    /** @param  int  $percent  of the page, where the width is a part of it */
+    public function withWidth(Width $width, int $percent): self
+    {
+        return new self(
+            $this->fill, $this->ink, $this->border, $this->borderWidth, $this->corner, $this->crossCorner, $this->shadow, $this->paddingBlock, $this->paddingInline,
+            $this->font, $this->fontSize, $this->isBold, $this->icon, $this->iconSide, $this->iconGap, $width, $percent, $this->alignment,
+            $this->followsPage, $this->classes, $this->picture, $this->place,
+        );
+    }
 
     /** In CSS px; a line of text is a quarter higher than its letters. */
     public function height(): int

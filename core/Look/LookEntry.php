@@ -14,6 +14,8 @@ final readonly class LookEntry
 {
     private const LARGEST_PICTURE = 1200;
 
+    private const LEAST_PERCENT = 10;
+
     private function __construct(
         /** @var array<string, string> sentences by field */
         public array $errors,
@@ -44,14 +46,35 @@ final readonly class LookEntry
             iconSide: self::choice($typed, 'icon_side', 'The side of the mark', Side::Start, $wrong),
             iconGap: self::number($typed, 'icon_gap', 'The gap beside the mark', 0, 40, $wrong),
             width: self::choice($typed, 'width', 'The width', Width::Own, $wrong),
-            widthPercent: self::number($typed, 'width_percent', 'The part of the page', 10, 100, $wrong, 'percent'),
+            widthPercent: $wrong->at('width_percent', static fn (): int => self::percent($typed->text('width_percent'))) ?? self::LEAST_PERCENT,
             alignment: self::choice($typed, 'alignment', 'Where the words stand', Side::Middle, $wrong),
             followsPage: $typed->isOn('follows_page'),
             classes: self::classes($typed, $wrong),
             picture: self::picture($typed, $picture, $wrong),
+            place: $typed->text('place') === '' ? Side::Start : self::choice($typed, 'place', 'Where the button stands', Side::Start, $wrong),
         );
 
         return new self($wrong->all(), $name, $wrong->all() === [] ? $look : null);
+    }
+
+    /**
+     * @return int of the page, as typed
+     *
+     * @throws InvalidLook
+     */
+    public static function percent(string $typed): int
+    {
+        $text = trim($typed, ' ');
+        if (! self::isWithin($text, self::LEAST_PERCENT, 100)) {
+            throw InvalidLook::number('The part of the page', $text, self::LEAST_PERCENT, 100, 'percent');
+        }
+
+        return (int) $text;
+    }
+
+    private static function isWithin(string $text, int $least, int $most): bool
+    {
+        return preg_match('/\A\d{1,4}\z/', $text) === 1 && (int) $text >= $least && (int) $text <= $most;
     }
 
     private static function colour(FormInput $typed, string $key, string $what, FieldErrors $wrong): Colour
@@ -62,7 +85,7 @@ final readonly class LookEntry
     private static function number(FormInput $typed, string $key, string $what, int $least, int $most, FieldErrors $wrong, string $unit = 'px'): int
     {
         $text = trim($typed->text($key), ' ');
-        if (preg_match('/\A\d{1,4}\z/', $text) !== 1 || (int) $text < $least || (int) $text > $most) {
+        if (! self::isWithin($text, $least, $most)) {
             $wrong->add($key, InvalidLook::number($what, $text, $least, $most, $unit)->getMessage());
 
             return $least;

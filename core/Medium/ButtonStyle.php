@@ -23,13 +23,8 @@ final readonly class ButtonStyle
         $look = $this->look;
 
         return [
-            'display' => $look->width === Width::Own ? 'inline-block' : 'block',
+            ...$this->room(),
             'box-sizing' => 'border-box',
-            'width' => match ($look->width) {
-                Width::Own => null,
-                Width::Percent => "{$look->widthPercent}%",
-                Width::Full => '100%',
-            },
             'max-width' => '100%',
             'min-width' => '44px',
             'padding' => "{$look->paddingBlock}px {$look->paddingInline}px",
@@ -43,6 +38,35 @@ final readonly class ButtonStyle
             'text-decoration' => 'none',
             'overflow-wrap' => 'anywhere',
         ];
+    }
+
+    /** @return array<string, string|null> of CSS by property: how wide it is, and where it stands in the space that there is */
+    public function room(): array
+    {
+        $look = $this->look;
+        $percent = match (true) {
+            $look->picture !== null => $look->picture->isPercent ? $look->picture->size : null,
+            $look->width === Width::Percent => $look->widthPercent,
+            $look->width === Width::Full => 100,
+            default => null,
+        };
+        $isInline = $percent === null && $look->place === Side::Start;
+
+        return [
+            'display' => $isInline ? 'inline-block' : 'block',
+            'width' => $percent === null ? ($isInline ? null : 'fit-content') : "{$percent}%",
+            'margin-inline' => match ($look->place) {
+                Side::Start => null,
+                Side::Middle => 'auto',
+                Side::End => 'auto 0',
+            },
+        ];
+    }
+
+    /** Whether it needs all the space that there is, to be a part of it or to stand in it. */
+    public function takesAllRoom(): bool
+    {
+        return $this->room()['display'] === 'block';
     }
 
     /** The words with the mark beside them, escaped. */

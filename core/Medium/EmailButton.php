@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Medium;
 
 use PaperKite\Look\LookColours;
+use PaperKite\Look\Side;
 
 /**
  * A button for e-mail: a table of one cell, since mail programs paint a cell's ground more surely than a link's.
@@ -63,9 +64,22 @@ final readonly class EmailButton implements Medium
             'text-decoration' => 'none',
         ]);
 
-        return Markup::open('table', ['role' => 'presentation', 'border' => '0', 'cellpadding' => '0', 'cellspacing' => '0'])
+        $button = Markup::open('table', ['role' => 'presentation', 'border' => '0', 'cellpadding' => '0', 'cellspacing' => '0'])
             .'<tr>'.Markup::open('td', ['align' => 'center', 'bgcolor' => $colours->fill->hex(), 'style' => $cell])
             .Markup::open('a', ['href' => $placed->url, 'rel' => $placed->partner === null ? null : PartnerNote::REL, 'dir' => 'auto', 'style' => $link]).Markup::escaped($look->picture->text ?? $placed->caption).'</a></td></tr>'
             .($placed->partner === null ? '' : '<tr>'.Markup::open('td', ['dir' => 'auto', 'style' => 'font-family:Arial,sans-serif;font-size:13px;padding-top:6px']).Markup::escaped($placed->partner->disclosure).'</td></tr>').'</table>';
+
+        return $this->placed($button, $look->place);
+    }
+
+    /** Mail programs know neither margins that give way nor where a line begins. */
+    private function placed(string $button, Side $place): string
+    {
+        if ($place === Side::Start) {
+            return $button;
+        }
+        $around = ['role' => 'presentation', 'border' => '0', 'cellpadding' => '0', 'cellspacing' => '0', 'style' => 'width:100%'];
+
+        return Markup::open('table', $around).'<tr>'.Markup::open('td', ['align' => $place === Side::Middle ? 'center' : 'right']).$button.'</td></tr></table>';
     }
 }

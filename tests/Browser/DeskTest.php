@@ -93,7 +93,7 @@ final class DeskTest extends BrowserTestCase
     {
         $offer = $this->placed();
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill');
-        $browser->click('Copy HTML button')->seeing('Copied')->click('Name and words of this place')->type('Own caption', 'Taste it')->click('Paused here')->click('Save this place')->seeing('Saved.')->seeing('no longer says what the offer says')->seeing('Paused here: whoever clicks');
+        $browser->click('Copy HTML button')->seeing('Copied')->click('Name, words and look of this place')->type('Own caption', 'Taste it')->click('Paused here')->click('Save this place')->seeing('Saved.')->seeing('no longer says what the offer says')->seeing('Paused here: whoever clicks');
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/copies"))->seeing('the spring post')->click('Copy again')->seeing('Copied');
         $browser->until(static fn (): bool => ! $offer->placements()->firstOrFail()->is_stale, 'the copy to be remembered');
     }

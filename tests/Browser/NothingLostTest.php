@@ -73,7 +73,7 @@ final class NothingLostTest extends BrowserTestCase
 
             return 'partners';
         }, 'Name', 'Quay north'];
-        yield 'a place' => [static fn (self $test): string => "offers/{$test->placement($test->offer($test->product($test->shop)))->offer_id}", 'Own caption', 'Taste it', 'Name and words of this place'];
+        yield 'a place' => [static fn (self $test): string => "offers/{$test->placement($test->offer($test->product($test->shop)))->offer_id}", 'Own caption', 'Taste it', 'Name, words and look of this place'];
         yield 'a link by hand' => [static fn (self $test): string => 'links', 'Label for the results', 'spring-card'];
         yield 'a refund' => [static fn (self $test): string => "orders/{$test->paid($test->shop, $test->product($test->shop), 1)->number}", 'Reason (optional)', 'It leaked', 'Refund'];
         yield 'an invitation' => [static fn (): string => 'people', 'E-mail', 'ada@letters.example'];
@@ -220,7 +220,7 @@ final class NothingLostTest extends BrowserTestCase
         $browser->click('Take back MAY')->seeing('Nothing was deleted in the last 30 days.');
         self::assertSame(1, $this->shop->coupons()->count());
 
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$place->offer_id}"))->seeing('A placement follows')->click('Name and words of this place')->click('Delete this place')->seeing('“the spring post” is deleted.')->seeing('Name a place');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$place->offer_id}"))->seeing('A placement follows')->click('Name, words and look of this place')->click('Delete this place')->seeing('“the spring post” is deleted.')->seeing('Name a place');
         $this->browser()->goTo($place->link($this->shop)->url())->seeing('no longer');
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/shop/deleted"))->click('Take back the spring post')->seeing('Nothing was deleted');
         $browser->goTo($place->link($this->shop)->url())->arrivingAt('/checkout/');

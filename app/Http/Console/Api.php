@@ -70,6 +70,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'Icon', type: 'string', enum: Icon::class),
         new OA\Schema(schema: 'PageFont', type: 'string', enum: PageFont::class),
         new OA\Schema(schema: 'Side', type: 'string', enum: Side::class),
+        new OA\Schema(schema: 'PlaceWidth', description: 'Blank: as the look says.', type: 'string', enum: ['', 'own', 'percent', 'full']),
         new OA\Schema(schema: 'Width', type: 'string', enum: Width::class),
         new OA\Schema(schema: 'WidgetForm', type: 'string', enum: WidgetForm::class),
         new OA\Schema(schema: 'WidgetClick', type: 'string', enum: WidgetClick::class),

@@ -27,7 +27,7 @@ final class LookValues
             'font' => $look->font->value, 'fontSize' => $look->fontSize, 'isBold' => $look->isBold,
             'icon' => $look->icon->value, 'iconSide' => $look->iconSide->value, 'iconGap' => $look->iconGap,
             'width' => $look->width->value, 'widthPercent' => $look->widthPercent, 'alignment' => $look->alignment->value,
-            'followsPage' => $look->followsPage, 'classes' => $look->classes,
+            'place' => $look->place->value, 'followsPage' => $look->followsPage, 'classes' => $look->classes,
             'picture' => $picture === null ? null : [
                 'path' => $picture->path, 'text' => $picture->text, 'givesWidth' => $picture->givesWidth, 'size' => $picture->size,
                 'isPercent' => $picture->isPercent, 'ownWidth' => $picture->ownWidth, 'ownHeight' => $picture->ownHeight,
@@ -37,7 +37,7 @@ final class LookValues
 
     public static function look(string $json): Look
     {
-        /** @var array{fill: string, ink: string, border: string, borderWidth: int, corner: int, crossCorner: int, shadow: string, paddingBlock: int, paddingInline: int, font: string, fontSize: int, isBold: bool, icon: string, iconSide: string, iconGap: int, width: string, widthPercent: int, alignment: string, followsPage: bool, classes: list<string>, picture: array{path: string, text: string, givesWidth: bool, size: int, isPercent: bool, ownWidth: int, ownHeight: int}|null} $kept */
+        /** @var array{fill: string, ink: string, border: string, borderWidth: int, corner: int, crossCorner: int, shadow: string, paddingBlock: int, paddingInline: int, font: string, fontSize: int, isBold: bool, icon: string, iconSide: string, iconGap: int, width: string, widthPercent: int, alignment: string, place: string, followsPage: bool, classes: list<string>, picture: array{path: string, text: string, givesWidth: bool, size: int, isPercent: bool, ownWidth: int, ownHeight: int}|null} $kept */
         $kept = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
         return new Look(
@@ -61,6 +61,7 @@ final class LookValues
             alignment: Side::from($kept['alignment']),
             followsPage: $kept['followsPage'],
             classes: $kept['classes'],
+            place: Side::from($kept['place']),
             picture: $kept['picture'] === null ? null : new ButtonPicture(...$kept['picture']),
         );
     }

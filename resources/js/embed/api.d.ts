@@ -144,7 +144,7 @@ export interface components {
             opens_new_tab: boolean;
             /** @description What the link says of itself; blank: nothing. */
             rel: string;
-            /** @description A style sheet for the element with the class “button”. */
+            /** @description A style sheet for the element with the class “button”, or “image” where a picture stands for the words. */
             css: string;
             /** @description Whether font and colours are those of the page. */
             follows_page: boolean;

@@ -79,7 +79,7 @@ export function draw(told: Told, lang: string, act: (event: Event) => void): Dra
       },
       form,
     ),
-    sheets: [AROUND, ...(widget.form === 'picture' ? [BLOCK] : []), ...(widget.picture ? [] : [sheet(widget.css)])],
+    sheets: [AROUND, ...(widget.form === 'picture' ? [BLOCK] : []), sheet(widget.css)],
     status,
     answers: () => answersOf(form),
     get isBusy() {

@@ -18,9 +18,9 @@ li.lost > :first-child { opacity: .45; }
 <body>
 <ul>
 @foreach ($states as $state)
-<li @class(['wide' => $look->width !== PaperKite\Look\Width::Own, 'lost' => $state['isLost']])>
+<li @class(['wide' => $style->takesAllRoom(), 'lost' => $state['isLost']])>
 @if ($look->picture !== null)
-<img src="{{ $base.$look->picture->path }}" alt="{{ $look->picture->text }}" style="{{ PaperKite\Medium\Markup::style([...$look->picture->drawn(), 'opacity' => $state['isOff'] ? '.5' : null]) }}">
+<span style="{{ PaperKite\Medium\Markup::style([...$style->room(), 'max-width' => '100%']) }}"><img src="{{ $base.$look->picture->path }}" alt="{{ $look->picture->text }}" style="{{ PaperKite\Medium\Markup::style([...$look->picture->drawn(), 'opacity' => $state['isOff'] ? '.5' : null]) }}"></span>
 @else
 <span class="button" dir="auto" @if ($state['isOff']) aria-disabled="true" @endif @if ($state['isBusy']) aria-busy="true" @endif>{!! $style->content($state['words']) !!}</span>
 @endif

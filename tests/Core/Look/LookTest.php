@@ -170,8 +170,8 @@ final class LookTest extends TestCase
 
     public function test_the_missing_side_of_a_picture_follows_its_proportions(): void
     {
-        self::assertSame(['width' => '200px', 'height' => 'auto'], (new ButtonPicture('/a', 'Buy', true, 200, false, 400, 100))->css());
-        self::assertSame(['width' => 'auto', 'height' => '50%'], (new ButtonPicture('/a', 'Buy', false, 50, true, 400, 100))->css());
+        self::assertSame(['display' => 'block', 'width' => '200px', 'height' => 'auto', 'max-width' => '100%'], (new ButtonPicture('/a', 'Buy', true, 200, false, 400, 100))->drawn());
+        self::assertSame(['display' => 'block', 'width' => 'auto', 'height' => '50px', 'max-width' => '100%'], (new ButtonPicture('/a', 'Buy', false, 50, false, 400, 100))->drawn());
         self::assertSame([50, 20, null], [(new ButtonPicture('/a', 'Buy', true, 200, false, 400, 100))->smallerSide(), (new ButtonPicture('/a', 'Buy', false, 20, false, 400, 100))->smallerSide(), (new ButtonPicture('/a', 'Buy', true, 5, true, 400, 100))->smallerSide()]);
         self::assertSame(['picture'], array_map(static fn (LookDoubt $doubt): string => $doubt->at, LookCheck::of(self::look(['picture_text' => 'Buy', 'picture_size' => '40'], new PictureFacts('/a', 400, 100)))));
     }

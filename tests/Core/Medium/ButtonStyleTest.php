@@ -7,6 +7,8 @@ namespace Tests\Core\Medium;
 use PaperKite\Look\Look;
 use PaperKite\Look\LookColours;
 use PaperKite\Look\LookEntry;
+use PaperKite\Look\PictureFacts;
+use PaperKite\Look\Width;
 use PaperKite\Medium\ButtonStyle;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Medium\Markup;
@@ -52,6 +54,36 @@ final class ButtonStyleTest extends TestCase
         yield 'its own fill' => [['fill' => 'B92B4F'], 'background-color', '#b92b4f'];
     }
 
+    /**
+     * @param  array<string, mixed>  $with
+     * @param  array<string, string>  $room
+     */
+    #[DataProvider('rooms')]
+    public function test_a_button_is_as_wide_as_is_said_and_stands_where_is_said(array $with, array $room): void
+    {
+        self::assertSame($room, array_filter((new ButtonStyle(self::look($with, new PictureFacts('/a', 400, 100))))->room()));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, array<string, string>}> */
+    public static function rooms(): iterable
+    {
+        foreach ([['start', []], ['middle', ['margin-inline' => 'auto']], ['end', ['margin-inline' => 'auto 0']]] as [$place, $margin]) {
+            yield "of its own width, {$place}" => [['picture_none' => true, 'place' => $place], ($place === 'start' ? ['display' => 'inline-block'] : ['display' => 'block', 'width' => 'fit-content']) + $margin];
+            yield "a part of the page, {$place}" => [['picture_none' => true, 'width' => 'percent', 'width_percent' => '40', 'place' => $place], ['display' => 'block', 'width' => '40%'] + $margin];
+            yield "a picture, {$place}" => [['place' => $place], ($place === 'start' ? ['display' => 'inline-block'] : ['display' => 'block', 'width' => 'fit-content']) + $margin];
+            yield "a picture that is a part of the page, {$place}" => [['picture_size' => '30', 'picture_unit' => '%', 'place' => $place], ['display' => 'block', 'width' => '30%'] + $margin];
+        }
+        yield 'all of the page' => [['picture_none' => true, 'width' => 'full'], ['display' => 'block', 'width' => '100%']];
+    }
+
+    public function test_a_width_of_its_own_changes_nothing_else(): void
+    {
+        $look = self::look(['icon' => 'leaf', 'classes' => 'a b', 'place' => 'end', 'shadow' => 'edge', 'follows_page' => true]);
+        $wide = $look->withWidth(Width::Percent, 70);
+
+        self::assertEquals(['width' => Width::Percent, 'widthPercent' => 70] + get_object_vars($look), get_object_vars($wide));
+    }
+
     public function test_a_mark_stands_on_its_side_of_the_words_and_is_nothing_to_a_reader(): void
     {
         $before = (new ButtonStyle(self::look(['icon' => 'leaf', 'icon_side' => 'start', 'icon_gap' => '6'])))->content('Buy & go');
@@ -88,12 +120,12 @@ final class ButtonStyleTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $with */
-    private static function look(array $with): Look
+    private static function look(array $with, ?PictureFacts $picture = null): Look
     {
         return LookEntry::read(FormInput::of($with + [
             'name' => 'Tarn', 'fill' => '#b92b4f', 'ink' => '#ffffff', 'border' => '#b92b4f', 'border_width' => '0', 'corner' => '4', 'cross_corner' => '15', 'shadow' => 'none',
             'padding_block' => '12', 'padding_inline' => '22', 'font' => 'plain', 'font_size' => '16', 'is_bold' => true, 'icon' => 'none', 'icon_side' => 'start', 'icon_gap' => '8',
-            'width' => 'own', 'width_percent' => '50', 'alignment' => 'middle', 'follows_page' => false, 'classes' => '',
-        ]), null)->look ?? self::fail('The look of the sample is wrong.');
+            'width' => 'own', 'width_percent' => '50', 'alignment' => 'middle', 'follows_page' => false, 'classes' => '', 'picture_text' => 'Buy', 'picture_side' => 'width', 'picture_size' => '200', 'picture_unit' => 'px',
+        ]), isset($with['picture_none']) ? null : $picture)->look ?? self::fail('The look of the sample is wrong.');
     }
 }

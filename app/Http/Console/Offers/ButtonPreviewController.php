@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use PaperKite\Look\Look;
+use PaperKite\Look\Width;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\TableEntry;
@@ -41,6 +42,10 @@ final readonly class ButtonPreviewController
     {
         $ground = $this->ground($request);
         $look = $this->look($request, $shop, $looks($shop), $read);
+        $width = Width::tryFrom(Input::text($request, 'width'));
+        if ($width !== null) {
+            $look = $look->withWidth($width, max(1, min(100, $request->integer('width_percent'))));
+        }
         $sheet = new LookSheet($look, '.button');
         $states = [];
         $medium = Input::text($request, 'medium');

@@ -32,6 +32,14 @@ final readonly class PlacementResource
         public string $caption,
         #[OA\Property(description: 'Whether a pasted button brings its other states along.')]
         public bool $brings_sheet,
+        #[OA\Property(description: 'Its own look; null: as the offer says.')]
+        public ?int $look_id,
+        #[OA\Property(description: 'The look that it wears.')]
+        public int $worn_look_id,
+        #[OA\Property(ref: '#/components/schemas/PlaceWidth', description: 'Its own width.')]
+        public string $width,
+        #[OA\Property(description: 'Of the page, where its own width is a part of it; else blank.')]
+        public string $width_percent,
         #[OA\Property]
         public bool $is_paused,
         #[OA\Property]
@@ -69,6 +77,10 @@ final readonly class PlacementResource
             label: $placement->label ?? '',
             caption: $placement->caption ?? '',
             brings_sheet: $placement->brings_sheet,
+            look_id: $placement->look_id,
+            worn_look_id: $snippets->look($placement)->id,
+            width: $placement->width->value ?? '',
+            width_percent: (string) $placement->width_percent,
             is_paused: $placement->paused_at !== null,
             code: $placement->code,
             url: $link->url(),

@@ -8,6 +8,7 @@ use App\Embed\WidgetData;
 use App\Embed\WidgetLook;
 use App\Embed\WidgetWords;
 use App\Http\Console\Shared\Answer;
+use App\Looks\ReadLooks;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Product;
@@ -20,7 +21,10 @@ use OpenApi\Attributes as OA;
 /** What the widget of a place shows, of an offer that is not saved. */
 final readonly class WidgetProofController
 {
-    public function __construct(private Clock $clock) {}
+    public function __construct(
+        private ReadLooks $looks,
+        private Clock $clock,
+    ) {}
 
     #[OA\Post(path: '/shops/{shop}/placements/{placement}/widget', operationId: 'widgetProof', summary: 'Prove a widget of an offer that is not saved', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/placement')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OfferEntry'))]
@@ -32,7 +36,9 @@ final readonly class WidgetProofController
         $offer = $draft->unsaved($shop);
         (new Collection($offer->lines->map(static fn (OfferLine $line): Product => $line->product)->all()))->load('variants.picture');
         $placement->setRelation('offer', $offer);
+        $looks = ($this->looks)($shop);
+        $look = WidgetLook::of($looks->at($placement, $offer), $looks->worn($placement, $offer), $shop->base());
 
-        return response()->json(new WidgetProofResource(WidgetData::of($placement, $shop, WidgetLook::of($draft->look, $shop->base()), $this->clock->moment()), WidgetWords::of($shop)));
+        return response()->json(new WidgetProofResource(WidgetData::of($placement, $shop, $look, $this->clock->moment()), WidgetWords::of($shop)));
     }
 }

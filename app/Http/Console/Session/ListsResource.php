@@ -6,6 +6,7 @@ namespace App\Http\Console\Session;
 
 use App\Http\Console\Catalogue\DrawingResource;
 use App\Http\Console\Catalogue\ProductKindResource;
+use App\Http\Console\Looks\ButtonSizeResource;
 use App\Http\Console\Offers\ButtonStateResource;
 use App\Http\Console\Offers\CartUseResource;
 use App\Http\Console\Offers\DestinationResource;
@@ -19,6 +20,7 @@ use App\Http\Console\Shop\CountryResource;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Look\ButtonSize;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
@@ -41,6 +43,7 @@ final readonly class ListsResource
      * @param  list<MediumResource>  $media
      * @param  list<WidgetFormResource>  $widget_forms
      * @param  list<ButtonStateResource>  $button_states
+     * @param  list<ButtonSizeResource>  $button_sizes
      * @param  list<CountryResource>  $countries
      * @param  list<CountingResource>  $counting
      * @param  list<NamedByResource>  $named_by
@@ -63,6 +66,8 @@ final readonly class ListsResource
         public array $widget_forms,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonStateResource::class))]
         public array $button_states,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonSizeResource::class))]
+        public array $button_sizes,
         #[OA\Property(description: 'ISO 3166-1, by name.', type: 'array', items: new OA\Items(ref: CountryResource::class))]
         public array $countries,
         #[OA\Property(description: 'What a marketplace may count as a sale.', type: 'array', items: new OA\Items(ref: CountingResource::class))]
@@ -84,6 +89,7 @@ final readonly class ListsResource
             media: array_map(MediumResource::of(...), Media::all()),
             widget_forms: array_map(WidgetFormResource::of(...), WidgetForm::cases()),
             button_states: array_map(ButtonStateResource::of(...), ButtonState::cases()),
+            button_sizes: array_map(ButtonSizeResource::of(...), ButtonSize::cases()),
             countries: CountryResource::all(),
             counting: array_map(CountingResource::of(...), Counting::cases()),
             named_by: array_map(NamedByResource::of(...), NamedBy::cases()),

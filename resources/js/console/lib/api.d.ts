@@ -1827,6 +1827,14 @@ export interface components {
             /** @description What is doubtful about it, in a sentence; blank where nothing is. */
             caution: string;
         };
+        /** @description Lengths that fit together, in px, as the form of a look has them. */
+        ButtonSize: {
+            value: string;
+            label: string;
+            font_size: string;
+            padding_block: string;
+            padding_inline: string;
+        };
         /** @enum {string} */
         ButtonState: "idle" | "working" | "added" | "sold_out" | "not_available";
         ButtonStateChoice: {
@@ -2183,6 +2191,7 @@ export interface components {
             /** @description How much a widget shows. */
             widget_forms: components["schemas"]["WidgetFormChoice"][];
             button_states: components["schemas"]["ButtonStateChoice"][];
+            button_sizes: components["schemas"]["ButtonSize"][];
             /** @description ISO 3166-1, by name. */
             countries: components["schemas"]["Country"][];
             /** @description What a marketplace may count as a sale. */
@@ -2238,6 +2247,8 @@ export interface components {
             width: components["schemas"]["Width"];
             width_percent: string;
             alignment: components["schemas"]["Side"];
+            /** @description Where the button stands in the space that the page has for it. */
+            place: components["schemas"]["Side"];
             follows_page: boolean;
             /** @description Names of the seller’s own, with spaces between them. */
             classes: string;
@@ -2746,6 +2757,11 @@ export interface components {
             /** @description Whether the copy that was taken no longer says what the offer says. */
             is_stale: boolean;
         };
+        /**
+         * @description Blank: as the look says.
+         * @enum {string}
+         */
+        PlaceWidth: "" | "own" | "percent" | "full";
         Placement: {
             id: number;
             page: string;
@@ -2757,6 +2773,14 @@ export interface components {
             caption: string;
             /** @description Whether a pasted button brings its other states along. */
             brings_sheet: boolean;
+            /** @description Its own look; null: as the offer says. */
+            look_id: number | null;
+            /** @description The look that it wears. */
+            worn_look_id: number;
+            /** @description Its own width. */
+            width: components["schemas"]["PlaceWidth"];
+            /** @description Of the page, where its own width is a part of it; else blank. */
+            width_percent: string;
             is_paused: boolean;
             code: string;
             url: string;
@@ -2788,6 +2812,12 @@ export interface components {
             caption: string;
             /** @description Whether a pasted button brings along how it looks when it is pointed at, pressed, focused and on dark pages; where it is left out, as it is. */
             brings_sheet?: boolean;
+            /** @description Its own look; null: as the offer says; where it is left out, as it is. */
+            look_id?: number | null;
+            /** @description Its own width; where it is left out, as it is. */
+            width?: components["schemas"]["PlaceWidth"];
+            /** @description Of the page, where its own width is a part of it. */
+            width_percent?: string;
             is_paused?: boolean;
         };
         /** @description A stretch of time over which the price stays the same. */
@@ -3462,7 +3492,7 @@ export interface components {
             opens_new_tab: boolean;
             /** @description What the link says of itself; blank: nothing. */
             rel: string;
-            /** @description A style sheet for the element with the class “button”. */
+            /** @description A style sheet for the element with the class “button”, or “image” where a picture stands for the words. */
             css: string;
             /** @description Whether font and colours are those of the page. */
             follows_page: boolean;

@@ -3,9 +3,11 @@ import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../lib/client'
 import { sentenceAt } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
+import { useSession } from '../../lib/session'
 import { useUpload } from '../../lib/uploadPicture'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import PickField from '../../kit/PickField.vue'
+import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
 import ColourField from './ColourField.vue'
@@ -43,6 +45,26 @@ const SIDES = [
   { value: 'middle' as const, label: 'in the middle' },
   { value: 'end' as const, label: 'at the end' },
 ]
+const session = useSession()
+/** Lengths that fit together; whoever types others has a size of their own. */
+const steps = computed(() => session.lists?.button_sizes ?? [])
+const sizes = computed(() => [
+  ...steps.value.map(({ value, label }) => ({ value, label })),
+  ...(size.value === 'own' ? [{ value: 'own', label: 'my own' }] : []),
+])
+const size = computed({
+  get: () =>
+    steps.value.find(
+      (step) =>
+        step.font_size === entry.value.font_size &&
+        step.padding_block === entry.value.padding_block &&
+        step.padding_inline === entry.value.padding_inline,
+    )?.value ?? 'own',
+  set: (chosen) => {
+    const step = steps.value.find(({ value }) => value === chosen)
+    if (step) set({ font_size: step.font_size, padding_block: step.padding_block, padding_inline: step.padding_inline })
+  },
+})
 const hasPicture = computed(() => entry.value.picture_id !== null || entry.value.picture_path !== '')
 
 function set(part: Partial<Schemas['LookEntry']>): void {
@@ -87,6 +109,7 @@ async function upload(event: Event): Promise<void> {
     </p>
   </LedgerRow>
   <LedgerRow title="Shape">
+    <SegmentedChoice v-model="size" class="mb-4" label="Size" :choices="sizes" />
     <div class="grid gap-4 sm:grid-cols-3">
       <TextField v-bind="field('border_width')" label="Border, px" inputmode="numeric" />
       <TextField v-bind="field('corner')" label="Rounded corners ◤◢, px" inputmode="numeric" />
@@ -102,6 +125,7 @@ async function upload(event: Event): Promise<void> {
         inputmode="numeric"
       />
       <PickField v-bind="value('alignment')" label="Words stand" :choices="SIDES" />
+      <PickField v-if="entry.width !== 'full'" v-bind="value('place')" label="Button stands" :choices="SIDES" />
     </div>
   </LedgerRow>
   <LedgerRow title="Words">

@@ -7,17 +7,16 @@ import {
   RadioGroupLabel,
   RadioGroupOption,
 } from '@headlessui/vue'
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '../../lib/client'
 import FormHistory from '../../kit/FormHistory.vue'
 import KeptNotice from '../../kit/KeptNotice.vue'
 import UndoButtons from '../../kit/UndoButtons.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
-import ButtonStrip from '../../kit/ButtonStrip.vue'
+import ComparedLooks from './ComparedLooks.vue'
 import LookForm from './LookForm.vue'
 import LookSwatch from '../../kit/LookSwatch.vue'
-import PickField from '../../kit/PickField.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import { useDeleting } from '../../lib/deleting'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
@@ -46,7 +45,6 @@ const {
 } = useLooks(Number(useRoute().query.look))
 const { wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
-const beside = ref('')
 
 const deleting = useDeleting()
 watch(deleting.changes, load)
@@ -60,26 +58,10 @@ async function discard(): Promise<void> {
   await load()
 }
 
-const other = computed(() => looks.value.find(({ id }) => String(id) === beside.value))
-const words = computed<Schemas['Word'][]>(() =>
-  (['Buy now', 'One moment', 'It is in your cart', 'Sold out', 'Not for sale just now'] as const).map(
-    (text, index) => ({
-      state: (['idle', 'working', 'added', 'sold_out', 'not_available'] as const)[index] ?? 'idle',
-      text,
-      source: 'built_in',
-      whence: '',
-    }),
-  ),
-)
 const inUse = computed(() => looks.value.filter(({ is_away }) => !is_away))
 const listed = computed(() => inUse.value.filter(({ id }) => found.value === null || found.value.includes(id)))
 const away = computed(() => looks.value.filter(({ is_away }) => is_away))
-const choices = computed(() => [
-  { value: '', label: 'nothing' },
-  ...inUse.value
-    .filter(({ id }) => id !== chosen.value?.id)
-    .map(({ id, name }) => ({ value: String(id), label: name })),
-])
+const others = computed(() => inUse.value.filter(({ id }) => id !== chosen.value?.id))
 </script>
 
 <template>
@@ -150,18 +132,13 @@ const choices = computed(() => [
         </Disclosure>
       </div>
       <div class="min-w-0">
-        <div class="mb-4 grid gap-6 sm:grid-cols-2">
-          <div class="min-w-0">
-            <h2 class="small-title mb-1">
-              <bdi>{{ entry.name || 'A new look' }}</bdi>
-            </h2>
-            <ButtonStrip :look-id="chosen?.id ?? 0" :words="words" :look="entry" />
-          </div>
-          <div class="min-w-0">
-            <PickField v-model="beside" label="Compare with" :choices="choices" class="mb-2" />
-            <ButtonStrip v-if="other" :key="other.id" :look-id="other.id" :words="words" />
-          </div>
-        </div>
+        <ComparedLooks
+          class="mb-3 border-b border-rule bg-paper pb-3 lg:sticky lg:top-0 lg:z-10 lg:max-h-[55vh] lg:overflow-y-auto"
+          :entry="entry"
+          :look-id="chosen?.id ?? 0"
+          :is-dirty="isDirty"
+          :others="others"
+        />
         <ul class="mb-3 grid gap-1" aria-live="polite" data-doubts>
           <li v-for="doubt in trial?.doubts ?? []" :key="doubt.sentence" class="text-amber">
             <strong>Check:</strong> {{ doubt.sentence }}

@@ -127,7 +127,7 @@ useKeys(
     </DisclosurePanel>
   </Disclosure>
   <Disclosure as="div" class="border-t border-rule pt-2">
-    <DisclosureButton class="text-sm font-medium text-sea">Name and words of this place</DisclosureButton>
+    <DisclosureButton class="text-sm font-medium text-sea">Name, words and look of this place</DisclosureButton>
     <DisclosurePanel class="mt-2">
       <PlacementDetails :placement="placement" :change="change" />
       <p v-if="placement.price_table_id === null" class="mt-3 text-sm text-pencil">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import type { Refusal, Schemas } from '../../../lib/client'
-import { sentenceAt } from '../../../lib/client'
+import { api, outcome, sentenceAt } from '../../../lib/client'
 import DraftGuard from '../../../kit/DraftGuard.vue'
 import { useDraft } from '../../../lib/useDraft'
 import { useFields } from '../../../lib/useFields'
@@ -24,11 +24,34 @@ const entry = ref<Required<Schemas['PlacementEntry']>>({
   caption: props.placement.caption,
   is_paused: props.placement.is_paused,
   brings_sheet: props.placement.brings_sheet,
+  look_id: props.placement.look_id,
+  width: props.placement.width,
+  width_percent: props.placement.width_percent,
 })
 const draft = useDraft(() => `${session.slug}/place/${props.placement.id}`, entry, { isHeard: false })
 draft.begin(0)
 const refusal = ref<Refusal | null>(null)
 const isSaved = ref(false)
+const WIDTHS = [
+  { value: '' as const, label: 'as the look says' },
+  { value: 'own' as const, label: 'as its words need' },
+  { value: 'percent' as const, label: 'part of the page' },
+  { value: 'full' as const, label: 'all of the page' },
+]
+/** What is drawn has a look. */
+const isDrawn = computed(() => ['html', 'widget', 'email', 'price_table'].includes(entry.value.medium))
+const all = ref<Schemas['Look'][]>([])
+const looks = computed(() => [
+  { value: '', label: 'as the offer' },
+  ...all.value
+    // One that is put away is offered only where it is worn.
+    .filter(({ id, is_away }) => !is_away || id === props.placement.look_id)
+    .map(({ id, name }) => ({ value: String(id), label: name })),
+])
+onMounted(async () => {
+  const { data } = await outcome(api.GET('/shops/{shop}/looks', { params: { path: { shop: session.slug } } }))
+  all.value = data?.items ?? []
+})
 const media = computed(() => (session.lists?.media ?? []).map(({ key, label }) => ({ value: key, label })))
 
 function set(part: Partial<Schemas['PlacementEntry']>): void {
@@ -57,6 +80,29 @@ async function save(): Promise<void> {
       :choices="session.lists?.widget_forms ?? []"
     />
     <TextField v-bind="field('caption')" label="Own caption" note="Blank: as the offer says." />
+    <template v-if="isDrawn">
+      <PickField
+        :model-value="String(entry.look_id ?? '')"
+        label="Look here"
+        :choices="looks"
+        @update:model-value="(id) => set({ look_id: id === '' ? null : Number(id) })"
+      />
+      <PickField
+        v-if="entry.medium !== 'email'"
+        :model-value="entry.width"
+        label="Width here"
+        :choices="WIDTHS"
+        @update:model-value="
+          (width) => set({ width, width_percent: width === 'percent' ? entry.width_percent || '50' : '' })
+        "
+      />
+      <TextField
+        v-if="entry.width === 'percent'"
+        v-bind="field('width_percent')"
+        label="Part of the page, %"
+        inputmode="numeric"
+      />
+    </template>
     <TextField v-bind="field('label')" label="Label in the results" note="Blank: counted under its name." />
     <div v-if="entry.medium === 'html'">
       <SwitchField

@@ -33,6 +33,12 @@ const words = computed(() =>
       :entry="entry"
       :words="words"
     />
-    <ButtonStrip v-else :look-id="proof.look_id" :words="words" :medium="placement?.medium.key" />
+    <ButtonStrip
+      v-else
+      :look-id="placement?.look_id ?? proof.look_id"
+      :words="words"
+      :medium="placement?.medium.key"
+      :width="placement && { width: placement.width, width_percent: placement.width_percent }"
+    />
   </section>
 </template>
