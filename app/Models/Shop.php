@@ -8,7 +8,7 @@ use App\Models\Casts\CheckoutRulesCast;
 use App\Models\Casts\PageLookCast;
 use App\Models\Casts\ShopfrontRulesCast;
 use App\Models\Casts\ShopRulesCast;
-use App\Models\Casts\StateWordsCast;
+use App\Models\Casts\ShopWordsCast;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -24,7 +24,7 @@ use PaperKite\Look\PageLook;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Offer\ShopSetting;
-use PaperKite\Offer\StateWords;
+use PaperKite\Offer\ShopWords;
 use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Shopfront\ShopfrontRules;
@@ -47,7 +47,7 @@ use PaperKite\Words\Wording;
  * @property OpenDestination $take_to
  * @property string|null $payee
  * @property int|null $look_id
- * @property StateWords $words
+ * @property ShopWords $words
  * @property string $checkout_slug
  * @property ShopfrontRules $shopfront
  * @property PageLook $page_look
@@ -66,7 +66,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => StateWordsCast::class, 'shopfront' => ShopfrontRulesCast::class, 'page_look' => PageLookCast::class, 'referrer_policy' => ReferrerPolicy::class];
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => ShopWordsCast::class, 'shopfront' => ShopfrontRulesCast::class, 'page_look' => PageLookCast::class, 'referrer_policy' => ReferrerPolicy::class];
     }
 
     protected static function booted(): void

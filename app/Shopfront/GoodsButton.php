@@ -12,6 +12,7 @@ use PaperKite\Offer\Purpose;
 use PaperKite\Offer\StateWords;
 use PaperKite\Offer\WordLadder;
 use PaperKite\Shopfront\ButtonSet;
+use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Shopfront\Surface;
 
 /** A button beside a product in the shop's own pages, with its words in the states it goes through. */
@@ -35,10 +36,8 @@ final readonly class GoodsButton
     public static function of(Shop $shop, Product $product, Surface $surface, Onwards $destination): self
     {
         $said = StateWords::of([ButtonState::Idle->value => $shop->shopfront->caption($surface, $destination)]);
-        // What the shop says for every idle button is said of offers; here two buttons may stand side by side.
-        $shopWords = StateWords::of(array_diff_key($shop->words->all(), [ButtonState::Idle->value => true]));
-        $own = StateWords::of([ButtonState::Idle->value => $product->buttons[$destination->value] ?? null]);
-        $ladder = WordLadder::of($own, StateWords::none(), $said, $shopWords);
+        $own = StateWords::of([ButtonState::Idle->value => $product->buttons[ProductButtons::captionAt($surface, $destination)] ?? null]);
+        $ladder = WordLadder::of($own, StateWords::none(), $said, $shop->words->beside());
         $word = static fn (ButtonState $state): string => $ladder->word($state, $destination->caption(Purpose::of([$product->kind->isGiven()])))->text;
 
         return new self($destination, $word(ButtonState::Idle), $word(ButtonState::Working), $word(ButtonState::Added));

@@ -18,7 +18,7 @@ final readonly class ShopfrontForm
         #[OA\Property]
         public CaptionsForm $captions,
         #[OA\Property]
-        public WordsForm $words,
+        public ShopWordsForm $words,
         #[OA\Property(ref: '#/components/schemas/AfterAdding')]
         public AfterAdding $after_adding,
         #[OA\Property]
@@ -38,7 +38,7 @@ final readonly class ShopfrontForm
         return new self(
             buttons: ButtonsForm::of($rules),
             captions: CaptionsForm::of($rules),
-            words: WordsForm::of($shop->words),
+            words: ShopWordsForm::of($shop->words),
             after_adding: $rules->afterAdding,
             has_notice: $rules->hasNotice,
             notice_leads: $rules->noticeLeads,

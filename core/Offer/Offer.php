@@ -21,7 +21,7 @@ final readonly class Offer
         /** Its own; blank ones are the shop's, or built in. */
         public StateWords $words,
         /** What the shop says everywhere. */
-        public StateWords $shopWords,
+        public ShopWords $shopWords,
         /** The name of its look. */
         public string $look,
     ) {}

@@ -19,7 +19,7 @@ final readonly class ShopSetting
         /** This installation is connected to a payment provider. */
         public bool $hasProvider,
         /** What the shop's buttons say everywhere. */
-        public StateWords $words,
+        public ShopWords $words,
         private Closure $allows,
         public array $places = [],
     ) {}

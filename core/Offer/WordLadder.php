@@ -8,19 +8,21 @@ namespace PaperKite\Offer;
 final readonly class WordLadder
 {
     /** @param  list<array{WordSource, StateWords}>  $rungs */
-    private function __construct(private array $rungs) {}
+    private function __construct(
+        private array $rungs,
+        private ShopWords $shop,
+    ) {}
 
-    public static function of(StateWords $placement, StateWords $offer, StateWords $surface, StateWords $shop): self
+    public static function of(StateWords $placement, StateWords $offer, StateWords $surface, ShopWords $shop): self
     {
         return new self([
             [WordSource::Placement, $placement],
             [WordSource::Offer, $offer],
             [WordSource::Surface, $surface],
-            [WordSource::Shop, $shop],
-        ]);
+        ], $shop);
     }
 
-    public static function ofOffer(StateWords $offer, StateWords $shop): self
+    public static function ofOffer(StateWords $offer, ShopWords $shop): self
     {
         return self::of(StateWords::none(), $offer, StateWords::none(), $shop);
     }
@@ -35,6 +37,8 @@ final readonly class WordLadder
             }
         }
 
-        return new Word($state, $state->builtIn($builtIn), WordSource::BuiltIn);
+        $text = $this->shop->word($state, $builtIn);
+
+        return $text === null ? new Word($state, $state->builtIn($builtIn), WordSource::BuiltIn) : new Word($state, $text, WordSource::Shop);
     }
 }

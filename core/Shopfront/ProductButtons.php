@@ -16,7 +16,7 @@ final readonly class ProductButtons
     private function __construct(
         /** @var array<string, string> sentences by field */
         public array $errors,
-        /** @var array<string, string> sets by the value of the surface, captions by that of the destination; what is not said is left out */
+        /** @var array<string, string> sets by the value of the surface, captions by those of the surface and the destination: "list_cart"; what is not said is left out */
         public array $said,
     ) {}
 
@@ -24,13 +24,22 @@ final readonly class ProductButtons
     {
         $wrong = new FieldErrors;
         $said = array_map(static fn (ButtonSet $set): string => $set->value, ShopfrontEntry::buttons($typed));
-        foreach ([Onwards::Cart, Onwards::Pay] as $destination) {
-            $caption = $wrong->at($typed->path($destination->value), static fn () => StateWords::read(ButtonState::Idle, $typed->text($destination->value)));
-            if ($caption !== null) {
-                $said[$destination->value] = $caption;
+        foreach (Surface::cases() as $surface) {
+            foreach ([Onwards::Cart, Onwards::Pay] as $destination) {
+                $key = self::captionAt($surface, $destination);
+                $caption = $wrong->at($typed->path($key), static fn () => StateWords::read(ButtonState::Idle, $typed->text($key)));
+                if ($caption !== null) {
+                    $said[$key] = $caption;
+                }
             }
         }
 
         return new self($wrong->all(), $said);
+    }
+
+    /** Under which a caption is kept. */
+    public static function captionAt(Surface $surface, Onwards $destination): string
+    {
+        return "{$surface->value}_{$destination->value}";
     }
 }

@@ -7,6 +7,7 @@ namespace PaperKite\Shopfront;
 use Closure;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\Onwards;
+use PaperKite\Offer\ShopWords;
 use PaperKite\Offer\StateWords;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
@@ -18,7 +19,7 @@ final readonly class ShopfrontEntry
         /** @var array<string, string> sentences by field */
         public array $errors,
         public ShopfrontRules $rules,
-        public StateWords $words,
+        public ShopWords $words,
     ) {}
 
     /** @param  Closure(string): bool  $allows  whether a shopper may be led to this address */
@@ -86,14 +87,16 @@ final readonly class ShopfrontEntry
         return $columns;
     }
 
-    private static function words(FormInput $typed, FieldErrors $wrong): StateWords
+    private static function words(FormInput $typed, FieldErrors $wrong): ShopWords
     {
         $words = [];
         foreach (ButtonState::cases() as $state) {
             $words[$state->value] = $wrong->at("words.{$state->value}", static fn () => StateWords::read($state, $typed->text($state->value)));
         }
 
-        return StateWords::of($words);
+        $said = static fn (string $key): ?string => $wrong->at("words.{$key}", static fn () => StateWords::read(ButtonState::Idle, $typed->text($key)));
+
+        return new ShopWords(StateWords::of($words), $said('adding'), $said('buying'));
     }
 
     /** @param  Closure(string): bool  $allows */

@@ -137,12 +137,12 @@ final class OfferTripTest extends BrowserTestCase
     public function test_a_seller_arranges_the_shopfront_and_renames_the_shop(): void
     {
         $this->product($this->shop, ['name' => 'Heather honey']);
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->unfold('Shopfront', 'Names')->seeing('What buttons say by default');
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/shop"))->unfold('Shopfront', 'Names')->seeing('What buttons say everywhere');
         $browser->type('Sold out', 'All eaten')->click('Save')->seeing('All is saved.');
         $browser->type('In the checkout’s address', 'cart')->click('Save')->seeing('another page of the shop')->type('In the checkout’s address', 'kasse')->click('Save')->seeing('The old addresses lead here.');
 
         $browser->goTo("{$this->shop->base()}/p/{$this->shop->products()->firstOrFail()->sku}")->click('Buy now')->arrivingAt('/kasse/')->seeing('Pay €13.70');
-        self::assertSame('All eaten', $this->shop->refresh()->words->all()['sold_out']);
+        self::assertSame('All eaten', $this->shop->refresh()->words->states->all()['sold_out']);
     }
 
     private function wrap(): Product

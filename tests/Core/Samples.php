@@ -33,6 +33,7 @@ use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\ShopSetting;
+use PaperKite\Offer\ShopWords;
 use PaperKite\Offer\StateWords;
 use PaperKite\Quote\Quote;
 use PaperKite\Quote\QuoteRequest;
@@ -69,7 +70,7 @@ final class Samples
             $items === [] ? new ShowCart($destination, $landing) : new SellHere($items ?? [self::item($product, $quantity)], $destination, $cartUse, $ask, $landing),
             $opening,
             StateWords::of([ButtonState::Idle->value => $caption]),
-            StateWords::none(),
+            ShopWords::none(),
             'Kite silk',
         );
     }
@@ -110,7 +111,7 @@ final class Samples
             ['idle' => $caption],
             $landing,
             '',
-            new ShopSetting($hasPayee, $hasProvider, StateWords::none(), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/'), $places),
+            new ShopSetting($hasPayee, $hasProvider, ShopWords::none(), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/'), $places),
             new DraftLook('Kite silk', $doubts, $lettersInALine),
         );
     }

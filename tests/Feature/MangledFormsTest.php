@@ -36,7 +36,7 @@ final class MangledFormsTest extends TestCase
         'asks_attendees' => true, 'parcel_address' => 'optional', 'thanks' => 'In spring.', 'summary' => '<p>Short.</p>', 'description' => '', 'price' => '7.00', 'sale_price' => '6.00', 'sale_from' => '2026-05-01T00:00', 'sale_until' => '',
         'cost' => '', 'tax_class' => '', 'weight' => '60', 'weight_unit' => 'g', 'shipping_first' => '2.00', 'shipping_more' => '', 'picture' => 'food-wrap', 'tracks_stock' => true, 'stock' => '5', 'stock_seen' => 5,
         'allows_back_order' => false, 'low_stock' => '', 'categories' => ['Wraps'], 'traits' => [['name' => 'Made of', 'values' => ['Cotton']]], 'add_ons' => [1], 'pictures' => [['id' => 1, 'alt' => '']],
-        'buttons' => ['list' => '', 'product' => '', 'glance' => '', 'cart' => '', 'pay' => ''],
+        'buttons' => ['list' => '', 'product' => '', 'glance' => '', 'list_cart' => '', 'list_pay' => '', 'product_cart' => '', 'product_pay' => '', 'glance_cart' => '', 'glance_pay' => ''],
         'options' => [['name' => 'Size', 'choices' => [['name' => 'Small', 'price' => '6.50', 'adds' => '']]]],
         'variants' => [['choices' => ['Small'], 'sku' => 'wrap-s', 'price' => '', 'stock' => '5', 'stock_seen' => 5, 'weight' => '', 'picture_id' => null, 'is_preselected' => true, 'begins' => '', 'ends' => '', 'place' => '']],
     ];

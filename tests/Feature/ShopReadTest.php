@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Offer\ShopWords;
 use PaperKite\Offer\StateWords;
 use Tests\TestCase;
 
@@ -26,14 +27,14 @@ final class ShopReadTest extends TestCase
     public function test_what_a_column_holds_is_what_was_put_there(): void
     {
         $shop = $this->shop();
-        $shop->update(['words' => StateWords::of(['added' => 'Yours']), 'checkout_rules' => new CheckoutRules(hosts: ['fern.example'])]);
+        $shop->update(['words' => new ShopWords(StateWords::of(['added' => 'Yours']), 'Take one'), 'checkout_rules' => new CheckoutRules(hosts: ['fern.example'])]);
 
         foreach ([$shop, $shop->refresh()] as $read) {
-            self::assertSame(['added' => 'Yours'], $read->words->all());
+            self::assertEquals(new ShopWords(StateWords::of(['added' => 'Yours']), 'Take one'), $read->words);
             self::assertTrue($read->checkout_rules->allows('https://fern.example/'));
         }
-        $shop->update(['words' => StateWords::none()]);
-        self::assertSame([], $shop->refresh()->words->all());
+        $shop->update(['words' => ShopWords::none()]);
+        self::assertEquals(ShopWords::none(), $shop->refresh()->words);
         self::assertNull($shop->getAttributes()['words']);
     }
 

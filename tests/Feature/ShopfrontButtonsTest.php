@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Models\Cart;
 use App\Models\CartLine;
+use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Offer\Onwards;
 use Tests\TestCase;
 
 /** Which buttons stand in the shop's own pages, what they say, and what follows. */
@@ -36,8 +38,25 @@ final class ShopfrontButtonsTest extends TestCase
         $this->get($this->at('/'))->assertDontSee('Add to cart')->assertSee('Look closer');
         $this->get($this->at('/p/honey'))->assertSeeInOrder(['Take it', 'Add to cart']);
         $this->get($this->at('/p/honey?glance=1'))->assertSee('Mine')->assertDontSee('Add to cart');
-        $this->honey->update(['buttons' => ['product' => 'cart', 'cart' => 'Into the basket']]);
+        $this->honey->update(['buttons' => ['product' => 'cart', 'product_cart' => 'Into the basket', 'list_cart' => 'Elsewhere']]);
         $this->get($this->at('/p/honey'))->assertSee('Into the basket')->assertDontSee('Take it');
+    }
+
+    public function test_what_the_shop_says_everywhere_stands_on_its_own_buttons_and_on_those_of_its_offers(): void
+    {
+        $offers = array_map(fn (Onwards $onwards): Offer => $this->offer($this->honey, ['destination' => $onwards]), [Onwards::Pay, Onwards::Cart, Onwards::Choose]);
+        $this->arrange(['words' => ['adding' => 'Into the basket', 'buying' => 'Buy it today', 'idle' => 'See it']])->assertOk()->assertJsonPath('entry.words.adding', 'Into the basket');
+
+        $this->get($this->at('/'))->assertSee('Into the basket')->assertDontSee('Add to cart');
+        $this->get($this->at('/p/honey'))->assertSeeInOrder(['Into the basket', 'Buy it today'])->assertDontSee('See it');
+        self::assertSame(['Buy it today', 'Into the basket', 'See it'], array_map(fn (Offer $offer): string => $offer->refresh()->toCore($this->shop->refresh(), '')->caption(), $offers));
+        // What is said of a surface, and of a product there, is said sooner.
+        $this->arrange(['words' => ['adding' => 'Into the basket'], 'captions' => ['list_cart' => 'Pop it in']])->assertOk();
+        $this->get($this->at('/'))->assertSee('Pop it in');
+        $this->honey->update(['buttons' => ['list_cart' => 'One jar, please']]);
+        $this->get($this->at('/'))->assertSee('One jar, please');
+        $this->get($this->at('/p/honey'))->assertSee('Into the basket')->assertDontSee('One jar, please');
+        $this->arrange(['words' => ['buying' => str_repeat('x', 41)]])->assertUnprocessable()->assertJsonValidationErrorFor('words.buying');
     }
 
     public function test_buying_now_is_a_cart_of_its_own_once_however_often_it_is_pressed(): void

@@ -18,8 +18,8 @@ use PaperKite\Offer\PartnerGoods;
 use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\ShopSetting;
+use PaperKite\Offer\ShopWords;
 use PaperKite\Offer\Slot;
-use PaperKite\Offer\StateWords;
 use PaperKite\Partner\Item;
 use PaperKite\Partner\Marketplace;
 use PaperKite\Partner\PartnerPage;
@@ -120,7 +120,7 @@ final class LeadingOutTest extends TestCase
             words: ['idle' => $caption],
             landing: '',
             page: $page,
-            shop: new ShopSetting(true, true, StateWords::none(), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/')),
+            shop: new ShopSetting(true, true, ShopWords::none(), static fn (string $address): bool => str_starts_with($address, 'https://fern.example/')),
             look: new DraftLook('Kite silk', [], 40),
         );
     }

@@ -43,7 +43,7 @@ final class ShopfrontTest extends TestCase
         self::assertSame([ButtonSet::None, ButtonSet::CartThenBuy, ButtonSet::BuyThenCart], array_map($entry->rules->buttons(...), Surface::cases()));
         self::assertSame(['In the basket', 'Mine', null], [$entry->rules->caption(Surface::List, Onwards::Cart), $entry->rules->caption(Surface::Glance, Onwards::Pay), $entry->rules->caption(Surface::Glance, Onwards::Cart)]);
         self::assertSame([AfterAdding::Stay, true, AfterAdding::Cart], [$entry->rules->afterAdding, $entry->rules->hasNotice, $entry->rules->noticeLeads]);
-        self::assertSame(['sold_out' => 'All eaten'], $entry->words->all());
+        self::assertSame(['sold_out' => 'All eaten'], $entry->words->states->all());
     }
 
     /** @param  array<string, mixed>  $typed */
@@ -67,11 +67,11 @@ final class ShopfrontTest extends TestCase
 
     public function test_a_product_says_what_differs_and_nothing_else(): void
     {
-        $read = ProductButtons::read(FormInput::of(['list' => 'none', 'product' => 'none', 'glance' => '', 'cart' => ' Into the basket ', 'pay' => '']));
+        $read = ProductButtons::read(FormInput::of(['list' => 'none', 'product' => 'none', 'glance' => '', 'list_cart' => ' Into the basket ', 'glance_pay' => '']));
 
-        self::assertSame([[], ['list' => 'none', 'cart' => 'Into the basket']], [$read->errors, $read->said]);
-        self::assertSame(['list' => 'none', 'cart' => 'Into the basket'], $read->said);
-        self::assertStringContainsString('shorten it', ProductButtons::read(FormInput::of(['buttons' => ['pay' => str_repeat('x', 41)]])->part('buttons'))->errors['buttons.pay']);
+        self::assertSame([[], ['list' => 'none', 'list_cart' => 'Into the basket']], [$read->errors, $read->said]);
+        self::assertSame(['list' => 'none', 'list_cart' => 'Into the basket'], $read->said);
+        self::assertStringContainsString('shorten it', ProductButtons::read(FormInput::of(['buttons' => ['list_pay' => str_repeat('x', 41)]])->part('buttons'))->errors['buttons.list_pay']);
     }
 
     #[DataProvider('slugs')]

@@ -108,7 +108,7 @@ final readonly class OfferController
             'offer' => $placement->offer,
             'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at, $placement->shop), array_values($placement->offer->lines->all())),
             'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
-            'css' => (new LookSheet(($this->looks)($placement->shop)->worn($placement, $placement->offer), '.offer-end .button'))->css(),
+            'css' => (new LookSheet(($this->looks)($placement->shop)->at($placement, $placement->offer)->values, '.offer-end .button'))->css(),
             'ask' => $placement->offer->ask(),
             'answer' => $answer,
         ], $status, ['X-Robots-Tag' => 'noindex']);

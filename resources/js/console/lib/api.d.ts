@@ -2906,10 +2906,14 @@ export interface components {
             list: string;
             product: string;
             glance: string;
-            /** @description On the button that adds to the cart. */
-            cart: string;
-            /** @description On the button that leads to paying. */
-            pay: string;
+            /** @description On the button that adds to the cart, in the list. */
+            list_cart: string;
+            /** @description On the button that leads to paying, in the list. */
+            list_pay: string;
+            product_cart: string;
+            product_pay: string;
+            glance_cart: string;
+            glance_pay: string;
         };
         /** @description What stands in the product’s form, read back. */
         ProductCheck: {
@@ -3364,6 +3368,19 @@ export interface components {
             }[];
             zones: components["schemas"]["ZoneEntry"][];
         };
+        /** @description What buttons say everywhere, as typed; blank: as built in. */
+        ShopWordsEntry: {
+            /** @description In place of “Add to cart”. */
+            adding: string;
+            /** @description In place of “Buy now”. */
+            buying: string;
+            /** @description On any other button of an offer. */
+            idle: string;
+            working: string;
+            added: string;
+            sold_out: string;
+            not_available: string;
+        };
         Shopfront: {
             entry: components["schemas"]["ShopfrontEntry"];
             surfaces: components["schemas"]["Surface"][];
@@ -3376,7 +3393,7 @@ export interface components {
         ShopfrontEntry: {
             buttons: components["schemas"]["ButtonsEntry"];
             captions: components["schemas"]["CaptionsEntry"];
-            words: components["schemas"]["WordsEntry"];
+            words: components["schemas"]["ShopWordsEntry"];
             after_adding: components["schemas"]["AfterAdding"];
             has_notice: boolean;
             notice_leads: components["schemas"]["AfterAdding"];

@@ -18,26 +18,28 @@ onMounted(async () => {
 </script>
 
 <template>
-  <div class="grid gap-3">
-    <PickField
-      v-for="surface in surfaces"
-      :key="surface.value"
-      :label="surface.label"
-      :model-value="buttons[surface.value]"
-      :choices="[{ value: '', label: 'as the shop has it' }, ...surface.sets]"
-      @update:model-value="(set) => (buttons = { ...buttons, [surface.value]: set })"
-    />
-    <TextField
-      v-for="[does, label] in [
-        ['cart', 'Add to cart'],
-        ['pay', 'Buy now'],
-      ] as const"
-      :key="does"
-      :label="`“${label}” says`"
-      note="Blank: as the shop has it."
-      :error="errorAt(`buttons.${does}`)"
-      :model-value="buttons[does]"
-      @update:model-value="(text) => (buttons = { ...buttons, [does]: text })"
-    />
+  <div class="grid gap-4">
+    <div v-for="surface in surfaces" :key="surface.value" class="grid gap-2">
+      <PickField
+        :label="surface.label"
+        :model-value="buttons[surface.value]"
+        :choices="[{ value: '', label: 'as the shop has it' }, ...surface.sets]"
+        @update:model-value="(set) => (buttons = { ...buttons, [surface.value]: set })"
+      />
+      <div class="grid grid-cols-2 gap-3">
+        <TextField
+          v-for="[does, label] in [
+            ['cart', 'Add to cart'],
+            ['pay', 'Buy now'],
+          ] as const"
+          :key="does"
+          :label="`“${label}” says`"
+          :error="errorAt(`buttons.${surface.value}_${does}`)"
+          :model-value="buttons[`${surface.value}_${does}`]"
+          @update:model-value="(text) => (buttons = { ...buttons, [`${surface.value}_${does}`]: text })"
+        />
+      </div>
+    </div>
+    <p class="text-sm text-pencil">Blank: as the shop has it.</p>
   </div>
 </template>

@@ -67,6 +67,15 @@ const CART_COLUMNS = [
   ['remove', 'Remove'],
 ] as const
 
+const words = computed<[keyof Schemas['ShopWordsEntry'], string][]>(() => [
+  ['adding', '“Add to cart” says'],
+  ['buying', '“Buy now” says'],
+  ...(session.lists?.button_states ?? []).map(({ value: state, label }): [keyof Schemas['ShopWordsEntry'], string] => [
+    state,
+    state === 'idle' ? 'Any other button of an offer' : label,
+  ]),
+])
+
 function setColumn(column: (typeof CART_COLUMNS)[number][0], is: boolean): void {
   const shown = entry.value?.cart_columns ?? { picture: true, price_each: true, quantity: true, remove: true }
   change({ cart_columns: { ...shown, [column]: is } })
@@ -135,15 +144,16 @@ function ways(choices: Schemas['Choice'][]): { value: Schemas['AfterAdding']; la
       </p>
     </div>
     <div class="border-t border-rule pt-4">
-      <p class="mb-2 font-medium">What buttons say by default</p>
+      <p class="mb-1 font-medium">What buttons say everywhere</p>
+      <p class="mb-2 text-sm text-pencil">On these pages and on the buttons of your offers. Blank: as built in.</p>
       <div class="grid gap-3 sm:grid-cols-2">
         <TextField
-          v-for="state in session.lists?.button_states ?? []"
-          :key="state.value"
-          :label="state.label"
-          :model-value="entry.words[state.value]"
-          :error="sentenceAt(refusal, `words.${state.value}`)"
-          @update:model-value="(text) => entry && change({ words: { ...entry.words, [state.value]: text } })"
+          v-for="[said, label] in words"
+          :key="said"
+          :label="label"
+          :model-value="entry.words[said]"
+          :error="sentenceAt(refusal, `words.${said}`)"
+          @update:model-value="(text) => entry && change({ words: { ...entry.words, [said]: text } })"
         />
       </div>
     </div>
