@@ -11,6 +11,7 @@ use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\Demand;
 use PaperKite\Checkout\Needs;
+use PaperKite\Payment\PaymentWays;
 use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ShippingZone;
 use PaperKite\Words\Phrase;
@@ -45,10 +46,12 @@ final readonly class CheckoutView
         public ?string $notice,
         /** What the payment provider has to say of itself. */
         public ?Phrase $payNotice,
+        /** `null`: nothing can be paid. */
+        public ?PaymentWays $payWays,
         public array $countries,
     ) {}
 
-    public static function of(Shop $shop, string $address, CartContents $contents, CartView $cart, CheckoutAttempt $attempt, ?Phrase $payNotice): self
+    public static function of(Shop $shop, string $address, CartContents $contents, CartView $cart, CheckoutAttempt $attempt, ?Phrase $payNotice, ?PaymentWays $payWays): self
     {
         $needs = Needs::of($contents->picks(), $shop->rules());
         $unreachable = $cart->bill->faultAt('country');
@@ -67,6 +70,7 @@ final readonly class CheckoutView
             lineErrors: $attempt->lineErrors + $cart->obstacles(),
             notice: $attempt->notice,
             payNotice: $payNotice,
+            payWays: $payWays,
             countries: self::countries($shop),
         );
     }

@@ -32,6 +32,11 @@ final readonly class NoProvider implements PaymentProvider
         return '';
     }
 
+    public function ways(): null
+    {
+        return null;
+    }
+
     public function notice(): Phrase
     {
         return Phrase::NoPaymentsYet;

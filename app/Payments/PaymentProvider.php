@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Payments;
 
 use PaperKite\Payment\PaymentOrder;
+use PaperKite\Payment\PaymentWays;
 use PaperKite\Payment\ProviderStatement;
 use PaperKite\Words\Phrase;
 
@@ -41,6 +42,9 @@ interface PaymentProvider
 
     /** The origin of the provider's pages, to which our checkout may lead. */
     public function origin(): string;
+
+    /** @return PaymentWays|null how shoppers can pay there; `null`: in no way */
+    public function ways(): ?PaymentWays;
 
     /** A line for every page on which money is paid, or `null` where the money is real. */
     public function notice(): ?Phrase;

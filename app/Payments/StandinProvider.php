@@ -10,8 +10,10 @@ use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Payment\PaymentMethod;
 use PaperKite\Payment\PaymentOrder;
 use PaperKite\Payment\PaymentTerms;
+use PaperKite\Payment\PaymentWays;
 use PaperKite\Payment\ProviderState;
 use PaperKite\Payment\ProviderStatement;
 use PaperKite\Payment\RefundState;
@@ -26,6 +28,8 @@ use Throwable;
  */
 final readonly class StandinProvider implements Captures, GivesBack, PaymentProvider
 {
+    private const NAME = 'Harbour Till';
+
     private const CONNECT_SECONDS = 3;
 
     private const ANSWER_SECONDS = 5;
@@ -119,6 +123,11 @@ final readonly class StandinProvider implements Captures, GivesBack, PaymentProv
     public function origin(): string
     {
         return $this->origin;
+    }
+
+    public function ways(): PaymentWays
+    {
+        return new PaymentWays(self::NAME, [PaymentMethod::Card, PaymentMethod::Wallet], takesGuests: true);
     }
 
     public function notice(): Phrase

@@ -27,6 +27,7 @@ final readonly class Ledger
         $this->db->exec('CREATE TABLE IF NOT EXISTS deliveries (id INTEGER PRIMARY KEY, event TEXT, url TEXT, body TEXT, is_forged INTEGER, due_at REAL, attempts INTEGER DEFAULT 0, done INTEGER DEFAULT 0)');
         $this->db->exec('CREATE TABLE IF NOT EXISTS refunds (key TEXT PRIMARY KEY, payment TEXT, amount TEXT, minor INTEGER, state TEXT, asked_at INTEGER)');
         $this->db->exec('CREATE TABLE IF NOT EXISTS settings (name TEXT PRIMARY KEY, value TEXT)');
+        $this->db->exec('CREATE TABLE IF NOT EXISTS chosen (payment TEXT PRIMARY KEY, method TEXT, account TEXT)');
         $this->db->exec('CREATE INDEX IF NOT EXISTS deliveries_due ON deliveries (done, due_at)');
     }
 
@@ -78,6 +79,21 @@ final readonly class Ledger
         $kept = $this->run('SELECT key, amount, state FROM refunds WHERE key = ? AND payment = ?', [$key, $payment->id])->fetch(PDO::FETCH_ASSOC);
 
         return $kept === false ? null : $kept;
+    }
+
+    /** Keeps how a payment was made. */
+    public function keepChosen(string $payment, Chosen $chosen): void
+    {
+        $this->run('INSERT OR REPLACE INTO chosen (payment, method, account) VALUES (?, ?, ?)', [$payment, $chosen->method, $chosen->account]);
+    }
+
+    /** @return Chosen|null `null` where nobody has paid */
+    public function chosen(string $payment): ?Chosen
+    {
+        /** @var array{method: string, account: string}|false $kept */
+        $kept = $this->run('SELECT method, account FROM chosen WHERE payment = ?', [$payment])->fetch(PDO::FETCH_ASSOC);
+
+        return $kept === false ? null : Chosen::kept($kept['method'], $kept['account']);
     }
 
     public function promise(string $event, string $url, string $body, bool $isForged, float $dueAt): int

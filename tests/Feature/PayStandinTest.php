@@ -61,6 +61,29 @@ final class PayStandinTest extends TestCase
         self::assertSame('captured', $this->ask('POST', "/api/payments/{$payment->id}/void")['data']['state']);
     }
 
+    /** @param  array<string, string>  $form */
+    #[DataProvider('ways')]
+    public function test_a_payment_is_made_by_card_or_wallet_with_an_account_or_without(array $form, string $said): void
+    {
+        $payment = $this->ledger->open('key-1', self::FACTS);
+        $paid = $this->page()->answer(self::request('POST', "/pay/{$payment->id}", form: ['do' => 'pay', 'delivery' => 'never'] + $form));
+        $isPaid = $said !== 'Enter the e-mail address';
+
+        self::assertSame($isPaid ? 'authorised' : 'open', $this->ledger->payment($payment->id)?->state);
+        self::assertStringContainsString($said, self::parts($isPaid ? $this->page()->answer(self::request('GET', "/pay/{$payment->id}")) : $paid)['body']);
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function ways(): iterable
+    {
+        yield 'as it stands' => [[], 'Card ending in 0017, without an account'];
+        yield 'a wallet' => [['method' => 'wallet', 'as' => 'guest', 'email' => 'not.read@tarn.example'], 'Wallet on this device, without an account'];
+        yield 'an account' => [['method' => 'card', 'as' => 'account', 'email' => ' Ada@Tarn.example '], 'Card ending in 0017, from the account ada@tarn.example'];
+        yield 'an account that is not named' => [['method' => 'wallet', 'as' => 'account', 'email' => ''], 'Enter the e-mail address'];
+        yield 'an account of no address' => [['as' => 'account', 'email' => '<script>'], 'Enter the e-mail address'];
+        yield 'a way that there is not' => [['method' => 'shells'], 'Card ending in 0017'];
+    }
+
     public function test_a_void_gives_back_what_is_held_and_closes_what_is_open(): void
     {
         $held = $this->ledger->open('key-1', self::FACTS);

@@ -14,8 +14,10 @@ use App\Payments\ProviderRefused;
 use App\Payments\ProviderUnreachable;
 use App\Payments\UnverifiedEvent;
 use PaperKite\Money\Money;
+use PaperKite\Payment\PaymentMethod;
 use PaperKite\Payment\PaymentOrder;
 use PaperKite\Payment\PaymentTerms;
+use PaperKite\Payment\PaymentWays;
 use PaperKite\Payment\ProviderState;
 use PaperKite\Payment\ProviderStatement;
 use PaperKite\Payment\RefundState;
@@ -86,6 +88,11 @@ final class FakeProvider implements Captures, GivesBack, PaymentProvider
     public function origin(): string
     {
         return 'http://pay.localhost';
+    }
+
+    public function ways(): PaymentWays
+    {
+        return new PaymentWays('Fake Till', [PaymentMethod::Card], takesGuests: false);
     }
 
     public function notice(): null

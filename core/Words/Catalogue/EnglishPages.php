@@ -53,6 +53,12 @@ final class EnglishPages
         'list.in_cart' => '“{name}” is in your cart.',
         'list.go_on' => 'Go on',
 
+        'payment.ways' => 'You pay at {provider}, by {ways}.',
+        'payment.either' => '{one} or {other}',
+        'payment.card' => 'card',
+        'payment.wallet' => 'wallet',
+        'payment.no_account' => 'You need no account there.',
+
         'price.plus_tax' => 'plus tax',
 
         'product.goes_well' => 'Goes well with it',

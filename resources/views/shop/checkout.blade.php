@@ -54,6 +54,7 @@ $pay = match (true) {
 <button class="button wide in-slip" name="pay" value="1">{{ $pay }}</button>
 @endif
 <x-shop.texts :shop="$shop" />
+@if ($view->payWays)<x-shop.ways :ways="$view->payWays" :say="$say" />@endif
 @if ($view->payNotice)<p class="pay-notice">{{ $say->text($view->payNotice) }}</p>@endif
 </section>
 @if ($view->receipt !== null)

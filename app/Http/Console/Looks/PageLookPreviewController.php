@@ -15,6 +15,7 @@ use App\Http\Shopper\Shopfront\ListPage;
 use App\Http\Shopper\Shopfront\ProductPage;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Payments\PaymentProvider;
 use App\Shopfront\ShopfrontGoods;
 use App\Time\Clock;
 use Illuminate\Contracts\View\Factory;
@@ -33,6 +34,7 @@ final readonly class PageLookPreviewController
         private ProductPage $product,
         private ShopfrontGoods $goods,
         private ReckonCart $reckon,
+        private PaymentProvider $provider,
         private Clock $clock,
         private Factory $views,
     ) {}
@@ -70,7 +72,7 @@ final readonly class PageLookPreviewController
             return $this->cart($shop, $goods);
         }
         $contents = self::contents($goods);
-        $view = CheckoutView::of($shop, '', $contents, $this->view($shop, $contents), CheckoutAttempt::begun([], null), null);
+        $view = CheckoutView::of($shop, '', $contents, $this->view($shop, $contents), CheckoutAttempt::begun([], null), null, $this->provider->ways());
 
         return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => [], 'joined' => null, 'isSignedIn' => false]);
     }

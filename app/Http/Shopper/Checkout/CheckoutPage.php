@@ -59,7 +59,7 @@ final readonly class CheckoutPage
     {
         $contents = CartContents::of($cart);
         $bill = ($this->reckon)($shop, $contents, CartCountry::of($shop, $cart, ($this->caller)($request)));
-        $view = CheckoutView::of($shop, $shop->checkoutPath($cart->ref), $contents, CartView::of($contents, $bill, $shop, $this->clock->moment()), $attempt, $this->provider->notice());
+        $view = CheckoutView::of($shop, $shop->checkoutPath($cart->ref), $contents, CartView::of($contents, $bill, $shop, $this->clock->moment()), $attempt, $this->provider->notice(), $this->provider->ways());
         ($this->remember)($contents, $bill->receipt);
 
         return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => $cart->takenOut(), 'joined' => JoinedView::of($cart, $shop->wording()), 'isSignedIn' => $this->session->emailKey($shop, Visitor::of($request)->owner()) !== null], $status);
