@@ -26,26 +26,45 @@ final readonly class ReadResults
      */
     public function tracesOfOffers(Shop $shop, EventKind $kind, array $offerIds): array
     {
-        if ($offerIds === []) {
+        return $this->traces($shop, $kind, 'offer_id', $offerIds);
+    }
+
+    /**
+     * @param  list<int>  $placementIds
+     * @return array<int, list<int>> by place, likewise
+     */
+    public function tracesOfPlaces(Shop $shop, EventKind $kind, array $placementIds): array
+    {
+        return $this->traces($shop, $kind, 'placement_id', $placementIds);
+    }
+
+    /**
+     * @param  'offer_id'|'placement_id'  $of
+     * @param  list<int>  $ids
+     * @return array<int, list<int>>
+     */
+    private function traces(Shop $shop, EventKind $kind, string $of, array $ids): array
+    {
+        if ($ids === []) {
             return [];
         }
         $today = $this->clock->now()->setTimezone($shop->timezone ?? 'UTC');
         $first = $today->subDays(self::TRACE_DAYS - 1)->toDateString();
-        $offers = implode(', ', array_fill(0, count($offerIds), '?'));
-        $which = "shop_id = ? AND kind = ? AND offer_id IN ({$offers}) AND day BETWEEN ? AND ?";
-        $bindings = [$shop->id, $kind->value, ...$offerIds, $first, $today->toDateString()];
+        $listed = implode(', ', array_fill(0, count($ids), '?'));
+        $which = "shop_id = ? AND kind = ? AND {$of} IN ({$listed}) AND day BETWEEN ? AND ?";
+        $bindings = [$shop->id, $kind->value, ...$ids, $first, $today->toDateString()];
         $counts = $this->db->select(
-            "SELECT offer_id, DATEDIFF(day, ?) AS number, CAST(SUM(acts) AS UNSIGNED) AS acts FROM (
-                SELECT offer_id, day, acts FROM result_days WHERE {$which}
+            "SELECT {$of} AS id, DATEDIFF(day, ?) AS number, CAST(SUM(acts) AS UNSIGNED) AS acts FROM (
+                SELECT {$of}, day, acts FROM result_days WHERE {$which}
                 UNION ALL
-                SELECT offer_id, day, is_act FROM events WHERE id > (SELECT folded_to FROM result_marks) AND {$which}
-            ) AS counted GROUP BY offer_id, day",
+                SELECT {$of}, day, is_act FROM events WHERE id > (SELECT folded_to FROM result_marks) AND {$which}
+            ) AS counted GROUP BY {$of}, day",
             [$first, ...$bindings, ...$bindings],
         );
-        $traces = array_fill_keys($offerIds, array_fill(0, self::TRACE_DAYS, 0));
+        $traces = array_fill_keys($ids, array_fill(0, self::TRACE_DAYS, 0));
         foreach ($counts as $count) {
-            /** @var object{offer_id: int, number: int, acts: int} $count */
-            $traces[$count->offer_id][$count->number] = $count->acts;
+            /** @var object{id: int, number: int, acts: int} $count */
+            $traces[$count->id][$count->number] = $count->acts;
         }
 
         return array_map(array_values(...), $traces);

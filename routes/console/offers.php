@@ -11,6 +11,7 @@ use App\Http\Console\Offers\OfferController;
 use App\Http\Console\Offers\OfferHistoryController;
 use App\Http\Console\Offers\OfferProofController;
 use App\Http\Console\Offers\OfferStateController;
+use App\Http\Console\Offers\PlaceClicksController;
 use App\Http\Console\Offers\PlacementController;
 use App\Http\Console\Offers\PriceTableController;
 use App\Http\Console\Offers\WidgetProofController;
@@ -33,6 +34,7 @@ Route::post('offers/{offer}/state', [OfferStateController::class, 'one'])->can('
 Route::post('offers/{offer}/duplicate', [OfferController::class, 'duplicate'])->can('work', 'shop')->middleware(OnlyOnce::class);
 Route::get('offers/{offer}/history', OfferHistoryController::class)->can('read', 'shop');
 Route::post('offers/{offer}/placements', [PlacementController::class, 'create'])->can('work', 'shop')->middleware(OnlyOnce::class);
+Route::get('placements/{placement}/clicks', PlaceClicksController::class)->can('read', 'shop');
 Route::put('placements/{placement}', [PlacementController::class, 'change'])->can('work', 'shop');
 Route::post('placements/{placement}/widget', WidgetProofController::class)->can('read', 'shop');
 Route::post('placements/{placement}/copied', [PlacementController::class, 'copied'])->can('work', 'shop');

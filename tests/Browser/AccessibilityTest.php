@@ -42,7 +42,7 @@ final class AccessibilityTest extends BrowserTestCase
             $this->assertAccessible($browser, $slot);
             $browser->press(WebDriverKeys::ESCAPE)->notSeeing('keeps it, Esc');
         }
-        $browser->click('Name, words and look of this place')->seeing('Label in the results')->click('More')->seeing('History');
+        $browser->click('Name, words and look of this place')->seeing('Clicks are counted by it too')->click('More')->seeing('History');
         $this->assertAccessible($browser, 'the desk with a place and a menu open');
         $browser->click('History')->seeing('each change from now on');
         $this->assertAccessible($browser, 'the history');

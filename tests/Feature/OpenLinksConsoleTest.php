@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Shop;
 use Illuminate\Testing\TestResponse;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Link\OpenDestination;
@@ -76,6 +78,24 @@ final class OpenLinksConsoleTest extends TestCase
         yield 'one that is over' => [['counts_until' => '2020-01-01 00:00:00'], 'is over'];
         yield 'one that does not count yet' => [['counts_from' => '2120-01-01 00:00:00'], 'doesn’t count yet'];
         yield 'one that is used up' => [['most_uses' => 3, 'uses' => 3], 'is used up'];
+    }
+
+    public function test_each_item_is_named_and_its_variants_are_offered_whatever_is_wrong_with_the_rest(): void
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Beeswax wrap', 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small'), new Choice('Large')])]]);
+        foreach (['Small' => 0, 'Large' => 4] as $size => $stock) {
+            $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $stock, 'sku' => 'wrap-'.strtolower($size), 'choices' => [$size], 'choices_digest' => hash('sha256', $size), 'stock' => $stock]);
+        }
+        $items = array_map(static fn (string $sku): array => ['sku' => $sku, 'quantity' => '2', 'amount' => ''], ['wrap', 'wrap-small', 'wrap-large', 'jam']);
+        $variants = [['sku' => 'wrap-small', 'name' => 'Small', 'stock' => 0], ['sku' => 'wrap-large', 'name' => 'Large', 'stock' => 4]];
+
+        $this->build(['items' => $items])->assertJsonPath('url', '')
+            ->assertJsonPath('goods.0', ['sku' => 'wrap', 'name' => 'Beeswax wrap', 'product_sku' => 'wrap', 'variants' => $variants, 'is_given' => false, 'caution' => ''])
+            ->assertJsonPath('goods.1.caution', 'It is sold out: whoever follows the link reads that.')->assertJsonPath('goods.1.product_sku', 'wrap')
+            ->assertJsonPath('goods.2.caution', '')->assertJsonPath('goods.3', null);
+        $this->build(['items' => [['quantity' => '5'] + $items[2]]])->assertJsonPath('goods.0.caution', 'Fewer than these are left: whoever follows the link reads that.')->assertJsonPath('finding', '');
+        $wrap->variants()->update(['stock' => 0]);
+        $this->build(['items' => [$items[0]]])->assertJsonPath('goods.0.caution', 'All its variants are sold out: whoever follows the link reads that.');
     }
 
     public function test_what_is_left_blank_is_left_out(): void

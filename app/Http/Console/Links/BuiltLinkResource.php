@@ -12,7 +12,10 @@ use PaperKite\Link\OpenLink;
 #[OA\Schema(schema: 'BuiltLink', description: 'An open link and its parts, or what is wrong with the choices.')]
 final readonly class BuiltLinkResource
 {
-    /** @param  list<AnatomyPartResource>  $anatomy */
+    /**
+     * @param  list<AnatomyPartResource>  $anatomy
+     * @param  list<LinkGoodsResource|null>  $goods
+     */
     private function __construct(
         #[OA\Property(description: 'Blank where something is wrong.')]
         public string $url,
@@ -22,15 +25,19 @@ final readonly class BuiltLinkResource
         public string $finding,
         #[OA\Property(description: 'What is doubtful about it, in a sentence; blank where nothing is.')]
         public string $caution,
+        #[OA\Property(description: 'What each item names; null where nothing has its SKU.', type: 'array', items: new OA\Items(oneOf: [new OA\Schema(ref: LinkGoodsResource::class), new OA\Schema(type: 'null')]))]
+        public array $goods,
     ) {}
 
-    public static function of(OpenLink $link, Shop $shop, string $caution): self
+    /** @param  list<LinkGoodsResource|null>  $goods */
+    public static function of(OpenLink $link, Shop $shop, string $caution, array $goods): self
     {
-        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '', $caution);
+        return new self($link->url($shop->base()), array_map(static fn (AnatomyPart $part) => AnatomyPartResource::of($part), $link->anatomy($shop->base())), '', $caution, $goods);
     }
 
-    public static function refused(string $finding): self
+    /** @param  list<LinkGoodsResource|null>  $goods */
+    public static function refused(string $finding, array $goods): self
     {
-        return new self('', [], $finding, '');
+        return new self('', [], $finding, '', $goods);
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Links;
 
+use App\Carts\Goods;
 use App\Http\Console\Shared\Answer;
 use App\Http\Input;
 use App\Models\Shop;
 use App\OpenLinks\CouponDoubt;
 use App\OpenLinks\FindOpenLinkGoods;
+use App\OpenLinks\LinkGoods;
 use App\OpenLinks\OpenLinkForm;
 use App\OpenLinks\RefuseDrafts;
 use App\Results\Labels;
@@ -45,19 +47,31 @@ final readonly class OpenLinkController
     #[OA\Post(path: '/shops/{shop}/open-links/build', operationId: 'buildOpenLink', summary: 'Build a link by hand', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/OpenLinkEntry'))]
     #[Answer(BuiltLinkResource::class)]
-    public function build(Request $request, Shop $shop, RefuseDrafts $refuseDrafts, FindOpenLinkGoods $find, CouponDoubt $doubt, Labels $labels): JsonResponse
+    public function build(Request $request, Shop $shop, RefuseDrafts $refuseDrafts, FindOpenLinkGoods $find, LinkGoods $named, CouponDoubt $doubt, Labels $labels): JsonResponse
     {
+        $typed = FormInput::of($request->all());
+        $goods = self::goods($typed->items('items'), $named($shop, $typed->items('items')));
         try {
-            $link = OpenLinkForm::fromInput(FormInput::of($request->all()))->link();
+            $link = OpenLinkForm::fromInput($typed)->link();
             $refuseDrafts($shop, $link);
             $find($shop, $link);
         } catch (InvalidOpenLink $invalid) {
-            return response()->json(BuiltLinkResource::refused($invalid->getMessage()));
+            return response()->json(BuiltLinkResource::refused($invalid->getMessage(), $goods));
         }
         if ($link->from !== null) {
             $labels->keepOwn($shop, $link->from);
         }
 
-        return response()->json(BuiltLinkResource::of($link, $shop, $doubt($shop, $link->coupon)));
+        return response()->json(BuiltLinkResource::of($link, $shop, $doubt($shop, $link->coupon), $goods));
+    }
+
+    /**
+     * @param  list<FormInput>  $items
+     * @param  list<Goods|null>  $named
+     * @return list<LinkGoodsResource|null>
+     */
+    private static function goods(array $items, array $named): array
+    {
+        return array_map(static fn (FormInput $item, ?Goods $goods): ?LinkGoodsResource => $goods === null ? null : LinkGoodsResource::of($item->text('sku'), $goods), $items, $named);
     }
 }

@@ -427,6 +427,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The clicks by label
+         * @description Those that were clicked in the last 30 days, the most first.
+         */
+        get: operations["labelClicks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/leave": {
         parameters: {
             query?: never;
@@ -1218,6 +1238,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/placements/{placement}/clicks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The clicks of a place */
+        get: operations["placeClicks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/placements/{placement}/copied": {
         parameters: {
             query?: never;
@@ -1826,6 +1863,8 @@ export interface components {
             finding: string;
             /** @description What is doubtful about it, in a sentence; blank where nothing is. */
             caution: string;
+            /** @description What each item names; null where nothing has its SKU. */
+            goods: (components["schemas"]["LinkGoods"] | null)[];
         };
         /** @description Lengths that fit together, in px, as the form of a look has them. */
         ButtonSize: {
@@ -2169,6 +2208,10 @@ export interface components {
             /** @description Whether that person has a password here already. */
             is_known: boolean;
         };
+        LabelClicks: {
+            items: components["schemas"]["Trace"][];
+            at: components["schemas"]["PageFacts"];
+        };
         /** @description Where shoppers of a country are led by a click on a partner’s goods. */
         LedTo: {
             /** @description A country, or everybody else. */
@@ -2177,6 +2220,19 @@ export interface components {
             where: string;
             /** @description With the partner ID, and without what each place adds; blank: nowhere. */
             address: string;
+        };
+        /** @description What an item of a link names. */
+        LinkGoods: {
+            /** @description As typed. */
+            sku: string;
+            name: string;
+            /** @description Of the product, for a link that leaves the choice to the shopper. */
+            product_sku: string;
+            variants: components["schemas"]["VariantChoice"][];
+            /** @description Whether the shopper gives it, and may say how much. */
+            is_given: boolean;
+            /** @description Why it can’t be had just now, in a sentence; blank where it can. */
+            caution: string;
         };
         /** @description What forms choose from in every shop. */
         Lists: {
@@ -3461,6 +3517,13 @@ export interface components {
             /** @description Why its button sells nothing now; blank: it sells. */
             caution: string;
         };
+        /** @description How often something was clicked on each of the last 30 days of the shop. */
+        Trace: {
+            /** @description What was clicked; blank: labels that found no room. */
+            name: string;
+            /** @description The oldest first. */
+            trace: number[];
+        };
         /** @description A variant that an offer can name. */
         VariantChoice: {
             sku: string;
@@ -4477,6 +4540,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["People"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    labelClicks: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelClicks"];
                 };
             };
             "4XX": components["responses"]["Failed"];
@@ -5861,6 +5949,30 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    placeClicks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                placement: components["parameters"]["placement"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trace"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };

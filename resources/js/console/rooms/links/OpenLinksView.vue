@@ -2,6 +2,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
+import LabelClicks from './LabelClicks.vue'
 import CopyButton from '../../kit/CopyButton.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import LinkAnatomy from '../../kit/LinkAnatomy.vue'
@@ -48,16 +49,24 @@ function change(part: Partial<Entry>): void {
 
 const { value } = useFields(entry, change)
 
-/** SKUs of which the shopper says how much. */
-const given = ref(new Set<string>())
-
 function pick(product: Schemas['Product']): void {
-  if (product.is_given) given.value.add(product.sku)
   change({ items: [...entry.value.items, { sku: product.sku, quantity: '1', amount: '' }] })
 }
 
 function changeItem(at: number, part: Partial<Entry['items'][number]>): void {
   change({ items: entry.value.items.map((item, index) => (index === at ? { ...item, ...part } : item)) })
+}
+
+/** What an item names, as far as that was asked; while a quantity is typed, what it named before. */
+function goodsOf(item: Entry['items'][number]): Schemas['LinkGoods'] | null {
+  return built.value?.goods.find((goods) => goods?.sku === item.sku) ?? null
+}
+
+function variantChoices({ product_sku, variants }: Schemas['LinkGoods']): { value: string; label: string }[] {
+  return [
+    { value: product_sku, label: 'the shopper chooses' },
+    ...variants.map(({ sku, name, stock }) => ({ value: sku, label: stock === 0 ? `${name}: none in stock` : name })),
+  ]
 }
 
 async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
@@ -81,9 +90,9 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
     <template v-if="facts">
       <LedgerRow title="Products">
         <ul>
-          <li v-for="(item, at) in entry.items" :key="at" class="flex items-end gap-3 py-1.5">
+          <li v-for="(item, at) in entry.items" :key="at" class="flex flex-wrap items-end gap-x-3 gap-y-1 py-1.5">
             <TextField
-              v-if="given.has(item.sku)"
+              v-if="goodsOf(item)?.is_given"
               class="w-28"
               :label="`Amount, ${session.shop?.currency}`"
               inputmode="decimal"
@@ -98,7 +107,18 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
               :model-value="item.quantity"
               @update:model-value="(quantity) => changeItem(at, { quantity })"
             />
-            <span class="pb-2 font-mono [overflow-wrap:anywhere]">{{ item.sku }}</span>
+            <PickField
+              v-if="goodsOf(item)?.variants.length"
+              class="w-56"
+              label="Variant"
+              :model-value="item.sku"
+              :choices="variantChoices(goodsOf(item)!)"
+              @update:model-value="(sku) => changeItem(at, { sku })"
+            />
+            <span class="min-w-0 pb-2 [overflow-wrap:anywhere]"
+              ><bdi v-if="goodsOf(item)" class="font-medium">{{ goodsOf(item)?.name }}</bdi
+              >&#32;<span class="font-mono text-sm text-pencil">{{ item.sku }}</span></span
+            >
             <button
               type="button"
               class="side-deed mb-0.5"
@@ -106,9 +126,12 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
             >
               Remove <span class="sr-only">{{ item.sku }}</span>
             </button>
+            <p v-if="goodsOf(item)?.caution" class="w-full text-sm text-amber" role="status">
+              <strong>Check:</strong> {{ goodsOf(item)?.caution }}
+            </p>
           </li>
         </ul>
-        <p v-if="entry.items.some(({ sku }) => given.has(sku))" class="text-sm text-pencil">
+        <p v-if="entry.items.some((item) => goodsOf(item)?.is_given)" class="text-sm text-pencil">
           Blank amount: the shopper says how much.
         </p>
         <div class="mt-2 max-w-md">
@@ -120,7 +143,12 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           <PickField v-bind="value('to')" label="Leads to" :choices="choices" />
           <TextField v-bind="value('coupon')" label="With the coupon" is-mono />
           <TextField v-bind="value('back')" label="The shopper returns to" note="At a host that the shop lists." />
-          <TextField v-bind="value('from')" label="Label for the results" note="Letters, digits, - _ and ." is-mono />
+          <TextField
+            v-bind="value('from')"
+            label="Label"
+            note="Clicks are counted by it. Letters, digits, - _ and ."
+            is-mono
+          />
         </div>
       </LedgerRow>
       <LedgerRow title="The link">
@@ -132,6 +160,9 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           <CopyButton :text="built.url" label="Copy link" class="mb-3" />
           <LinkAnatomy :parts="built.anatomy" />
         </template>
+      </LedgerRow>
+      <LedgerRow title="Clicks by label">
+        <LabelClicks />
       </LedgerRow>
       <LedgerRow title="How it is written">
         <p class="mb-3 font-mono [overflow-wrap:anywhere]">{{ facts.template }}</p>
@@ -151,7 +182,7 @@ async function setDefault(to: Schemas['OpenDestination']): Promise<void> {
           <dt class="font-mono">back=ADDRESS</dt>
           <dd>Where the shopper returns, at a host that the shop lists.</dd>
           <dt class="font-mono">from=LABEL</dt>
-          <dd>A label for the results, of up to 40 letters, digits, - _ and .</dd>
+          <dd>A label by which clicks are counted, of up to 40 letters, digits, - _ and .</dd>
         </dl>
         <PickField
           class="mt-5 max-w-lg"

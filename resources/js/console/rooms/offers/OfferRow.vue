@@ -6,7 +6,7 @@ import { useSession } from '../../lib/session'
 import MiniButton from '../../kit/MiniButton.vue'
 import StateMark from '../../kit/StateMark.vue'
 import OfferSentence from './OfferSentence.vue'
-import TraceLine from './TraceLine.vue'
+import TraceLine from '../../kit/TraceLine.vue'
 
 /** An offer in its short form, on which its sentence opens. */
 const props = defineProps<{ offer: Schemas['OfferRow']; looks: Schemas['OfferLook'][]; isSaid: boolean }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, onMounted, ref, useTemplateRef } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../../lib/client'
 import { useDeleting } from '../../../lib/deleting'
 import { useKeys } from '../../../lib/useKeys'
@@ -8,6 +8,7 @@ import { useSession } from '../../../lib/session'
 import CopyButton from '../../../kit/CopyButton.vue'
 import LinkAnatomy from '../../../kit/LinkAnatomy.vue'
 import PlacementDetails from './PlacementDetails.vue'
+import TraceLine from '../../../kit/TraceLine.vue'
 import QrPicture from './QrPicture.vue'
 import WhereItGoes from '../../../kit/WhereItGoes.vue'
 import { useDates } from '../../../lib/useDates'
@@ -39,6 +40,13 @@ async function mail(placement: number): Promise<void> {
   mailed.value = data ? { isSent: true, words: `On its way to ${data.to}.` } : { isSent: false, words: refusal.message }
 }
 
+const trace = ref<number[] | null>(null)
+onMounted(async () => {
+  const path = { shop: session.slug, placement: props.placement.id }
+  const { data } = await outcome(api.GET('/shops/{shop}/placements/{placement}/clicks', { params: { path } }))
+  trace.value = data?.trace ?? null
+})
+
 const complaint = ref('')
 const deleting = useDeleting()
 
@@ -68,6 +76,7 @@ useKeys(
     The copy of {{ dayAndTime(placement.copied_at ?? '') }} no longer says what the offer says; copy it again and paste
     it anew.
   </p>
+  <p v-if="trace" class="mb-2" data-clicks><TraceLine :trace="trace" /></p>
   <p v-if="placement.does_here" class="mb-2 text-sm" data-does-here>{{ placement.does_here }}</p>
   <LinkAnatomy class="mb-3" :parts="placement.anatomy" />
   <div class="mb-2 flex flex-wrap gap-2">

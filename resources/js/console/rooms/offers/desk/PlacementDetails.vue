@@ -103,7 +103,7 @@ async function save(): Promise<void> {
         inputmode="numeric"
       />
     </template>
-    <TextField v-bind="field('label')" label="Label in the results" note="Blank: counted under its name." />
+    <TextField v-bind="field('label')" label="Label" note="Clicks are counted by it too: see Links." />
     <div v-if="entry.medium === 'html'">
       <SwitchField
         label="Its colours change when pointed at, pressed, or on a dark page"
