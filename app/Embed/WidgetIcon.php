@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Embed;
 
 use OpenApi\Attributes as OA;
-use PaperKite\Look\Icon;
 use PaperKite\Look\Look;
 use PaperKite\Look\Side;
 
@@ -15,7 +14,11 @@ final readonly class WidgetIcon
     private function __construct(
         #[OA\Property(description: 'The path of SVG, in a box of 20 by 20.')]
         public string $path,
-        #[OA\Property(description: 'In px.')]
+        #[OA\Property(description: 'A whole address of a picture in place of the path; blank: the path is drawn.')]
+        public string $src,
+        #[OA\Property(description: 'Of the picture, in px.')]
+        public int $width,
+        #[OA\Property(description: 'In px; of a picture its height.')]
         public int $size,
         #[OA\Property(description: 'To the words, in px.')]
         public int $gap,
@@ -23,9 +26,18 @@ final readonly class WidgetIcon
         public bool $is_last,
     ) {}
 
-    /** @return self|null `null` where the look has none */
-    public static function of(Look $look): ?self
+    /**
+     * @param  string  $base  the shop's origin
+     * @return self|null `null` where the look has none
+     */
+    public static function of(Look $look, string $base): ?self
     {
-        return $look->icon === Icon::None ? null : new self($look->icon->path(), $look->fontSize, $look->iconGap, $look->iconSide === Side::End);
+        if (! $look->hasIcon()) {
+            return null;
+        }
+        $picture = $look->iconPicture;
+        [$width, $height] = $picture?->drawn($look->fontSize) ?? [$look->fontSize, $look->fontSize];
+
+        return new self($look->icon->path(), $picture === null ? '' : $base.$picture->path, $width, $height, $look->iconGap, $look->iconSide === Side::End);
     }
 }

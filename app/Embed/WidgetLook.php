@@ -25,7 +25,7 @@ final readonly class WidgetLook
      */
     public static function of(Look $look, CoreLook $worn, string $base): self
     {
-        return new self(self::css($look, $worn), $worn->followsPage, WidgetIcon::of($worn), WidgetPicture::of($worn, $base));
+        return new self(self::css($look, $worn), $worn->followsPage, WidgetIcon::of($worn, $base), WidgetPicture::of($worn, $base));
     }
 
     private static function css(Look $look, CoreLook $worn): string

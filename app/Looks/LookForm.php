@@ -52,6 +52,10 @@ final readonly class LookForm
         public Side $icon_side,
         #[OA\Property]
         public string $icon_gap,
+        #[OA\Property(description: 'An uploaded picture in place of the icon; null: none, or the one that is there already.')]
+        public ?int $icon_id,
+        #[OA\Property(description: 'Of the picture that is there already; blank: none.')]
+        public string $icon_path,
         #[OA\Property(ref: '#/components/schemas/Width')]
         public Width $width,
         #[OA\Property]
@@ -98,6 +102,8 @@ final readonly class LookForm
             icon: $look->icon,
             icon_side: $look->iconSide,
             icon_gap: (string) $look->iconGap,
+            icon_id: null,
+            icon_path: $look->iconPicture->path ?? '',
             width: $look->width,
             width_percent: (string) $look->widthPercent,
             alignment: $look->alignment,

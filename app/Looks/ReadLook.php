@@ -15,7 +15,7 @@ final readonly class ReadLook
 {
     public function __invoke(Shop $shop, FormInput $typed): LookEntry
     {
-        return LookEntry::read($typed, $this->facts(NamedPicture::in($shop, $typed, 'picture')));
+        return LookEntry::read($typed, $this->facts(NamedPicture::in($shop, $typed, 'picture')), $this->facts(NamedPicture::in($shop, $typed, 'icon')));
     }
 
     private function facts(?Picture $picture): ?PictureFacts

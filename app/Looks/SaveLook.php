@@ -39,9 +39,8 @@ final readonly class SaveLook
         $saved = $look === null
             ? ($this->inTransaction)(fn (): Look => $shop->looks()->create($this->checked($shop, null, $entry)))
             : $this->changed($shop, $look, $editing, fn (Look $locked): array => $this->checked($shop, $locked, $entry));
-        $picture = $saved->values->picture;
-        if ($picture !== null) {
-            NamedPicture::keep($shop, $picture->path);
+        foreach (array_filter([$saved->values->picture?->path, $saved->values->iconPicture?->path]) as $path) {
+            NamedPicture::keep($shop, $path);
         }
 
         return $saved;

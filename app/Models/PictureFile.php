@@ -16,6 +16,9 @@ final readonly class PictureFile
     /** In px, beside the picture's own. */
     public const NARROWER = [400, 800];
 
+    /** In px, as a drawing says of itself. */
+    public const DRAWN_HEIGHT = 100;
+
     private function __construct(
         /** Of the widest; every other is named after it. */
         public string $name,
@@ -25,7 +28,7 @@ final readonly class PictureFile
 
     public static function named(string $name): self
     {
-        return preg_match('/-(\d{1,5})x(\d{1,5})\.webp$/D', $name, $size) === 1
+        return preg_match('/-(\d{1,5})x(\d{1,5})\.(?:webp|svg)$/D', $name, $size) === 1
             ? new self($name, (int) $size[1], (int) $size[2])
             // Of before pictures had several widths.
             : new self($name, null, null);
@@ -34,6 +37,12 @@ final readonly class PictureFile
     public static function fresh(int $width, int $height): self
     {
         return new self(bin2hex(random_bytes(16))."-{$width}x{$height}.webp", $width, $height);
+    }
+
+    /** A drawing, which has one file for every width. */
+    public static function drawing(int $width): self
+    {
+        return new self(bin2hex(random_bytes(16))."-{$width}x".self::DRAWN_HEIGHT.'.svg', $width, self::DRAWN_HEIGHT);
     }
 
     /** One of the same size, of a name of its own. */
@@ -46,7 +55,7 @@ final readonly class PictureFile
     public function narrower(): array
     {
         $names = [];
-        foreach (array_filter(self::NARROWER, fn (int $width): bool => $width < ($this->width ?? 0)) as $width) {
+        foreach (array_filter(self::NARROWER, fn (int $width): bool => ! $this->isDrawn() && $width < ($this->width ?? 0)) as $width) {
             $names[$width] = $this->without().".{$width}.webp";
         }
 
@@ -56,7 +65,7 @@ final readonly class PictureFile
     /** @return string|null name of the JPEG; `null` where there is none */
     public function plain(): ?string
     {
-        return $this->width === null ? null : $this->without().'.jpg';
+        return $this->width === null || $this->isDrawn() ? null : $this->without().'.jpg';
     }
 
     /** @return list<string> names of all its files */
@@ -103,6 +112,11 @@ final readonly class PictureFile
         $narrower = str_starts_with($path, self::at('')) ? self::named(basename($path))->narrower() : [];
 
         return $narrower === [] ? $path : self::at($narrower[array_key_first($narrower)]);
+    }
+
+    private function isDrawn(): bool
+    {
+        return str_ends_with($this->name, '.svg');
     }
 
     private function without(): string

@@ -30,6 +30,7 @@ use App\Http\Input;
 use App\Http\Shopper\Cart\HandOverController;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\SayInShopsWords;
+use App\Looks\StoreIcon;
 use App\Messages\OutboxTransport;
 use App\Models\Coupon;
 use App\Models\Look;
@@ -100,7 +101,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(ReadyMarketplaces::class)->needs('$standinPort')->give(static fn (Application $app): ?int => $app->environment('production') ? null : self::numberOrNull(config('kite.standin_port')));
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
-        $this->app->when([StorePicture::class, DuplicateProduct::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
+        $this->app->when([StorePicture::class, StoreIcon::class, DuplicateProduct::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
     }
 
     public function boot(): void

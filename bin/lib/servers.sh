@@ -305,8 +305,8 @@ http {
         }
         location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; try_files \$uri =404; }
         location = /favicon.svg { try_files \$uri =404; }
-        location /pictures/ { alias $RUN/pictures/; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; }
-        location ~ ^/api/shops/[^/]+/pictures\$ {
+        location /pictures/ { alias $RUN/pictures/; add_header Content-Security-Policy "default-src 'none'; sandbox"; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; }
+        location ~ ^/api/shops/[^/]+/(?:pictures|looks/icons)\$ {
             client_max_body_size 12m;
             include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;

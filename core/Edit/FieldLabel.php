@@ -52,6 +52,8 @@ final class FieldLabel
         'padding_inline' => 'Space at the sides',
         'is_bold' => 'Bold',
         'follows_page' => 'Follows the page',
+        'icon_id' => 'Own icon',
+        'icon_path' => 'Own icon',
         'picture_id' => 'Picture',
         'picture_path' => 'Picture',
         'stressed' => 'Highlighted column',

@@ -42,7 +42,15 @@ final readonly class Look
         public ?ButtonPicture $picture = null,
         /** Where the button stands in the space that the page has for it. */
         public Side $place = Side::Start,
+        /** In place of the drawn mark. */
+        public ?IconPicture $iconPicture = null,
     ) {}
+
+    /** Whether anything stands beside the words. */
+    public function hasIcon(): bool
+    {
+        return $this->icon !== Icon::None || $this->iconPicture !== null;
+    }
 
     /** @param  int  $percent  of the page, where the width is a part of it */
     public function withWidth(Width $width, int $percent): self
@@ -50,7 +58,7 @@ final readonly class Look
         return new self(
             $this->fill, $this->ink, $this->border, $this->borderWidth, $this->corner, $this->crossCorner, $this->shadow, $this->paddingBlock, $this->paddingInline,
             $this->font, $this->fontSize, $this->isBold, $this->icon, $this->iconSide, $this->iconGap, $width, $percent, $this->alignment,
-            $this->followsPage, $this->classes, $this->picture, $this->place,
+            $this->followsPage, $this->classes, $this->picture, $this->place, $this->iconPicture,
         );
     }
 
@@ -68,7 +76,7 @@ final readonly class Look
         }
         $px = ($this->width === Width::Percent ? intdiv(self::NARROW_PAGE * $this->widthPercent, 100) : self::NARROW_PAGE)
             - 2 * ($this->paddingInline + $this->borderWidth)
-            - ($this->icon === Icon::None ? 0 : $this->fontSize + $this->iconGap);
+            - ($this->hasIcon() ? ($this->iconPicture?->drawn($this->fontSize)[0] ?? $this->fontSize) + $this->iconGap : 0);
 
         return max(1, (int) floor($px / ($this->fontSize * $this->font->meanWidth($this->isBold))));
     }

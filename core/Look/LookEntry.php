@@ -24,8 +24,11 @@ final readonly class LookEntry
         public ?Look $look,
     ) {}
 
-    /** @param  PictureFacts|null  $picture  of the picture that the form names; `null` where it names none */
-    public static function read(FormInput $typed, ?PictureFacts $picture): self
+    /**
+     * @param  PictureFacts|null  $picture  of the picture that the form names; `null` where it names none
+     * @param  PictureFacts|null  $icon  likewise of the icon
+     */
+    public static function read(FormInput $typed, ?PictureFacts $picture, ?PictureFacts $icon = null): self
     {
         $wrong = new FieldErrors;
         $name = $wrong->at('name', fn () => Line::of($typed->text('name'), 'The name of the look', Look::LONGEST_NAME)->text);
@@ -52,6 +55,7 @@ final readonly class LookEntry
             classes: self::classes($typed, $wrong),
             picture: self::picture($typed, $picture, $wrong),
             place: $typed->text('place') === '' ? Side::Start : self::choice($typed, 'place', 'Where the button stands', Side::Start, $wrong),
+            iconPicture: $icon === null ? null : new IconPicture($icon->path, $icon->width, $icon->height),
         );
 
         return new self($wrong->all(), $name, $wrong->all() === [] ? $look : null);

@@ -6,7 +6,6 @@ namespace PaperKite\Medium;
 
 use PaperKite\Look\Colour;
 use PaperKite\Look\ColourSet;
-use PaperKite\Look\Icon;
 use PaperKite\Look\Look;
 use PaperKite\Look\Shadow;
 use PaperKite\Look\Side;
@@ -69,19 +68,29 @@ final readonly class ButtonStyle
         return $this->room()['display'] === 'block';
     }
 
-    /** The words with the mark beside them, escaped. */
-    public function content(string $caption): string
+    /**
+     * The words with the mark beside them, escaped.
+     *
+     * @param  string  $base  the shop's own origin, for pictures
+     */
+    public function content(string $caption, string $base): string
     {
         $words = Markup::escaped($caption);
-        if ($this->look->icon === Icon::None) {
+        if (! $this->look->hasIcon()) {
             return $words;
         }
 
-        return $this->look->iconSide === Side::End ? $words.$this->icon('margin-inline-start') : $this->icon('margin-inline-end').$words;
+        return $this->look->iconSide === Side::End ? $words.$this->icon('margin-inline-start', $base) : $this->icon('margin-inline-end', $base).$words;
     }
 
-    private function icon(string $margin): string
+    private function icon(string $margin, string $base): string
     {
+        $picture = $this->look->iconPicture;
+        if ($picture !== null) {
+            [$width, $height] = array_map(strval(...), $picture->drawn($this->look->fontSize));
+
+            return Markup::open('img', ['src' => $base.$picture->path, 'alt' => '', 'width' => $width, 'height' => $height, 'style' => Markup::style(['vertical-align' => '-0.25em', $margin => "{$this->look->iconGap}px"])]);
+        }
         $size = (string) $this->look->fontSize;
         $style = Markup::style(['vertical-align' => '-0.12em', $margin => "{$this->look->iconGap}px"]);
 

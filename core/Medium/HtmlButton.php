@@ -56,7 +56,7 @@ final readonly class HtmlButton implements Medium
             'target' => $placed->opensNewTab ? '_blank' : null,
             'rel' => $placed->partner !== null ? PartnerNote::REL : ($placed->opensNewTab ? 'noopener' : null),
             'style' => $look->picture === null ? Markup::style($style->values(LookColours::of($look)->idle())) : Markup::style([...$style->room(), 'max-width' => '100%']),
-        ]).($look->picture === null ? $style->content($placed->caption) : $this->picture($look->picture, $placed->base)).'</a>'.($placed->partner === null ? '' : ' '.Markup::open('small', ['dir' => 'auto', 'style' => 'display:inline-block']).Markup::escaped($placed->partner->disclosure).'</small>');
+        ]).($look->picture === null ? $style->content($placed->caption, $placed->base) : $this->picture($look->picture, $placed->base)).'</a>'.($placed->partner === null ? '' : ' '.Markup::open('small', ['dir' => 'auto', 'style' => 'display:inline-block']).Markup::escaped($placed->partner->disclosure).'</small>');
     }
 
     private function picture(ButtonPicture $picture, string $base): string

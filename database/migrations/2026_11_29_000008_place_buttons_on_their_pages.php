@@ -13,7 +13,7 @@ return new class extends Migration
     public function up(): void
     {
         foreach (['values', 'earlier'] as $column) {
-            DB::statement("UPDATE looks SET `{$column}` = JSON_SET(`{$column}`, '$.place', 'start') WHERE `{$column}` IS NOT NULL");
+            DB::statement("UPDATE looks SET `{$column}` = JSON_SET(`{$column}`, '$.place', 'start', '$.iconPicture', NULL) WHERE `{$column}` IS NOT NULL");
         }
         Schema::table('placements', function (Blueprint $table): void {
             $table->foreignId('look_id')->nullable()->comment('null: as its offer says')->constrained();

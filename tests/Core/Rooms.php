@@ -29,7 +29,7 @@ final class Rooms
         'Files' => [],
         'Finding' => ['Changes', 'Database', 'Looks', 'Models'],
         'Fulfilment' => ['Changes', 'Database', 'Messages', 'Models', 'Time'],
-        'Looks' => ['Changes', 'Database', 'Models'],
+        'Looks' => ['Changes', 'Database', 'Files', 'Models', 'Time'],
         'Messages' => ['Files', 'Models', 'Time'],
         'Models' => ['Time'],
         'Offers' => ['Changes', 'Database', 'Looks', 'Models', 'Shopfront', 'Time'],

@@ -8,6 +8,7 @@ use PaperKite\Look\ButtonPicture;
 use PaperKite\Look\Colour;
 use PaperKite\Look\Font;
 use PaperKite\Look\Icon;
+use PaperKite\Look\IconPicture;
 use PaperKite\Look\Look;
 use PaperKite\Look\Shadow;
 use PaperKite\Look\Side;
@@ -28,6 +29,7 @@ final class LookValues
             'icon' => $look->icon->value, 'iconSide' => $look->iconSide->value, 'iconGap' => $look->iconGap,
             'width' => $look->width->value, 'widthPercent' => $look->widthPercent, 'alignment' => $look->alignment->value,
             'place' => $look->place->value, 'followsPage' => $look->followsPage, 'classes' => $look->classes,
+            'iconPicture' => $look->iconPicture === null ? null : get_object_vars($look->iconPicture),
             'picture' => $picture === null ? null : [
                 'path' => $picture->path, 'text' => $picture->text, 'givesWidth' => $picture->givesWidth, 'size' => $picture->size,
                 'isPercent' => $picture->isPercent, 'ownWidth' => $picture->ownWidth, 'ownHeight' => $picture->ownHeight,
@@ -37,7 +39,7 @@ final class LookValues
 
     public static function look(string $json): Look
     {
-        /** @var array{fill: string, ink: string, border: string, borderWidth: int, corner: int, crossCorner: int, shadow: string, paddingBlock: int, paddingInline: int, font: string, fontSize: int, isBold: bool, icon: string, iconSide: string, iconGap: int, width: string, widthPercent: int, alignment: string, place: string, followsPage: bool, classes: list<string>, picture: array{path: string, text: string, givesWidth: bool, size: int, isPercent: bool, ownWidth: int, ownHeight: int}|null} $kept */
+        /** @var array{fill: string, ink: string, border: string, borderWidth: int, corner: int, crossCorner: int, shadow: string, paddingBlock: int, paddingInline: int, font: string, fontSize: int, isBold: bool, icon: string, iconSide: string, iconGap: int, width: string, widthPercent: int, alignment: string, place: string, followsPage: bool, classes: list<string>, iconPicture: array{path: string, ownWidth: int, ownHeight: int}|null, picture: array{path: string, text: string, givesWidth: bool, size: int, isPercent: bool, ownWidth: int, ownHeight: int}|null} $kept */
         $kept = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
         return new Look(
@@ -62,6 +64,7 @@ final class LookValues
             followsPage: $kept['followsPage'],
             classes: $kept['classes'],
             place: Side::from($kept['place']),
+            iconPicture: $kept['iconPicture'] === null ? null : new IconPicture(...$kept['iconPicture']),
             picture: $kept['picture'] === null ? null : new ButtonPicture(...$kept['picture']),
         );
     }

@@ -220,7 +220,11 @@ export interface components {
         WidgetIcon: {
             /** @description The path of SVG, in a box of 20 by 20. */
             path: string;
-            /** @description In px. */
+            /** @description A whole address of a picture in place of the path; blank: the path is drawn. */
+            src: string;
+            /** @description Of the picture, in px. */
+            width: number;
+            /** @description In px; of a picture its height. */
             size: number;
             /** @description To the words, in px. */
             gap: number;

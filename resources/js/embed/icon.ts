@@ -1,3 +1,4 @@
+import { element } from './elements'
 import type { Widget } from './told'
 
 const SVG = 'http://www.w3.org/2000/svg'
@@ -11,14 +12,21 @@ const STROKE = {
   'aria-hidden': 'true',
 }
 
-/** The mark beside the words, drawn with their colour. */
-export function icon({ path, size, gap, is_last }: NonNullable<Widget['icon']>): SVGElement {
+/** The mark beside the words, drawn with their colour, or the seller's own picture. */
+export function icon({ path, src, width, size, gap, is_last }: NonNullable<Widget['icon']>): SVGElement | HTMLElement {
+  const margin = is_last ? 'marginInlineStart' : 'marginInlineEnd'
+  if (src) {
+    const picture = element('img', { src, alt: '', width: String(width), height: String(size) })
+    picture.style.verticalAlign = '-0.25em'
+    picture.style[margin] = `${gap}px`
+    return picture
+  }
   const mark = document.createElementNS(SVG, 'svg')
   const line = document.createElementNS(SVG, 'path')
   for (const [name, value] of Object.entries({ ...STROKE, width: String(size), height: String(size) }))
     mark.setAttribute(name, value)
   mark.style.verticalAlign = '-0.12em'
-  mark.style[is_last ? 'marginInlineStart' : 'marginInlineEnd'] = `${gap}px`
+  mark.style[margin] = `${gap}px`
   line.setAttribute('d', path)
   mark.append(line)
   return mark

@@ -22,7 +22,7 @@ li.lost > :first-child { opacity: .45; }
 @if ($look->picture !== null)
 <span style="{{ PaperKite\Medium\Markup::style([...$style->room(), 'max-width' => '100%']) }}"><img src="{{ $base.$look->picture->path }}" alt="{{ $look->picture->text }}" style="{{ PaperKite\Medium\Markup::style([...$look->picture->drawn(), 'opacity' => $state['isOff'] ? '.5' : null]) }}"></span>
 @else
-<span class="button" dir="auto" @if ($state['isOff']) aria-disabled="true" @endif @if ($state['isBusy']) aria-busy="true" @endif>{!! $style->content($state['words']) !!}</span>
+<span class="button" dir="auto" @if ($state['isOff']) aria-disabled="true" @endif @if ($state['isBusy']) aria-busy="true" @endif>{!! $style->content($state['words'], $base) !!}</span>
 @endif
 <small>{{ $state['label'] }}</small>
 </li>

@@ -86,15 +86,17 @@ final class ButtonStyleTest extends TestCase
 
     public function test_a_mark_stands_on_its_side_of_the_words_and_is_nothing_to_a_reader(): void
     {
-        $before = (new ButtonStyle(self::look(['icon' => 'leaf', 'icon_side' => 'start', 'icon_gap' => '6'])))->content('Buy & go');
-        $after = (new ButtonStyle(self::look(['icon' => 'kite', 'icon_side' => 'end', 'icon_gap' => '0'])))->content('Buy & go');
+        $before = (new ButtonStyle(self::look(['icon' => 'leaf', 'icon_side' => 'start', 'icon_gap' => '6'])))->content('Buy & go', 'https://honey.example');
+        $after = (new ButtonStyle(self::look(['icon' => 'kite', 'icon_side' => 'end', 'icon_gap' => '0'])))->content('Buy & go', 'https://honey.example');
 
         self::assertStringStartsWith('<svg', $before);
         self::assertStringEndsWith('</svg>Buy &amp; go', $before);
         self::assertStringContainsString('margin-inline-end:6px', $before);
         self::assertStringStartsWith('Buy &amp; go<svg', $after);
         self::assertStringContainsString('aria-hidden="true"', $after);
-        self::assertSame('Buy &amp; go', (new ButtonStyle(self::look([])))->content('Buy & go'));
+        $own = (new ButtonStyle(self::look(['font_size' => '16', 'icon_side' => 'end', 'icon_gap' => '5'], icon: new PictureFacts('/pictures/a.svg', 200, 100))))->content('Buy & go', 'https://honey.example');
+        self::assertSame('Buy &amp; go<img src="https://honey.example/pictures/a.svg" alt="" width="40" height="20" style="vertical-align:-0.25em;margin-inline-start:5px">', $own);
+        self::assertSame('Buy &amp; go', (new ButtonStyle(self::look([])))->content('Buy & go', 'https://honey.example'));
     }
 
     public function test_a_dark_page_shows_the_dark_colours_and_what_is_off_stays_off(): void
@@ -120,12 +122,12 @@ final class ButtonStyleTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $with */
-    private static function look(array $with, ?PictureFacts $picture = null): Look
+    private static function look(array $with, ?PictureFacts $picture = null, ?PictureFacts $icon = null): Look
     {
         return LookEntry::read(FormInput::of($with + [
             'name' => 'Tarn', 'fill' => '#b92b4f', 'ink' => '#ffffff', 'border' => '#b92b4f', 'border_width' => '0', 'corner' => '4', 'cross_corner' => '15', 'shadow' => 'none',
             'padding_block' => '12', 'padding_inline' => '22', 'font' => 'plain', 'font_size' => '16', 'is_bold' => true, 'icon' => 'none', 'icon_side' => 'start', 'icon_gap' => '8',
             'width' => 'own', 'width_percent' => '50', 'alignment' => 'middle', 'follows_page' => false, 'classes' => '', 'picture_text' => 'Buy', 'picture_side' => 'width', 'picture_size' => '200', 'picture_unit' => 'px',
-        ]), isset($with['picture_none']) ? null : $picture)->look ?? self::fail('The look of the sample is wrong.');
+        ]), isset($with['picture_none']) ? null : $picture, $icon)->look ?? self::fail('The look of the sample is wrong.');
     }
 }

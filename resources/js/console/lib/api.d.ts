@@ -485,6 +485,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/looks/icons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Upload an icon
+         * @description An SVG drawing is drawn anew from its shapes.
+         */
+        post: operations["uploadIcon"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/looks/trial": {
         parameters: {
             query?: never;
@@ -2300,6 +2320,10 @@ export interface components {
             icon: components["schemas"]["Icon"];
             icon_side: components["schemas"]["Side"];
             icon_gap: string;
+            /** @description An uploaded picture in place of the icon; null: none, or the one that is there already. */
+            icon_id: number | null;
+            /** @description Of the picture that is there already; blank: none. */
+            icon_path: string;
             width: components["schemas"]["Width"];
             width_percent: string;
             alignment: components["schemas"]["Side"];
@@ -3629,7 +3653,11 @@ export interface components {
         WidgetIcon: {
             /** @description The path of SVG, in a box of 20 by 20. */
             path: string;
-            /** @description In px. */
+            /** @description A whole address of a picture in place of the path; blank: the path is drawn. */
+            src: string;
+            /** @description Of the picture, in px. */
+            width: number;
+            /** @description In px; of a picture its height. */
             size: number;
             /** @description To the words, in px. */
             gap: number;
@@ -4642,6 +4670,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookList"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    uploadIcon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    picture: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Picture"];
                 };
             };
             422: components["responses"]["Refused"];

@@ -3,8 +3,14 @@ import { useSession } from './session'
 
 export const MOST_BYTES = 10 * 1024 * 1024
 
-/** Sends a picture to the shop; one that is too large is refused before it is sent. */
-export function useUpload(): (file: File) => Promise<{ picture?: Schemas['Picture']; error?: string }> {
+/**
+ * Sends a picture to the shop; one that is too large is refused before it is sent.
+ *
+ * @param as An icon may be an SVG drawing.
+ */
+export function useUpload(
+  as: 'picture' | 'icon' = 'picture',
+): (file: File) => Promise<{ picture?: Schemas['Picture']; error?: string }> {
   const session = useSession()
 
   return async (file) => {
@@ -12,12 +18,13 @@ export function useUpload(): (file: File) => Promise<{ picture?: Schemas['Pictur
       return { error: `${file.name} has ${(file.size / 1024 / 1024).toFixed(1)} MB; up to 10 MB are taken.` }
     const body = new FormData()
     body.append('picture', file)
+    const sent = {
+      params: { path: { shop: session.slug } },
+      body: { picture: file.name },
+      bodySerializer: () => body,
+    }
     const { data, refusal } = await outcome(
-      api.POST('/shops/{shop}/pictures', {
-        params: { path: { shop: session.slug } },
-        body: { picture: file.name },
-        bodySerializer: () => body,
-      }),
+      as === 'icon' ? api.POST('/shops/{shop}/looks/icons', sent) : api.POST('/shops/{shop}/pictures', sent),
     )
     return data
       ? { picture: data }

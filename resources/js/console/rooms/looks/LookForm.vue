@@ -65,6 +65,7 @@ const size = computed({
     if (step) set({ font_size: step.font_size, padding_block: step.padding_block, padding_inline: step.padding_inline })
   },
 })
+const hasIcon = computed(() => entry.value.icon_id !== null || entry.value.icon_path !== '')
 const hasPicture = computed(() => entry.value.picture_id !== null || entry.value.picture_path !== '')
 
 function set(part: Partial<Schemas['LookEntry']>): void {
@@ -83,6 +84,17 @@ function proposalAt(field: string): string | null | undefined {
 
 const send = useUpload()
 const refused = ref('')
+
+const sendIcon = useUpload('icon')
+const refusedIcon = ref('')
+
+async function uploadIcon(event: Event): Promise<void> {
+  const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
+  if (!file) return
+  const { picture, error } = await sendIcon(file)
+  refusedIcon.value = error ?? ''
+  if (picture) set({ icon_id: picture.id, icon_path: picture.path })
+}
 
 async function upload(event: Event): Promise<void> {
   const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
@@ -133,8 +145,30 @@ async function upload(event: Event): Promise<void> {
       <PickField v-bind="value('font')" label="Font" :choices="FONTS" />
       <TextField v-bind="field('font_size')" label="Size, px" inputmode="numeric" />
       <SwitchField v-bind="value('is_bold')" class="self-end pb-1.5" label="Bold" />
-      <PickField v-bind="value('icon')" label="Icon" :choices="ICONS" />
-      <template v-if="entry.icon !== 'none'">
+      <PickField v-if="!hasIcon" v-bind="value('icon')" label="Icon" :choices="ICONS" />
+      <div v-else class="flex items-end gap-3">
+        <img
+          :src="entry.icon_path"
+          alt="Your own icon"
+          class="h-10 max-w-24 object-contain"
+        />
+        <button type="button" class="side-deed" @click="set({ icon_id: null, icon_path: '' })">
+          Without your own icon
+        </button>
+      </div>
+      <div>
+        <label class="block"
+          ><span class="mb-1 block font-medium">Your own icon</span>
+          <input
+            type="file"
+            accept="image/svg+xml,image/png,image/jpeg,image/webp,image/gif"
+            class="w-full text-sm"
+            @change="uploadIcon"
+        /></label>
+        <p v-if="refusedIcon" class="text-sm text-wrong" role="alert">{{ refusedIcon }}</p>
+        <p v-else class="text-sm text-pencil">An SVG drawing, or a picture; it keeps its colours.</p>
+      </div>
+      <template v-if="entry.icon !== 'none' || hasIcon">
         <PickField
           v-bind="value('icon_side')"
           label="Icon stands"
