@@ -78,7 +78,7 @@ final readonly class Page
 
         return '<fieldset><legend>Pay with</legend>'.$choice('method', 'card', Chosen::METHODS['card'], ! $isWallet).$choice('method', 'wallet', Chosen::METHODS['wallet'], $isWallet).'</fieldset>'
             .'<fieldset><legend>Your account here</legend>'.$choice('as', 'guest', 'Without an account', ! $isAccount).$choice('as', 'account', 'With my account', $isAccount)
-            .'<label>Its e-mail address <input type="email" name="email" autocomplete="email" value="'.self::escaped($form['email'] ?? '').'"></label>'
+            .'<label for="email">Its e-mail address</label><input id="email" type="email" name="email" autocomplete="email" value="'.self::escaped($form['email'] ?? '').'">'
             .($complaint === '' ? '' : '<p role="alert">'.self::escaped($complaint).'</p>').'</fieldset>';
     }
 

@@ -123,6 +123,28 @@ final class OfferTripTest extends BrowserTestCase
         $browser->click('Offers')->seeing('The last change is not saved')->click('Leave without saving')->arrivingAt('/offers')->seeing('Take Large');
     }
 
+    public function test_a_look_with_an_icon_of_ones_own_is_held_against_what_it_was_and_worn_wide_at_one_place(): void
+    {
+        $place = $this->placement($this->offer($this->product($this->shop), ['caption' => 'Take a jar']), 'the front page', ['medium' => 'html']);
+        $file = sys_get_temp_dir().'/kite-'.bin2hex(random_bytes(4)).'.svg';
+        file_put_contents($file, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 20" onload="alert(1)"><circle cx="10" cy="10" r="8" fill="#fff"/></svg>');
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/looks"))->seeing('Compare with')->click('Moss')->click('large')->seeing('As it is saved')->seeingCount('[data-beside]', 1);
+        $browser->css('input[type=file][accept*=svg]')->sendKeys($file);
+        $browser->seeing('Without your own icon');
+        $this->assertAccessible($browser, 'two looks beside each other');
+        $browser->click('Save')->until(fn (): bool => $this->shop->looks()->where('name', 'Moss')->firstOrFail()->values->iconPicture !== null, 'the look with its icon');
+        unlink($file);
+
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$place->offer_id}"))->seeing('0 clicks')->click('Name, words and look of this place')->seeing('Look here')->click('as the offer')->click('Moss')->click('as the look says')->click('part of the page')->type('Part of the page, %', '60')->click('Save this place')->seeing('Saved.');
+        $snippet = $browser->css('[data-snippet]')->getText();
+        self::assertStringContainsString('width:60%', $snippet);
+        self::assertStringContainsString('.svg', $snippet);
+
+        $this->pinned($browser, $snippet)->seeing('Take a jar');
+        self::assertSame([true, 25], $browser->evaluate('const link = document.querySelector("article a"), icon = link.querySelector("img"); return [Math.abs(link.offsetWidth / link.parentElement.clientWidth - 0.6) < 0.02, icon.complete && icon.naturalWidth > 0 ? icon.offsetHeight : 0]'));
+        $browser->click('Take a jar')->arrivingAt('/checkout/');
+    }
+
     public function test_a_shopper_says_how_many_and_which_on_the_page_of_an_offer(): void
     {
         $wrap = $this->wrap();

@@ -6,6 +6,8 @@ namespace Tests\Browser;
 
 use App\Models\Product;
 use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
 use PaperKite\Offer\OfferState;
 
 /** A seller puts in goods with variants and pictures, and says what the shop adds to their price. */
@@ -97,6 +99,21 @@ final class SellerGoodsTest extends BrowserTestCase
 
         $browser->goTo($link)->arrivingAt('/cart')->seeing('€29.40')->goTo($this->shop->base().'/take/jam')->seeing('sells nothing under this SKU');
         self::assertStringEndsWith('/take/3*honey-340?from=spring', $link);
+    }
+
+    public function test_a_link_by_hand_names_its_goods_and_their_variant_and_its_clicks_are_told(): void
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Beeswax wrap', 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small'), new Choice('Large')])]]);
+        foreach (['Small' => 0, 'Large' => 4] as $size => $stock) {
+            $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $stock, 'sku' => 'wrap-'.strtolower($size), 'choices' => [$size], 'choices_digest' => hash('sha256', $size), 'stock' => $stock]);
+        }
+        $browser = $this->signedIn()->click('Write a link yourself')->seeing('Nothing with a label was clicked')->click('Beeswax wrap')->seeing('the shopper chooses')->seeing('/take/wrap');
+        $browser->click('the shopper chooses')->click('Small: none in stock')->seeing('It is sold out')->seeing('/take/wrap-small')->click('Small: none in stock')->click('Large')->seeing('/take/wrap-large')->notSeeing('It is sold out')->type('Label', 'spring')->seeing('from=spring');
+        $link = $browser->css('[data-link]')->getText();
+
+        $browser->goTo($link)->arrivingAt('/cart')->seeing('Beeswax wrap');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/links"))->seeing('Clicks by label');
+        self::assertSame("spring\n1 click\nin the last 30 days", $browser->css('[data-label]')->getText());
     }
 
     /** @param  array{int, int, int}  $colour */

@@ -6,6 +6,9 @@ namespace Tests\Browser;
 
 use App\Finding\Kind;
 use App\Finding\WriteWords;
+use GuzzleHttp\Client;
+use PaperKite\Offer\Onwards;
+use PaperKite\Results\EventKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A seller dresses the shop; a shopper on a phone finds something in it, and buys it. */
@@ -49,6 +52,24 @@ final class ShopLookTest extends BrowserTestCase
         $browser->click('Show the bill');
         self::assertTrue($browser->evaluate('return document.querySelector("#bill").getBoundingClientRect().top < innerHeight'));
         $browser->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street and number', '12 Chandler Court')->type('Town', 'Tarnmouth')->click('Pay €13.70')->seeing('Pay');
+    }
+
+    public function test_on_a_phone_the_way_leads_from_a_shared_link_to_the_thank_you_page(): void
+    {
+        $honey = $this->product($this->shop, ['sku' => 'honey', 'name' => 'Heather honey', 'price_minor' => 980, 'stock' => 5]);
+        $link = $this->placement($this->offer($honey, ['destination' => Onwards::Choose]))->link($this->shop)->url();
+        // Whoever was sent the link sees what the programs that make previews were told.
+        $told = (string) (new Client(['headers' => ['User-Agent' => 'Leafbot/2.0', 'Accept' => 'text/html']]))->get($link)->getBody();
+        self::assertStringContainsString('<meta property="og:title" content="Heather honey', $told);
+        self::assertSame(0, $this->acts($this->shop, EventKind::Click));
+
+        $browser = $this->browser(390, 664)->goTo($link)->seeing('Heather honey')->click('Buy now')->arrivingAt('/checkout/');
+        $browser->seeing('You pay at Harbour Till, by card or wallet. You need no account there.')->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street and number', '12 Chandler Court')->type('Town', 'Tarnmouth')->click('Pay €13.70');
+        $browser->seeing('Pay with')->click('Wallet on this device')->click('With my account')->click('Authorise 13.70 EUR')->seeing('Enter the e-mail address of your account');
+        self::assertTrue($browser->evaluate('return document.querySelector("[name=method][value=wallet]").checked'));
+        $browser->type('Its e-mail address', 'ada@letters.example')->click('Authorise 13.70 EUR')->arrivingAt('/thanks')->seeing('Your order');
+        self::assertSame([1, 4], [$this->acts($this->shop, EventKind::Click), $honey->refresh()->stock]);
+        self::assertLessThanOrEqual(390, $browser->evaluate('return document.documentElement.scrollWidth'));
     }
 
     public function test_whoever_is_offline_stays_on_the_page_and_is_told(): void
