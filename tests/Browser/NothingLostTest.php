@@ -53,7 +53,7 @@ final class NothingLostTest extends BrowserTestCase
         yield 'a new product' => [static fn (): string => 'products/new', 'Name', 'Ling honey'];
         yield 'the rules' => [static fn (): string => 'shop', 'Time zone', 'Europe/Madrid'];
         yield 'the checkout' => [static fn (): string => 'shop#checkout', 'After paying, on to', 'https://fern.example/thanks'];
-        yield 'the shopfront' => [static fn (): string => 'shop#shopfront', 'Normal', 'Have it'];
+        yield 'the shopfront' => [static fn (): string => 'shop#shopfront', 'Any other button of an offer', 'Have it'];
         yield 'the names' => [static fn (): string => 'shop#names', 'Name of the shop', 'Tarn Side Sweets'];
         yield 'the words' => [static fn (): string => 'shop/words', 'Nothing is in it yet.', 'Still empty.'];
         yield 'a coupon' => [static function (self $test): string {

@@ -114,7 +114,7 @@ final class CatalogueTest extends TestCase
     /** @return list<string> */
     private function forSellersAndLogs(): array
     {
-        return array_map(static fn (string $path): string => dirname(__DIR__, 3)."/app/{$path}.php", ['OpenLinks/CouponDoubt', 'Carts/TooManyCarts']);
+        return array_map(static fn (string $path): string => dirname(__DIR__, 3)."/app/{$path}.php", ['OpenLinks/CouponDoubt', 'OpenLinks/LinkGoods', 'Carts/TooManyCarts']);
     }
 
     /** @return list<string> */

@@ -29,7 +29,9 @@ function stockWords(product: Schemas['Product']): string {
 }
 
 function pick(product: Schemas['Product'] | null): void {
-  if (product) emit('picked', product)
+  if (!product) return
+  search.value = ''
+  emit('picked', product)
 }
 </script>
 

@@ -147,11 +147,7 @@ async function upload(event: Event): Promise<void> {
       <SwitchField v-bind="value('is_bold')" class="self-end pb-1.5" label="Bold" />
       <PickField v-if="!hasIcon" v-bind="value('icon')" label="Icon" :choices="ICONS" />
       <div v-else class="flex items-end gap-3">
-        <img
-          :src="entry.icon_path"
-          alt="Your own icon"
-          class="h-10 max-w-24 object-contain"
-        />
+        <img :src="entry.icon_path" alt="Your own icon" class="h-10 max-w-24 object-contain" />
         <button type="button" class="side-deed" @click="set({ icon_id: null, icon_path: '' })">
           Without your own icon
         </button>

@@ -133,13 +133,13 @@ const others = computed(() => inUse.value.filter(({ id }) => id !== chosen.value
       </div>
       <div class="min-w-0">
         <ComparedLooks
-          class="mb-3 border-b border-rule bg-paper pb-3 lg:sticky lg:top-0 lg:z-10 lg:max-h-[55vh] lg:overflow-y-auto"
+          class="border-rule bg-paper pb-3 lg:sticky lg:top-0 lg:z-10 lg:-mb-px lg:max-h-[55vh] lg:overflow-y-auto lg:border-b"
           :entry="entry"
           :look-id="chosen?.id ?? 0"
           :is-dirty="isDirty"
           :others="others"
         />
-        <ul class="mb-3 grid gap-1" aria-live="polite" data-doubts>
+        <ul class="grid gap-1" :class="{ 'my-3': trial?.doubts.length }" aria-live="polite" data-doubts>
           <li v-for="doubt in trial?.doubts ?? []" :key="doubt.sentence" class="text-amber">
             <strong>Check:</strong> {{ doubt.sentence }}
           </li>
