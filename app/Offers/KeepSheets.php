@@ -7,7 +7,6 @@ namespace App\Offers;
 use App\Models\Placement;
 use App\Models\Shop;
 use Illuminate\Database\ConnectionInterface;
-use PaperKite\Medium\HtmlButton;
 
 /** Keeps the style sheets that pasted buttons bring along, for good: a copy goes on asking for its own. */
 final readonly class KeepSheets
@@ -18,7 +17,7 @@ final readonly class KeepSheets
     public function of(Shop $shop, iterable $placements, OfferSnippets $snippets): void
     {
         foreach ($placements as $placement) {
-            $sheet = $placement->brings_sheet && $placement->medium === (new HtmlButton)->key() ? $snippets->placed($placement)->sheet : null;
+            $sheet = $snippets->placed($placement)->sheet;
             if ($sheet !== null) {
                 $this->db->table('button_sheets')->insertOrIgnore(['shop_id' => $shop->id, 'digest' => $sheet->digest, 'css' => $sheet->css]);
             }

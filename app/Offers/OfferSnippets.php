@@ -14,6 +14,7 @@ use App\Models\Shop;
 use App\Shopfront\PartnerTag;
 use PaperKite\Catalogue\Pick;
 use PaperKite\Medium\CopiedSheet;
+use PaperKite\Medium\HtmlButton;
 use PaperKite\Medium\Media;
 use PaperKite\Medium\PartnerNote;
 use PaperKite\Medium\Placed;
@@ -87,7 +88,8 @@ final readonly class OfferSnippets
             price: $partner === null && $goods !== [] ? $this->price() : null,
             isAvailable: ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
             partner: $partner === null ? null : $this->note($partner),
-            sheet: $placement->brings_sheet ? CopiedSheet::of($look) : null,
+            // A table is copied as a whole, without style sheets.
+            sheet: $placement->brings_sheet && $placement->medium === (new HtmlButton)->key() ? CopiedSheet::of($look) : null,
             priceNote: $partner === null && $this->taxIsAdded() ? $this->shop->wording()->say('price.plus_tax') : '',
         );
     }

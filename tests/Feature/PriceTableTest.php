@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Offer;
+use App\Models\Placement;
 use App\Models\Shop;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
@@ -131,6 +132,16 @@ final class PriceTableTest extends TestCase
         $this->getJson($this->address(''))->assertJsonPath('items.0.columns.0.caution', '')->assertJsonPath('items.0.columns.1.caution', static fn (string $said): bool => str_starts_with($said, 'This offer is archived'));
         $this->postJson($this->address('/trial'), $this->entry([0, 1, 2], null))->assertOk()->assertJsonPath("cautions.{$this->offers[1]}", static fn (string $said): bool => str_contains($said, 'bring the offer back'))->assertJsonCount(1, 'cautions');
         $this->getJson($this->address("/{$id}"))->assertJsonPath('columns.1.state', 'archived');
+    }
+
+    public function test_a_column_brings_no_style_sheet_along_whatever_its_place_says(): void
+    {
+        $this->made([0, 1]);
+        $column = Placement::query()->where('offer_id', $this->offers[0])->firstOrFail();
+        $this->putJson($this->console("/api/shops/{$this->shop->slug}/placements/{$column->id}"), ['page' => 'Jars', 'medium' => 'html', 'label' => '', 'caption' => '', 'brings_sheet' => true])->assertOk();
+
+        self::assertStringNotContainsString('<link', $this->snippet());
+        self::assertSame('price_table', $column->refresh()->medium);
     }
 
     public function test_tax_that_comes_on_top_is_told_beside_the_price(): void

@@ -8,6 +8,7 @@ use App\Http\Console\Once\OnlyOnce;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
+use App\Models\Placement;
 use GuzzleHttp\Promise\PromiseInterface;
 use PaperKite\Order\GoodsState;
 use Psr\Http\Message\ResponseInterface;
@@ -50,6 +51,31 @@ final class ManySellersTest extends ServedTestCase
 
         self::assertSame([200], array_values(array_unique($this->statuses($saves))));
         self::assertSame(9, $this->read($this->ask('GET', 'rules')->wait())['version']);
+    }
+
+    public function test_a_price_table_that_sixteen_save_with_other_columns_is_whole_and_each_column_keeps_its_code(): void
+    {
+        $offers = array_map(fn (int $number): int => $this->offer($this->product($this->shop, ['name' => "Jar {$number}"]))->id, range(1, 4));
+        $table = $this->read($this->ask('POST', 'price-tables', self::tableEntry('Jars', $offers))->wait());
+        $codes = Placement::query()->whereIn('offer_id', $offers)->pluck('code', 'offer_id')->all();
+        $id = is_int($table['id'] ?? null) ? $table['id'] : self::fail('A table has a number.');
+        $saves = [];
+        for ($window = 1; $window <= self::WINDOWS; $window++) {
+            $entry = self::tableEntry('Jars', $window % 2 === 0 ? $offers : array_reverse(array_slice($offers, 0, 3)), $offers[$window % 3]);
+            $entry['columns'][0]['text'] = "Window {$window}";
+            $saves[] = $this->ask('PUT', "price-tables/{$id}", $entry);
+            $saves[] = $this->ask('POST', "offers/{$offers[$window % 4]}/state", ['state' => $window % 2 === 0 ? 'paused' : 'live']);
+            $saves[] = $this->ask('POST', 'price-tables/trial', $entry);
+        }
+        self::assertSame([], array_diff($this->statuses($saves), [200, 422]), 'What a state can’t become is refused.');
+
+        $now = $this->read($this->ask('GET', "price-tables/{$id}")->wait());
+        self::assertContains(count((array) $now['columns']), [3, 4]);
+        self::assertSame(1 + self::WINDOWS, $now['version']);
+        self::assertSame(count((array) $now['columns']), Placement::query()->where('price_table_id', $id)->count());
+        foreach ($offers as $offer) {
+            self::assertContains($codes[$offer], Placement::query()->where('offer_id', $offer)->pluck('code')->all(), 'A code that was given out stays.');
+        }
     }
 
     public function test_an_act_that_sixteen_windows_ask_for_under_one_name_is_done_once_and_answered_to_all(): void
