@@ -9,7 +9,7 @@ use App\Models\Shop;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * The labels of a shop's open links, each with a number for the results. Anybody can type one into an address:
+ * The labels of a shop's open links, each with a number by which clicks are counted. Anybody can type one into an address:
  * a shop keeps so many that it has not used itself, and counts what comes further as one, "other".
  */
 final readonly class Labels

@@ -25,7 +25,7 @@ final readonly class OpenLink
         public ?string $coupon = null,
         /** Where the shopper returns; whether that is allowed, the shop's hosts say. */
         public ?string $back = null,
-        /** A label for the results. */
+        /** By which clicks are counted. */
         public ?string $from = null,
     ) {}
 
@@ -86,7 +86,7 @@ final readonly class OpenLink
             'to' => $this->to === null ? null : [$this->to->value, $this->to->meaning()],
             'coupon' => $this->coupon === null ? null : [$this->coupon, 'This coupon is used, where it counts.'],
             'back' => $this->back === null ? null : [$this->back, 'The shopper returns there.'],
-            'from' => $this->from === null ? null : [$this->from, 'A label, for the results.'],
+            'from' => $this->from === null ? null : [$this->from, 'A label: clicks are counted by it.'],
         ]);
     }
 

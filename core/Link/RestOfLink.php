@@ -17,7 +17,7 @@ final readonly class RestOfLink
         public ?string $coupon = null,
         /** Where the shopper returns; whether that is allowed is asked again when it is used. */
         public ?string $back = null,
-        /** The link's label for the results. */
+        /** The label by which the link's clicks are counted. */
         public ?string $from = null,
         /** The cart in which the link's other goods are; `null` where there is none of its own. */
         public ?string $cart = null,

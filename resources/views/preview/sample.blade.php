@@ -11,7 +11,7 @@ body { margin: 0 auto; padding: 2.5rem 1.25rem; max-width: 40rem; font: 1.05rem/
 </style>
 </head>
 <body>
-<p class="note">A sample page: somebody’s article with your code in it. Click it as a shopper would. A click here counts in your results, and what you pay for is an order.</p>
+<p class="note">A sample page: somebody’s article with your code in it. Click it as a shopper would. A click here is counted like any other, and what you pay for is an order.</p>
 <h1 dir="auto">{{ $page }}</h1>
 <p>The morning was still when we carried the first of them down the lane. It had taken three winters to get the shape right, and nobody in the house had said a word about it, which is how we knew that it was good.</p>
 <div class="ware">{!! $snippet !!}</div>

@@ -137,7 +137,7 @@ final class OpenLinkTest extends TestCase
         $link = OpenLink::read('2*honey,adopt@yearly', 'to=pay&from=spring');
 
         self::assertSame(
-            ['The shop’s own address.', 'Goods follow, with commas between.', '2 of “honey”.', 'One of “adopt”, by plan “yearly”.', 'Straight to paying, with just this.', 'A label, for the results.'],
+            ['The shop’s own address.', 'Goods follow, with commas between.', '2 of “honey”.', 'One of “adopt”, by plan “yearly”.', 'Straight to paying, with just this.', 'A label: clicks are counted by it.'],
             array_map(static fn (AnatomyPart $part): string => $part->meaning, $link->anatomy(self::BASE)),
         );
     }

@@ -23,7 +23,7 @@ use PaperKite\Text\Line;
     new OA\Property(property: 'page', description: 'What the seller calls the place.', type: 'string'),
     new OA\Property(property: 'medium', ref: '#/components/schemas/MediumKey'),
     new OA\Property(property: 'form', ref: '#/components/schemas/WidgetForm', description: 'How much a widget shows; where it is left out, as it is; at first its button.'),
-    new OA\Property(property: 'label', description: 'For the results; blank: none.', type: 'string'),
+    new OA\Property(property: 'label', description: 'By which its clicks are counted; blank: none.', type: 'string'),
     new OA\Property(property: 'caption', description: 'Blank: as the offer says.', type: 'string'),
     new OA\Property(property: 'brings_sheet', description: 'Whether a pasted button brings along how it looks when it is pointed at, pressed, focused and on dark pages; where it is left out, as it is.', type: 'boolean'),
     new OA\Property(property: 'look_id', description: 'Its own look; null: as the offer says; where it is left out, as it is.', type: 'integer', nullable: true),

@@ -26,7 +26,7 @@ final readonly class PlacementResource
         public MediumResource $medium,
         #[OA\Property(ref: '#/components/schemas/WidgetForm')]
         public WidgetForm $form,
-        #[OA\Property(description: 'For the results; blank: none.')]
+        #[OA\Property(description: 'By which its clicks are counted; blank: none.')]
         public string $label,
         #[OA\Property(description: 'Its own words on the button; blank: as the offer says.')]
         public string $caption,

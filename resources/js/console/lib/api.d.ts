@@ -2847,7 +2847,7 @@ export interface components {
             page: string;
             medium: components["schemas"]["Medium"];
             form: components["schemas"]["WidgetForm"];
-            /** @description For the results; blank: none. */
+            /** @description By which its clicks are counted; blank: none. */
             label: string;
             /** @description Its own words on the button; blank: as the offer says. */
             caption: string;
@@ -2886,7 +2886,7 @@ export interface components {
             medium: components["schemas"]["MediumKey"];
             /** @description How much a widget shows; where it is left out, as it is; at first its button. */
             form?: components["schemas"]["WidgetForm"];
-            /** @description For the results; blank: none. */
+            /** @description By which its clicks are counted; blank: none. */
             label: string;
             /** @description Blank: as the offer says. */
             caption: string;
