@@ -10,6 +10,7 @@ import PickField from '../../kit/PickField.vue'
 import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
+import { WIDTHS } from '../../kit/widths'
 import ColourField from './ColourField.vue'
 
 /** The values of a look. What is said of them comes from the server. */
@@ -34,11 +35,6 @@ const ICONS = [
   { value: 'line' as const, label: 'a line that leads on' },
   { value: 'parcel' as const, label: 'a parcel' },
   { value: 'leaf' as const, label: 'a leaf' },
-]
-const WIDTHS = [
-  { value: 'own' as const, label: 'as its words need' },
-  { value: 'percent' as const, label: 'part of the page' },
-  { value: 'full' as const, label: 'all of the page' },
 ]
 const SIDES = [
   { value: 'start' as const, label: 'at the start' },

@@ -9,6 +9,7 @@ import { useSession } from '../../../lib/session'
 import PickField from '../../../kit/PickField.vue'
 import SwitchField from '../../../kit/SwitchField.vue'
 import TextField from '../../../kit/TextField.vue'
+import { WIDTHS } from '../../../kit/widths'
 
 /** What a place is called, says and counts as; it can rest while the others go on. */
 const props = defineProps<{
@@ -32,12 +33,7 @@ const draft = useDraft(() => `${session.slug}/place/${props.placement.id}`, entr
 draft.begin(0)
 const refusal = ref<Refusal | null>(null)
 const isSaved = ref(false)
-const WIDTHS = [
-  { value: '' as const, label: 'as the look says' },
-  { value: 'own' as const, label: 'as its words need' },
-  { value: 'percent' as const, label: 'part of the page' },
-  { value: 'full' as const, label: 'all of the page' },
-]
+const widths = [{ value: '' as const, label: 'as the look says' }, ...WIDTHS]
 /** What is drawn has a look. */
 const isDrawn = computed(() => ['html', 'widget', 'email', 'price_table'].includes(entry.value.medium))
 const all = ref<Schemas['Look'][]>([])
@@ -91,7 +87,7 @@ async function save(): Promise<void> {
         v-if="entry.medium !== 'email'"
         :model-value="entry.width"
         label="Width here"
-        :choices="WIDTHS"
+        :choices="widths"
         @update:model-value="
           (width) => set({ width, width_percent: width === 'percent' ? entry.width_percent || '50' : '' })
         "
