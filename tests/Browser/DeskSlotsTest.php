@@ -110,7 +110,7 @@ final class DeskSlotsTest extends BrowserTestCase
     {
         $offer = $this->offer($this->product($this->shop, ['name' => 'A parcel of heather honey and a very longwindedlynamedbeeswaxwrapthatneverends']));
         $this->placement($offer, 'a page whose name is long and goes on and on until it is cut off somewhere');
-        $browser = $this->signedIn(390)->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill');
+        $browser = $this->signedIn(390)->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing('On the bill')->seeing('0 clicks');
 
         self::assertLessThanOrEqual(390, $browser->evaluate('return document.documentElement.scrollWidth'));
         $browser->click('Look: Kite silk. Change it')->seeing('Deep water');

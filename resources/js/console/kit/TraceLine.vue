@@ -17,7 +17,7 @@ const words = computed(() => (total.value === 1 ? '1 click' : `${total.value} cl
 </script>
 
 <template>
-  <span class="inline-flex items-end gap-2.5" :title="`${words} in the last 30 days`">
+  <span class="relative inline-flex items-end gap-2.5" :title="`${words} in the last 30 days`">
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" :width="WIDTH" :height="HEIGHT" aria-hidden="true">
       <polyline :points="points" fill="none" class="stroke-sea" stroke-width="1.5" stroke-linejoin="round" />
     </svg>
