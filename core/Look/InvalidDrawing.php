@@ -36,6 +36,6 @@ final class InvalidDrawing extends InvalidArgumentException implements Refusal
 
     public static function tooLong(int $most): self
     {
-        return new self("The drawing is more than {$most} times as long as it is high; choose one that is nearer to a square.");
+        return new self("One side of the drawing is more than {$most} times the other; choose one that is nearer to a square.");
     }
 }

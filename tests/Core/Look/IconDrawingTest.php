@@ -87,6 +87,7 @@ final class IconDrawingTest extends TestCase
         yield 'a size that is none' => [$svg(self::SHAPE, 'width="100%" height="1em"'), 'how large'];
         yield 'a size of nothing' => [$svg(self::SHAPE, 'viewBox="0 0 20 0"'), 'how large'];
         yield 'a long one' => [$svg(self::SHAPE, 'viewBox="0 0 100 20"'), 'nearer to a square'];
+        yield 'a high one' => [$svg(self::SHAPE, 'viewBox="0 0 20 100"'), 'One side of the drawing'];
         yield 'too many shapes' => [$svg(str_repeat('<path d="M0"/>', 1001)), 'simplify'];
         yield 'too deep' => [$svg(str_repeat('<g>', 30).self::SHAPE.str_repeat('</g>', 30)), 'simplify'];
         yield 'too many bytes' => [$svg(str_repeat(' ', 50_001)), '50 KB'];

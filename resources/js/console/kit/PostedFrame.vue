@@ -52,7 +52,6 @@ watch(settled, show)
       :title="title"
       class="h-full w-full border border-rule"
       :class="{ 'invisible absolute inset-0': frame !== shown && frames.length > 1 }"
-      tabindex="-1"
       @load="arrived(frame, $event)"
     />
   </div>

@@ -21,6 +21,5 @@ const GROUNDS: { value: Ground; label: string }[] = [
   <div class="flex flex-wrap gap-x-6 gap-y-1">
     <SegmentedChoice v-model="width" label="Width" :choices="WIDTHS" />
     <SegmentedChoice v-model="ground" label="Background" :choices="GROUNDS" />
-    <slot />
   </div>
 </template>

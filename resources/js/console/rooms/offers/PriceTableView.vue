@@ -10,6 +10,7 @@ import PreviewFrame from '../../kit/PreviewFrame.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import TableColumns from './TableColumns.vue'
 import TextField from '../../kit/TextField.vue'
+import type { Ground } from '../../kit/surroundings'
 import { useDates } from '../../lib/useDates'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { useSession } from '../../lib/session'
@@ -22,7 +23,7 @@ const { table, typed, entry, trial, refusal, draft, errorAt, discard, restore, s
   usePriceTable(props)
 const { isDirty, wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
-const ground = ref<'light' | 'dark' | 'patterned'>('light')
+const ground = ref<Ground>('light')
 const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
 </script>
 

@@ -99,7 +99,11 @@ async function save(): Promise<void> {
         inputmode="numeric"
       />
     </template>
-    <TextField v-bind="field('label')" label="Label" note="Clicks are counted by it too: see Links." />
+    <TextField
+      v-bind="field('label')"
+      label="Label"
+      note="Clicks are counted by it too: see “Write a link yourself”."
+    />
     <div v-if="entry.medium === 'html'">
       <SwitchField
         label="Its colours change when pointed at, pressed, or on a dark page"
