@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Carts;
 
 use App\Models\Cart;
-use App\Models\Placement;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Quantity;
 
@@ -14,18 +13,19 @@ final readonly class AddLines
 {
     /**
      * @param  non-empty-list<Goods>  $goods
+     * @param  int|null  $placementId  that led here
      * @param  int|null  $labelId  of the open link that was followed
      */
-    public function __invoke(Cart $cart, array $goods, ?Placement $placement, ?int $labelId): void
+    public function __invoke(Cart $cart, array $goods, ?int $placementId, ?int $labelId): void
     {
         $rows = implode(', ', array_fill(0, count($goods), '(?, ?, ?, ?, ?, ?, ?, ?)'));
         $bindings = array_merge(...array_map(
-            static fn (Goods $each): array => [$cart->id, $each->product->id, $each->variant?->id, $each->quantity, $each->terms->kind->value, $each->terms->amount?->minor, $placement?->id, $labelId],
+            static fn (Goods $each): array => [$cart->id, $each->product->id, $each->variant?->id, $each->quantity, $each->terms->kind->value, $each->terms->amount?->minor, $placementId, $labelId],
             $goods,
         ));
         DB::insert(
             "INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, terms, amount_minor, placement_id, label_id) VALUES {$rows} ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity))"
-            .($placement === null && $labelId === null ? '' : ', placement_id = VALUES(placement_id), label_id = VALUES(label_id)'),
+            .($placementId === null && $labelId === null ? '' : ', placement_id = VALUES(placement_id), label_id = VALUES(label_id)'),
             [...$bindings, Quantity::LARGEST],
         );
     }

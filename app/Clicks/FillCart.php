@@ -46,7 +46,7 @@ final readonly class FillCart
                 $filling->isAlone => $this->alone($shop, $owner, $caller, $filling, $now),
                 default => $this->shared($shop, $owner, $caller, $filling, $now),
             };
-            $add = $filled->isFilledNow ? Did::add($shop, $filling->source(), $filling->goods, $caller) : null;
+            $add = $filled->isFilledNow ? Did::add($shop, $filling->source, $filling->goods, $caller) : null;
             ($this->record)(...array_filter([$click, $add], static fn (?Event $event): bool => $event !== null));
 
             return $filled->cart;
@@ -72,7 +72,7 @@ final readonly class FillCart
     {
         $first = $filling->goods[0];
         $earlier = $owner->isNew || ! $filling->isClick ? null : Cart::query()
-            ->where(['shop_id' => $shop->id, 'visitor' => $owner->digest, 'last_placement_id' => $filling->placement?->id, 'last_take' => $filling->link])
+            ->where(['shop_id' => $shop->id, 'visitor' => $owner->digest, 'last_placement_id' => $filling->source->placementId, 'last_take' => $filling->link])
             ->whereNull('shared_by')
             ->when(! $filling->isNamed, fn (Builder $recent) => $recent->where('last_added_at', '>', $this->sameClickSince($now)))
             // Two buttons of the shop's own are told apart by what they sell.
@@ -81,8 +81,8 @@ final readonly class FillCart
         if ($earlier !== null) {
             return new Filled($earlier, false);
         }
-        $cart = $this->carts->alone($shop, $owner, $caller, ['last_placement_id' => $filling->placement?->id, 'last_take' => $filling->link, 'last_added_at' => $now, 'created_at' => $now] + $filling->said());
-        ($this->addLines)($cart, $filling->goods, $filling->placement, $filling->labelId);
+        $cart = $this->carts->alone($shop, $owner, $caller, ['last_placement_id' => $filling->source->placementId, 'last_take' => $filling->link, 'last_added_at' => $now, 'created_at' => $now] + $filling->said());
+        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->labelId);
 
         return new Filled($cart, true);
     }
@@ -94,9 +94,9 @@ final readonly class FillCart
 
     private function filled(Cart $cart, Filling $filling, CarbonImmutable $now): Filled
     {
-        ($this->addLines)($cart, $filling->goods, $filling->placement, $filling->labelId);
+        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->labelId);
         $cart->update([
-            'last_placement_id' => $filling->placement?->id,
+            'last_placement_id' => $filling->source->placementId,
             'last_take' => $filling->link,
             'last_added_at' => $now,
             'second_step_at' => $cart->wasRecentlyCreated ? null : $now,

@@ -17,11 +17,10 @@ final readonly class Filling
         public array $goods,
         /** Whether the goods get a cart of their own, beside the shopper's one shared cart. */
         public bool $isAlone,
-        public ?Placement $placement = null,
+        /** What its results are credited to. */
+        public Source $source,
         /** SHA-256 of the open link that was followed. */
         public ?string $link = null,
-        /** Of that link, as `Labels` knows it. */
-        public ?int $labelId = null,
         public ?string $coupon = null,
         /** Where the shopper lands after paying; `null`: as the shop says. */
         public ?string $back = null,
@@ -36,7 +35,7 @@ final readonly class Filling
     /** @param  non-empty-list<Goods>  $goods */
     public static function byPlacement(Placement $placement, array $goods, bool $isAlone): self
     {
-        return new self($goods, $isAlone, $placement, back: $placement->offer->landing);
+        return new self($goods, $isAlone, Source::of($placement), back: $placement->offer->landing);
     }
 
     /**
@@ -49,13 +48,13 @@ final readonly class Filling
     {
         $isNamed = $click !== '';
 
-        return new self($goods, $isAlone, $placement, link: $isNamed ? hash('sha256', "widget {$click}") : null, back: $placement->offer->landing, isClick: $isNamed, isNamed: $isNamed);
+        return new self($goods, $isAlone, Source::of($placement), link: $isNamed ? hash('sha256', "widget {$click}") : null, back: $placement->offer->landing, isClick: $isNamed, isNamed: $isNamed);
     }
 
     /** @param  non-empty-list<Goods>  $goods */
     public static function byLink(array $goods, bool $isAlone, string $link, ?int $labelId, ?string $coupon, ?string $back): self
     {
-        return new self($goods, $isAlone, link: $link, labelId: $labelId, coupon: $coupon, back: $back);
+        return new self($goods, $isAlone, Source::of(null, $labelId), link: $link, coupon: $coupon, back: $back);
     }
 
     /**
@@ -66,7 +65,7 @@ final readonly class Filling
      */
     public static function byChoice(array $goods, bool $isAlone, ?int $labelId, ?string $coupon, ?string $back, ?Cart $into): self
     {
-        return new self($goods, $isAlone, labelId: $labelId, coupon: $coupon, back: $back, into: $into, isClick: false);
+        return new self($goods, $isAlone, Source::of(null, $labelId), coupon: $coupon, back: $back, into: $into, isClick: false);
     }
 
     /**
@@ -77,13 +76,7 @@ final readonly class Filling
      */
     public static function byButton(array $goods, bool $isAlone, ?Placement $placement): self
     {
-        return new self($goods, $isAlone, $placement, back: $placement?->offer->landing, isClick: $isAlone || $placement !== null);
-    }
-
-    /** What its results are credited to. */
-    public function source(): Source
-    {
-        return Source::of($this->placement, $this->labelId);
+        return new self($goods, $isAlone, Source::of($placement), back: $placement?->offer->landing, isClick: $isAlone || $placement !== null);
     }
 
     /** @return array<string, string> what it says of the cart, where it says anything */
@@ -95,6 +88,6 @@ final readonly class Filling
     /** Whether the cart was filled by the same click a moment ago. */
     public function isOf(Cart $cart): bool
     {
-        return $this->isClick && $cart->last_placement_id === $this->placement?->id && $cart->last_take === $this->link;
+        return $this->isClick && $cart->last_placement_id === $this->source->placementId && $cart->last_take === $this->link;
     }
 }
