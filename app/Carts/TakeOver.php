@@ -119,10 +119,10 @@ final readonly class TakeOver
     private function add(Cart $source, Cart $into): void
     {
         $this->db->insert(
-            'INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, terms, amount_minor, placement_id, label_id)
-             SELECT ?, product_id, variant_id, quantity - IF(handed_to = ?, handed_pieces, 0), terms, amount_minor, placement_id, label_id
+            'INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, terms, amount_minor, placement_id, offer_id, label_id)
+             SELECT ?, product_id, variant_id, quantity - IF(handed_to = ?, handed_pieces, 0), terms, amount_minor, placement_id, offer_id, label_id
              FROM cart_lines AS source WHERE source.cart_id = ? AND quantity > IF(handed_to = ?, handed_pieces, 0) ORDER BY source.id
-             ON DUPLICATE KEY UPDATE quantity = LEAST(?, cart_lines.quantity + VALUES(quantity)), placement_id = VALUES(placement_id), label_id = VALUES(label_id)',
+             ON DUPLICATE KEY UPDATE quantity = LEAST(?, cart_lines.quantity + VALUES(quantity)), placement_id = VALUES(placement_id), offer_id = VALUES(offer_id), label_id = VALUES(label_id)',
             [$into->id, $into->id, $source->id, $into->id, Quantity::LARGEST],
         );
         $this->db->update('UPDATE cart_lines SET handed_to = ?, handed_pieces = quantity WHERE cart_id = ?', [$into->id, $source->id]);

@@ -43,7 +43,7 @@ final readonly class CountCheckout
     private function told(Collection $lines): array
     {
         return array_values($lines->map(static fn (CartLine $line): LineOfEvent => new LineOfEvent(
-            $line->placement_id, $line->label_id, new EventGoods($line->product_id, $line->quantity),
+            $line->placement_id, $line->offer_id, $line->label_id, new EventGoods($line->product_id, $line->quantity),
         ))->all());
     }
 }

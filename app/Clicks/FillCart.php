@@ -82,7 +82,7 @@ final readonly class FillCart
             return new Filled($earlier, false);
         }
         $cart = $this->carts->alone($shop, $owner, $caller, ['last_placement_id' => $filling->source->placementId, 'last_take' => $filling->link, 'last_added_at' => $now, 'created_at' => $now] + $filling->said());
-        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->labelId);
+        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->offerInDisplay(), $filling->source->labelId);
 
         return new Filled($cart, true);
     }
@@ -94,7 +94,7 @@ final readonly class FillCart
 
     private function filled(Cart $cart, Filling $filling, CarbonImmutable $now): Filled
     {
-        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->labelId);
+        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->offerInDisplay(), $filling->source->labelId);
         $cart->update([
             'last_placement_id' => $filling->source->placementId,
             'last_take' => $filling->link,

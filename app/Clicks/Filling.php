@@ -35,7 +35,10 @@ final readonly class Filling
     /** @param  non-empty-list<Goods>  $goods */
     public static function byPlacement(Placement $placement, array $goods, bool $isAlone): self
     {
-        return new self($goods, $isAlone, Source::of($placement), back: $placement->offer->landing);
+        // Two columns of a display are two things to click on.
+        $link = $placement->within === null ? null : hash('sha256', "column {$placement->id}");
+
+        return new self($goods, $isAlone, Source::of($placement), link: $link, back: $placement->offer->landing);
     }
 
     /**
@@ -72,11 +75,11 @@ final readonly class Filling
      * By a button of the shop's own pages: pressed twice, it adds twice, but buys once.
      *
      * @param  non-empty-list<Goods>  $goods
-     * @param  Placement|null  $placement  that led to the page
+     * @param  Credit  $credit  what led to the page
      */
-    public static function byButton(array $goods, bool $isAlone, ?Placement $placement): self
+    public static function byButton(array $goods, bool $isAlone, Credit $credit): self
     {
-        return new self($goods, $isAlone, Source::of($placement), back: $placement?->offer->landing, isClick: $isAlone || $placement !== null);
+        return new self($goods, $isAlone, $credit->source, back: $credit->back, isClick: $isAlone || $credit->isOneClick);
     }
 
     /** @return array<string, string> what it says of the cart, where it says anything */

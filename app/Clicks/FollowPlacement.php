@@ -43,7 +43,7 @@ final readonly class FollowPlacement
 
             return match ($way->first()) {
                 Step::Product => $this->productPage($placement),
-                Step::Offer => "/o/{$placement->code}",
+                Step::Offer => "/o/{$placement->code}".($placement->within === null ? '' : "?in={$placement->within->code}"),
                 Step::Cart => '/cart',
                 Step::Checkout => $this->checkoutOf($placement->shop, $owner),
                 null => throw new \LogicException('What leads out leads to no page of the shop.'),
@@ -105,7 +105,7 @@ final readonly class FollowPlacement
     {
         $line = $placement->offer->lines[0] ?? throw new \LogicException('A product page shows a product.');
 
-        return '/p/'.rawurlencode($line->variant->sku ?? $line->product->sku).'?'.http_build_query(['quantity' => $line->quantity, 'k' => $placement->code]);
+        return '/p/'.rawurlencode($line->variant->sku ?? $line->product->sku).'?'.http_build_query(['quantity' => $line->quantity, 'k' => $placement->within->code ?? $placement->code]);
     }
 
     /** Of the shopper's own cart; where there is none, the cart's page says so. */

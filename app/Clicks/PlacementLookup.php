@@ -21,7 +21,7 @@ use PaperKite\Link\PlacementCode;
 final class PlacementLookup
 {
     private const COLUMNS = [
-        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page', 'caption', 'look_id', 'paused_at', 'deleted_at'],
+        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'page', 'caption', 'look_id', 'price_table_id', 'paused_at', 'deleted_at'],
         'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'page', 'look_id', 'state'],
         'shops' => ['id', 'slug', 'name', 'host', 'currency', 'words', 'checkout_slug', 'timezone', 'listed_hosts', 'referrer_policy', 'payee'],
         'offer_lines' => ['id', 'position', 'product_id', 'variant_id', 'quantity', 'terms', 'amount_minor'],

@@ -13,7 +13,9 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
 use App\Partners\JoinedAddresses;
+use Closure;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use PaperKite\Offer\OfferState;
@@ -22,7 +24,7 @@ use PaperKite\Offer\OfferState;
 final class ReadPlacements
 {
     private const PLACED = [
-        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'form', 'caption', 'look_id', 'width', 'width_percent', 'paused_at'],
+        'placements' => ['id', 'shop_id', 'offer_id', 'code', 'form', 'caption', 'look_id', 'width', 'width_percent', 'paused_at', 'price_table_id', 'is_stressed', 'column_name', 'column_text'],
         'offers' => ['id', 'shop_id', 'destination', 'cart_use', 'opening', 'ask_label', 'ask_least', 'ask_most', 'caption', 'words', 'landing', 'page', 'look_id', 'state'],
     ];
 
@@ -43,11 +45,35 @@ final class ReadPlacements
      */
     public function __invoke(Shop $shop, array $codes): array
     {
-        $rows = $codes === [] ? [] : DB::table('placements')->join('offers', 'offers.id', '=', 'placements.offer_id')
-            ->where('placements.shop_id', $shop->id)->whereIn('placements.code', $codes)
+        return $codes === [] ? [] : $this->read($shop, static fn (Builder $placed) => $placed->whereIn('placements.code', $codes)->orderBy('placements.code'));
+    }
+
+    /**
+     * @param  list<int>  $tables  their ids
+     * @return array<int, list<Placement>> by price table, the columns whose offers are live or paused, in their order
+     */
+    public function columns(Shop $shop, array $tables): array
+    {
+        $columns = [];
+        foreach ($tables === [] ? [] : $this->read($shop, static fn (Builder $placed) => $placed->whereIn('placements.price_table_id', $tables)->orderBy('placements.table_position')) as $column) {
+            $columns[$column->price_table_id ?? 0][] = $column;
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  Closure(Builder): mixed  $which
+     * @return list<Placement>
+     */
+    private function read(Shop $shop, Closure $which): array
+    {
+        $placed = DB::table('placements')->join('offers', 'offers.id', '=', 'placements.offer_id')
+            ->where('placements.shop_id', $shop->id)
             ->whereNull('placements.deleted_at')
-            ->whereIn('offers.state', [OfferState::Live, OfferState::Paused])
-            ->orderBy('placements.code')->get(Joined::selection(self::PLACED))->map(static fn (object $row): array => (array) $row)->all();
+            ->whereIn('offers.state', [OfferState::Live, OfferState::Paused]);
+        $which($placed);
+        $rows = $placed->get(Joined::selection(self::PLACED))->map(static fn (object $row): array => (array) $row)->all();
         $lines = $rows === [] ? [] : $this->lines(array_column($rows, 'offers_id'));
 
         return array_values(array_map(static function (array $row) use ($lines, $shop): Placement {

@@ -14,6 +14,7 @@ final readonly class ReadWidgets
 {
     public function __construct(
         private ReadPlacements $placements,
+        private ReadDisplays $displays,
         private ReadLooks $looks,
     ) {}
 
@@ -21,7 +22,25 @@ final readonly class ReadWidgets
     public function __invoke(Shop $shop, array $codes, Moment $at): Widgets
     {
         $placements = ($this->placements)($shop, $codes);
-        $looks = ($this->looks)($shop);
+        $left = array_values(array_diff($codes, array_map(static fn (Placement $placement): string => $placement->code, $placements)));
+        $tables = ($this->displays)($shop, $left);
+        $worn = new WornLooks(($this->looks)($shop), $shop->base());
+        $widget = static fn (Placement $placement): WidgetData => WidgetData::of($placement, $shop, $worn->of($placement), $at);
+
+        return new Widgets(
+            array_map($widget, $placements),
+            array_map(static fn (ReadTable $table): WidgetTable => WidgetTable::of($table->display, $shop, array_map(
+                static fn (Placement $column): WidgetColumn => WidgetColumn::of($column, $shop, $widget($column)),
+                $table->columns,
+            )), $tables),
+            WidgetWords::of($shop),
+            self::nextChange(array_merge($placements, ...array_map(static fn (ReadTable $table): array => $table->columns, $tables)), $at),
+        );
+    }
+
+    /** @param  list<Placement>  $placements */
+    private static function nextChange(array $placements, Moment $at): ?Moment
+    {
         $changes = null;
         foreach ($placements as $placement) {
             foreach ($placement->offer->lines as $line) {
@@ -30,17 +49,6 @@ final readonly class ReadWidgets
             }
         }
 
-        $worn = [];
-
-        return new Widgets(
-            array_map(static function (Placement $placement) use ($shop, $looks, $at, &$worn): WidgetData {
-                $look = $looks->at($placement, $placement->offer);
-                $key = "{$look->id} {$placement->width?->value} {$placement->width_percent}";
-
-                return WidgetData::of($placement, $shop, $worn[$key] ??= WidgetLook::of($look, $looks->worn($placement, $placement->offer), $shop->base()), $at);
-            }, $placements),
-            WidgetWords::of($shop),
-            $changes,
-        );
+        return $changes;
     }
 }

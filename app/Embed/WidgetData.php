@@ -25,6 +25,8 @@ final readonly class WidgetData
         public string $code,
         #[OA\Property(description: 'Where a click leads; a whole address of the shop.')]
         public string $href,
+        #[OA\Property(description: 'Of the display that it stands in; blank: it stands by itself.')]
+        public string $in,
         #[OA\Property(ref: '#/components/schemas/WidgetForm')]
         public WidgetForm $form,
         #[OA\Property(enum: ['idle', 'sold_out', 'not_available'])]
@@ -74,12 +76,16 @@ final readonly class WidgetData
         $click = WidgetClick::of($offer, $state);
         $partner = $offer->partnerLine();
         $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop->wording());
+        // A display says by itself what stands beside the button.
+        $form = $placement->within === null ? $placement->form : WidgetForm::Button;
+        $tellsPrice = $form !== WidgetForm::Button || $placement->within !== null;
         $opensNewTab = $offer->opening === Opening::NewTab;
 
         return new self(
             code: $placement->code,
-            href: $placement->link($shop)->url(),
-            form: $placement->form,
+            href: $placement->address($shop),
+            in: $placement->within->code ?? '',
+            form: $form,
             state: $state->value,
             caption: $caption,
             working: $working,
@@ -92,9 +98,9 @@ final readonly class WidgetData
             follows_page: $look->followsPage,
             icon: $look->icon,
             picture: $state === ButtonState::Idle ? $look->picture : null,
-            note: $tag === null ? '' : self::note($tag, $placement->form),
-            goods: $placement->form === WidgetForm::Picture ? WidgetGoods::of($offer, $shop->base()) : null,
-            price: $placement->form === WidgetForm::Button ? null : WidgetPrice::ofOffer($offer, $at),
+            note: $tag === null ? '' : self::note($tag, $tellsPrice),
+            goods: $form === WidgetForm::Picture ? WidgetGoods::of($offer, $shop->base()) : null,
+            price: $tellsPrice ? WidgetPrice::ofOffer($offer, $at) : null,
             is_one: $offer->lines->count() === 1,
             questions: $click === WidgetClick::Follow ? [] : self::questions($offer, $shop, $at),
             ask: $click === WidgetClick::Follow ? null : WidgetAsk::of($offer),
@@ -102,9 +108,9 @@ final readonly class WidgetData
     }
 
     /** Who sells it, and that the shop earns by it; what it costs there, where the form is about the price. */
-    private static function note(PartnerTag $tag, WidgetForm $form): string
+    private static function note(PartnerTag $tag, bool $tellsPrice): string
     {
-        return $form === WidgetForm::Button ? $tag->disclosure : trim("{$tag->price} {$tag->disclosure}");
+        return ! $tellsPrice ? $tag->disclosure : trim("{$tag->price} {$tag->disclosure}");
     }
 
     /** @return list<WidgetQuestions> */

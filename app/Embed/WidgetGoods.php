@@ -37,15 +37,10 @@ final readonly class WidgetGoods
         $isOne = $offer->lines->count() === 1;
 
         return new self(
-            $offer->lines->map(self::name(...))->implode(' + '),
+            $offer->lines->map(static fn (OfferLine $line): string => $line->name())->implode(' + '),
             $isOne ? $first->product->summaryText() : '',
             $picture === null ? null : $base.$picture,
             $lead->alt ?? '',
         );
-    }
-
-    private static function name(OfferLine $line): string
-    {
-        return $line->variant === null ? $line->product->name : "{$line->product->name}, ".implode(', ', $line->variant->choices);
     }
 }

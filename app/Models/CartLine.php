@@ -17,6 +17,7 @@ use PaperKite\Catalogue\Quantity;
  * @property int|null $variant_id
  * @property int $quantity
  * @property int|null $placement_id
+ * @property int|null $offer_id of what was clicked, where the placement shows several
  * @property int|null $label_id of the open link that led here, as `Results\Labels` knows it
  * @property int|null $seen_unit_minor
  * @property string $pick_key of what is one line of its cart

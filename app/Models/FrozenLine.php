@@ -55,6 +55,8 @@ final readonly class FrozenLine
         public int $eventSequence = 0,
         /** @var list<string> who comes, a name for each seat, where that is asked */
         public array $attendees = [],
+        /** Of what was clicked, where the placement shows several; `null`: as the placement has it. */
+        public ?int $offerId = null,
     ) {}
 
     /** As `cart_lines.pick_key` has it. */
@@ -94,6 +96,7 @@ final readonly class FrozenLine
             place: $event->place ?? '',
             eventSequence: $line->product->eventSequence($line->variant),
             attendees: $line->attendees(),
+            offerId: $line->offer_id,
         );
     }
 }

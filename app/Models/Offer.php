@@ -142,6 +142,15 @@ final class Offer extends Model
             && ! $line->product->stockFor($line->variant)->covers($line->quantity));
     }
 
+    /** Whether tax comes on top of what it says that it costs. */
+    public function addsTax(Shop $shop): bool
+    {
+        $tax = $shop->rules()->tax;
+
+        return ! $tax->areContained && $this->partnerLine() === null
+            && $this->lines->contains(static fn (OfferLine $line): bool => ! $line->product->kind->isMoneyItself() && $tax->take($line->product->tax_class));
+    }
+
     public function toCore(Shop $shop, string $look): CoreOffer
     {
         return new CoreOffer(

@@ -28,6 +28,12 @@ final class OfferLine extends Model
 
     public $timestamps = false;
 
+    /** What it is called, with the choices that were made. */
+    public function name(): string
+    {
+        return $this->variant === null ? $this->product->name : "{$this->product->name}, ".implode(', ', $this->variant->choices);
+    }
+
     /** Whether the shopper has still to say which variant, or how much. */
     public function leavesAChoice(): bool
     {

@@ -21,6 +21,7 @@ use PaperKite\Words\Said;
  * @property int $product_id
  * @property int|null $variant_id
  * @property int|null $placement_id
+ * @property int|null $offer_id of what was clicked, where the placement shows several
  * @property int|null $label_id of the open link, as `Results\Labels` knows it
  * @property string $sku
  * @property string $name

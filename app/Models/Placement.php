@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use PaperKite\Link\PlacementCode;
@@ -47,8 +48,17 @@ final class Placement extends Model
 {
     use CanBeDeleted;
 
+    /** In which it was clicked, as its column; `null`: by itself. */
+    public ?DisplayPlacement $within = null;
+
     /** @var array<string, mixed> */
     protected $attributes = ['form' => WidgetForm::Button, 'brings_sheet' => false, 'column_name' => '', 'column_text' => ''];
+
+    /** Placements that show several ways to buy are `DisplayPlacement`s. */
+    protected static function booted(): void
+    {
+        self::addGlobalScope('offer', static fn (Builder $query) => $query->whereNotNull('placements.offer_id'));
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -59,6 +69,21 @@ final class Placement extends Model
     public function link(Shop $shop): PlacementLink
     {
         return new PlacementLink($shop->base(), PlacementCode::read($this->code) ?? throw new \LogicException("Placement {$this->id} has no readable code."));
+    }
+
+    /** Itself, as it is clicked as a column of a display. */
+    public function clickedIn(DisplayPlacement $display): self
+    {
+        $clicked = clone $this;
+        $clicked->within = $display;
+
+        return $clicked;
+    }
+
+    /** Where a click on it leads. */
+    public function address(Shop $shop): string
+    {
+        return $this->link($shop)->url().($this->within === null ? '' : "?in={$this->within->code}");
     }
 
     /** Whether the seller holds it back for now: here, or wherever its offer stands. */

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $is_stale
  * @property CarbonImmutable|null $put_away_at
  * @property Collection<int, Placement> $columns
+ * @property Collection<int, DisplayPlacement> $places
  * @property CarbonImmutable|null $deleted_at
  */
 final class PriceTable extends Model
@@ -37,6 +38,12 @@ final class PriceTable extends Model
     protected function casts(): array
     {
         return ['deleted_at' => 'immutable_datetime', 'copied_at' => 'immutable_datetime', 'is_stale' => 'boolean', 'put_away_at' => 'immutable_datetime'];
+    }
+
+    /** @return HasMany<DisplayPlacement, $this> where all of it stands */
+    public function places(): HasMany
+    {
+        return $this->hasMany(DisplayPlacement::class, 'whole_table_id')->orderBy('id');
     }
 
     /** @return HasMany<Placement, $this> */

@@ -254,6 +254,12 @@ final class Shop extends Model
         return $this->hasMany(Placement::class);
     }
 
+    /** @return HasMany<DisplayPlacement, $this> */
+    public function displayPlacements(): HasMany
+    {
+        return $this->hasMany(DisplayPlacement::class);
+    }
+
     /** @return HasMany<PriceTable, $this> */
     public function priceTables(): HasMany
     {

@@ -90,7 +90,7 @@ final readonly class OfferSnippets
             partner: $partner === null ? null : $this->note($partner),
             // A table is copied as a whole, without style sheets.
             sheet: $placement->brings_sheet && $placement->medium === (new HtmlButton)->key() ? CopiedSheet::of($look) : null,
-            priceNote: $partner === null && $this->taxIsAdded() ? $this->shop->wording()->say('price.plus_tax') : '',
+            priceNote: $this->offer->addsTax($this->shop) ? $this->shop->wording()->say('price.plus_tax') : '',
         );
     }
 
@@ -115,13 +115,6 @@ final readonly class OfferSnippets
     }
 
     /** Whether tax comes on top of any of its prices. */
-    private function taxIsAdded(): bool
-    {
-        $tax = $this->shop->rules()->tax;
-
-        return ! $tax->areContained && $this->offer->lines->contains(static fn (OfferLine $line): bool => ! $line->product->kind->isMoneyItself() && $tax->take($line->product->tax_class));
-    }
-
     private function note(OfferLine $line): PartnerNote
     {
         $tag = PartnerTag::of($line->product, null, $this->shop->wording());
@@ -142,7 +135,7 @@ final readonly class OfferSnippets
         $event = $product->event($line->variant);
 
         return new PlacedGoods(
-            $line->variant === null ? $product->name : "{$product->name}, ".implode(', ', $line->variant->choices),
+            $line->name(),
             $line->variant->sku ?? $product->sku,
             $product->summaryText(),
             $this->picture($product),

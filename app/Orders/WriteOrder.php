@@ -75,7 +75,7 @@ final readonly class WriteOrder
     {
         $device = Cart::query()->whereKey($checkout->cart_id)->value('device');
         ($this->record)(EventKind::Order, $shop, $checkout->bill->shopper->country, is_int($device) ? Device::numbered($device) : null, array_map(
-            static fn (FrozenLine $line): LineOfEvent => new LineOfEvent($line->placementId, $line->labelId, new EventGoods(
+            static fn (FrozenLine $line): LineOfEvent => new LineOfEvent($line->placementId, $line->offerId, $line->labelId, new EventGoods(
                 $line->productId, $line->quantity, $line->subtotalMinor - $line->discountMinor, $line->profitMinor ?? 0,
             )),
             $checkout->bill->lines,
@@ -89,6 +89,7 @@ final readonly class WriteOrder
             'product_id' => $line->productId,
             'variant_id' => $line->variantId,
             'placement_id' => $line->placementId,
+            'offer_id' => $line->offerId,
             'label_id' => $line->labelId,
             'sku' => $line->sku,
             'name' => $line->name,

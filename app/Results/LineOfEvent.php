@@ -9,6 +9,8 @@ final readonly class LineOfEvent
 {
     public function __construct(
         public ?int $placementId,
+        /** Of what was clicked, where the placement shows several; `null`: as the placement has it. */
+        public ?int $offerId,
         public ?int $labelId,
         public EventGoods $goods,
     ) {}

@@ -23,8 +23,8 @@ final readonly class RecordLines
         $offers = $this->offersOf($lines);
         $sources = $goods = [];
         foreach ($lines as $line) {
-            $from = "{$line->placementId}|{$line->labelId}";
-            $sources[$from] ??= Source::kept($offers[$line->placementId ?? 0] ?? null, $line->placementId, $line->labelId);
+            $from = "{$line->placementId}|{$line->offerId}|{$line->labelId}";
+            $sources[$from] ??= Source::kept($line->offerId ?? $offers[$line->placementId ?? 0] ?? null, $line->placementId, $line->labelId);
             $goods[$from][] = $line->goods;
         }
         ($this->record)(...array_map(
@@ -36,14 +36,14 @@ final readonly class RecordLines
 
     /**
      * @param  list<LineOfEvent>  $lines
-     * @return array<int, int> by placement
+     * @return array<int, int|null> by placement
      */
     private function offersOf(array $lines): array
     {
         $placements = array_unique(array_filter(array_map(static fn (LineOfEvent $line): ?int => $line->placementId, $lines), is_int(...)));
         $offers = [];
         foreach ($placements === [] ? [] : $this->db->table('placements')->whereIn('id', $placements)->get(['id', 'offer_id']) as $placement) {
-            /** @var object{id: int, offer_id: int} $placement */
+            /** @var object{id: int, offer_id: int|null} $placement */
             $offers[$placement->id] = $placement->offer_id;
         }
 

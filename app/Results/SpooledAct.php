@@ -22,11 +22,13 @@ final readonly class SpooledAct
         public ?string $country,
         public Device $device,
         public int $at,
+        /** The code of the display in which it was clicked; blank: it stands by itself. */
+        public string $in = '',
     ) {}
 
     public function line(): string
     {
-        return json_encode(['kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at], JSON_THROW_ON_ERROR);
+        return json_encode(['kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at] + ($this->in === '' ? [] : ['in' => $this->in]), JSON_THROW_ON_ERROR);
     }
 
     /** @return self|null `null` where the line is torn, or none of ours */
@@ -39,6 +41,6 @@ final readonly class SpooledAct
         [$kind, $device] = [EventKind::tryFrom($said['kind']), Device::numbered($said['device'])];
         $codes = array_map(static fn (mixed $code): ?string => is_string($code) ? PlacementCode::read($code)?->text : null, $said['codes']);
 
-        return $kind === null || $device === null ? null : new self($kind, array_values(array_filter($codes)), is_string($said['country'] ?? null) ? $said['country'] : null, $device, $said['at']);
+        return $kind === null || $device === null ? null : new self($kind, array_values(array_filter($codes)), is_string($said['country'] ?? null) ? $said['country'] : null, $device, $said['at'], is_string($said['in'] ?? null) ? $said['in'] : '');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Results;
 
 use App\Database\InTransaction;
+use App\Models\DisplayPlacement;
 use App\Models\Placement;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
@@ -68,18 +69,30 @@ final readonly class WriteSpooled
      */
     private function rows(array $acts): array
     {
-        $placements = $this->placements(array_values(array_unique(array_merge(...array_map(static fn (SpooledAct $act): array => $act->codes, $acts)))));
+        $codes = array_values(array_unique(array_merge(...array_map(static fn (SpooledAct $act): array => [...$act->codes, ...array_filter([$act->in])], $acts))));
+        $placements = $this->placements($codes);
+        $displays = $this->displays(array_values(array_diff($codes, $placements->keys()->all())));
         $rows = [];
         foreach ($acts as $act) {
             foreach ($act->codes as $code) {
                 $placement = $placements->get($code);
-                if ($placement !== null) {
-                    array_push($rows, ...EventRows::of(self::event($act, $placement), CarbonImmutable::createFromTimestampUTC($act->at)));
-                }
+                $display = $displays->get($code);
+                $event = match (true) {
+                    $placement !== null => self::event($act, self::clickedIn($placement, $displays->get($act->in))),
+                    $display !== null => new Event($act->kind, $display->shop, Source::ofDisplay($display), $act->country, $act->device),
+                    default => null,
+                };
+                array_push($rows, ...($event === null ? [] : EventRows::of($event, CarbonImmutable::createFromTimestampUTC($act->at))));
             }
         }
 
         return $rows;
+    }
+
+    /** A page may say anything of where its widgets stand. */
+    private static function clickedIn(Placement $placement, ?DisplayPlacement $display): Placement
+    {
+        return $display !== null && $display->whole_table_id === $placement->price_table_id ? $placement->clickedIn($display) : $placement;
     }
 
     private static function event(SpooledAct $act, Placement $placement): Event
@@ -92,10 +105,19 @@ final readonly class WriteSpooled
 
     /**
      * @param  list<string>  $codes
+     * @return Collection<string, DisplayPlacement> by code
+     */
+    private function displays(array $codes): Collection
+    {
+        return $codes === [] ? new Collection : DisplayPlacement::query()->whereIn('code', $codes)->with('shop:id,timezone,currency')->get(['id', 'shop_id', 'code', 'whole_table_id'])->keyBy(static fn (DisplayPlacement $display): string => $display->code);
+    }
+
+    /**
+     * @param  list<string>  $codes
      * @return Collection<string, Placement> by code
      */
     private function placements(array $codes): Collection
     {
-        return Placement::query()->whereIn('code', $codes)->with(['shop:id,timezone,currency', 'offer:id', 'offer.lines:id,offer_id,product_id,position'])->get(['id', 'shop_id', 'offer_id', 'code'])->keyBy(static fn (Placement $placement): string => $placement->code);
+        return Placement::query()->whereIn('code', $codes)->with(['shop:id,timezone,currency', 'offer:id', 'offer.lines:id,offer_id,product_id,position'])->get(['id', 'shop_id', 'offer_id', 'code', 'price_table_id'])->keyBy(static fn (Placement $placement): string => $placement->code);
     }
 }

@@ -62,7 +62,7 @@ final class GoodsInCartTest extends TestCase
             new Goods($this->wrap, null, 1, Terms::giving($this->shop->money(750))), new Goods($this->wrap, null, 1, Terms::giving($this->shop->money(75))), new Goods($this->wrap, null, 4, Terms::giving($this->shop->money(750))),
         ];
         foreach ($picked as $goods) {
-            app(AddLines::class)($cart, [$goods], null, null);
+            app(AddLines::class)($cart, [$goods], null, null, null);
         }
 
         self::assertSame([3, 1, 5, 1], CartLine::query()->where('cart_id', $cart->id)->orderBy('id')->pluck('quantity')->all());

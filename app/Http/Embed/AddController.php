@@ -9,6 +9,7 @@ use App\Carts\TooManyCarts;
 use App\Carts\WidgetToken;
 use App\Clicks\FillCart;
 use App\Clicks\Filling;
+use App\Clicks\FindDisplay;
 use App\Clicks\PlacementLookup;
 use App\Embed\WidgetClick;
 use App\Http\Input;
@@ -32,6 +33,7 @@ final readonly class AddController
 
     public function __construct(
         private PlacementLookup $lookup,
+        private FindDisplay $displays,
         private ReadWidgetCart $read,
         private FillCart $fill,
         private LeadOver $leadOver,
@@ -41,6 +43,7 @@ final readonly class AddController
     #[OA\Post(path: '/cart/add', operationId: 'addByWidget', summary: 'Put what a widget sells into the cart of its page', security: [])]
     #[OA\RequestBody(content: new OA\MediaType(mediaType: 'application/x-www-form-urlencoded', schema: new OA\Schema(required: ['code'], properties: [
         new OA\Property(property: 'code', description: 'Of the placement.', type: 'string'),
+        new OA\Property(property: 'in', description: 'Of the display in which it was clicked.', type: 'string'),
         new OA\Property(property: 'token', description: 'Of the cart; one that opens none begins a new one.', type: 'string'),
         new OA\Property(property: 'click', description: 'A name for this click, by which it counts once however often it is sent.', type: 'string'),
         new OA\Property(property: 'quantity', type: 'string'),
@@ -96,6 +99,14 @@ final readonly class AddController
             return null;
         }
         $placement->setRelation('shop', $shop);
+        $in = Input::text($request, 'in');
+        if ($in !== '') {
+            $this->displays->around($placement, $in);
+            // A display that is paused sells nothing; what stands elsewhere is sold there.
+            if ($placement->within?->paused_at !== null) {
+                return null;
+            }
+        }
         $placement->offer->setRelation('shop', $shop);
         (new Collection($placement->offer->lines->all()))->load(['product.variants']);
 

@@ -32,6 +32,7 @@ final readonly class SeenController
     #[OA\RequestBody(content: new OA\MediaType(mediaType: 'application/x-www-form-urlencoded', schema: new OA\Schema(properties: [
         new OA\Property(property: 'view', description: 'Codes of placements, with commas between them.', type: 'string'),
         new OA\Property(property: 'click', description: 'The code of a placement.', type: 'string'),
+        new OA\Property(property: 'in', description: 'Of the display in which it was clicked.', type: 'string'),
     ])))]
     #[OA\Response(response: 204, description: 'Whatever became of it.')]
     #[OA\Response(response: 429, description: 'Too often: nothing is counted.')]
@@ -41,7 +42,7 @@ final readonly class SeenController
             $codes = self::codes(Input::text($request, $name), $kind === EventKind::View ? self::MOST : 1);
             if ($codes !== []) {
                 $caller = ($this->caller)($request);
-                $this->spool->append(new SpooledAct($kind, $codes, $caller->country(), $caller->device, $this->clock->now()->getTimestamp()));
+                $this->spool->append(new SpooledAct($kind, $codes, $caller->country(), $caller->device, $this->clock->now()->getTimestamp(), $kind === EventKind::Click ? PlacementCode::read(Input::text($request, 'in'))->text ?? '' : ''));
             }
         }
 

@@ -6,6 +6,7 @@ namespace App\Http\Embed;
 
 use App\Embed\WidgetData;
 use App\Embed\Widgets;
+use App\Embed\WidgetTable;
 use App\Embed\WidgetWords;
 use OpenApi\Attributes as OA;
 
@@ -15,12 +16,17 @@ final readonly class WidgetsResource
     /** Of the form of what is told; a script that knows another leaves its page as it is. */
     public const VERSION = 1;
 
-    /** @param  list<WidgetData>  $widgets */
+    /**
+     * @param  list<WidgetData>  $widgets
+     * @param  list<WidgetTable>  $tables
+     */
     private function __construct(
         #[OA\Property(description: 'Of the form of this answer.')]
         public int $v,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WidgetData::class))]
         public array $widgets,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WidgetTable::class))]
+        public array $tables,
         #[OA\Property]
         public WidgetWords $words,
         #[OA\Property(description: 'When something of it changes by itself, such as a sale that ends; null: never. RFC 3339.')]
@@ -29,6 +35,6 @@ final readonly class WidgetsResource
 
     public static function of(Widgets $told): self
     {
-        return new self(self::VERSION, $told->widgets, $told->words, $told->changes === null ? null : gmdate(DATE_RFC3339, $told->changes->seconds));
+        return new self(self::VERSION, $told->widgets, $told->tables, $told->words, $told->changes === null ? null : gmdate(DATE_RFC3339, $told->changes->seconds));
     }
 }

@@ -21,6 +21,7 @@ export function isPlainLink({ widget }: Told, origin: string): boolean {
  */
 export async function add({ widget }: Told, origin: string, answers: URLSearchParams, click: string): Promise<Done> {
   answers.set('code', widget.code)
+  answers.set('in', widget.in)
   answers.set('click', click)
   const cart = await cartAt(origin).add(answers)
   return { address: cart.go, count: cart.count }

@@ -129,6 +129,8 @@ export interface components {
             code: string;
             /** @description Where a click leads; a whole address of the shop. */
             href: string;
+            /** @description Of the display that it stands in; blank: it stands by itself. */
+            in: string;
             form: components["schemas"]["WidgetForm"];
             /** @enum {string} */
             state: "idle" | "sold_out" | "not_available";
@@ -202,6 +204,17 @@ export interface components {
         };
         /** @enum {string} */
         WidgetClick: "follow" | "stay" | "cart" | "pay";
+        /** @description A column of a price table. */
+        WidgetColumn: {
+            /** @description What it is called; several where it is called as its goods are. */
+            names: string[];
+            /** @description What is said of it; a blank one keeps its row free. */
+            lines: string[];
+            /** @description Beside the price; blank: nothing. */
+            price_note: string;
+            is_stressed: boolean;
+            widget: components["schemas"]["Widget"];
+        };
         /**
          * @description What is true of the interface that pages of other sites ask.
          * @enum {string}
@@ -269,6 +282,19 @@ export interface components {
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
         };
+        /** @description A price table as its page shows it now: offers side by side, each with its button. */
+        WidgetTable: {
+            /** @description Of the placement. */
+            code: string;
+            /** @description Of the page with the same table; a whole address of the shop. */
+            href: string;
+            name: string;
+            /** @description Above the column that stands out; blank: nothing. */
+            badge: string;
+            /** @description In its place: what there is to say; blank: the columns are shown. */
+            note: string;
+            columns: components["schemas"]["WidgetColumn"][];
+        };
         WidgetVariant: {
             /** @description One of each option, in their order. */
             choices: string[];
@@ -306,6 +332,7 @@ export interface components {
             /** @description Of the form of this answer. */
             v: number;
             widgets: components["schemas"]["Widget"][];
+            tables: components["schemas"]["WidgetTable"][];
             words: components["schemas"]["WidgetWords"];
             /** @description When something of it changes by itself, such as a sale that ends; null: never. RFC 3339. */
             changes_at: string | null;
@@ -366,6 +393,8 @@ export interface operations {
                 "application/x-www-form-urlencoded": {
                     /** @description Of the placement. */
                     code: string;
+                    /** @description Of the display in which it was clicked. */
+                    in?: string;
                     /** @description Of the cart; one that opens none begins a new one. */
                     token?: string;
                     /** @description A name for this click, by which it counts once however often it is sent. */
@@ -560,6 +589,8 @@ export interface operations {
                     view?: string;
                     /** @description The code of a placement. */
                     click?: string;
+                    /** @description Of the display in which it was clicked. */
+                    in?: string;
                 };
             };
         };

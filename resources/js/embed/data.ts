@@ -1,18 +1,18 @@
-import { PATIENCE_MS, VERSION, type Answer, type Told } from './told'
+import { PATIENCE_MS, VERSION, widgetsOf, type Answer, type Shown } from './told'
 
 /** So long a page that asks again and again is told what it was told before. */
 const FRESH_MS = 3000
 
 interface Asked {
   codes: Set<string>
-  answer: Promise<Map<string, Told>>
+  answer: Promise<Map<string, Shown>>
 }
 
 /** What is still to be sent, by shop: all that a page asks in one turn is one request. */
 const waiting = new Map<string, Asked>()
-const known = new Map<string, { told: Told; at: number }>()
+const known = new Map<string, { told: Shown; at: number }>()
 
-async function ask(origin: string, codes: string[]): Promise<Map<string, Told>> {
+async function ask(origin: string, codes: string[]): Promise<Map<string, Shown>> {
   const response = await fetch(`${origin}/embed/data?v=${VERSION}&codes=${codes.join(',')}`, {
     credentials: 'omit',
     // Its neighbour at the shop keeps it for seconds; the browser would keep it for as long again.
@@ -22,13 +22,19 @@ async function ask(origin: string, codes: string[]): Promise<Map<string, Told>> 
   if (!response.ok) throw new Error(`The shop answered ${response.status}.`)
   const told = (await response.json()) as Answer
   if (told.v !== VERSION) throw new Error('The shop speaks of widgets in a form that is not known here.')
+  const lasting = { words: told.words, changesAt: told.changes_at === null ? null : Date.parse(told.changes_at) }
+  const all: [string, Shown][] = [
+    ...told.widgets.map((widget): [string, Shown] => [widget.code, { widget, ...lasting }]),
+    // A shop of an earlier release knows none.
+    ...(told.tables ?? []).map((table): [string, Shown] => [table.code, { table, ...lasting }]),
+  ]
   // A shop's data may be of another installation than the script: it leads to pages, and runs nothing here.
-  if (!told.widgets.every(({ href }) => isWeb(href))) throw new Error('The shop leads to something that is no page.')
-  const changesAt = told.changes_at === null ? null : Date.parse(told.changes_at)
-  return new Map(told.widgets.map((widget) => [widget.code, { widget, words: told.words, changesAt }]))
+  if (!all.every(([, shown]) => widgetsOf(shown).every(({ href }) => isWeb(href))))
+    throw new Error('The shop leads to something that is no page.')
+  return new Map(all)
 }
 
-function inOneTurn(origin: string, code: string): Promise<Map<string, Told>> {
+function inOneTurn(origin: string, code: string): Promise<Map<string, Shown>> {
   const asked = waiting.get(origin)
   if (asked && asked.codes.size < 50) {
     asked.codes.add(code)
@@ -45,7 +51,7 @@ function inOneTurn(origin: string, code: string): Promise<Map<string, Told>> {
 }
 
 /** What a widget shows now; undefined where the shop has nothing to show. */
-export async function toldOf(origin: string, code: string): Promise<Told | undefined> {
+export async function toldOf(origin: string, code: string): Promise<Shown | undefined> {
   const key = `${origin} ${code}`
   const kept = known.get(key)
   if (kept && Date.now() - kept.at < FRESH_MS && !isOver(kept.told)) return kept.told
@@ -60,6 +66,6 @@ export function isWeb(address: string): boolean {
   return /^https?:\/\/./i.test(address)
 }
 
-function isOver(told: Told): boolean {
+function isOver(told: Shown): boolean {
   return told.changesAt !== null && told.changesAt <= Date.now()
 }

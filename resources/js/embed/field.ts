@@ -1,9 +1,11 @@
 type Field = HTMLInputElement | HTMLSelectElement
 
-/** What stays the same when a widget is drawn anew. */
+/** What stays the same when a widget is drawn anew: its name, and in which of the widget's forms it is. */
 function key(field: Element): string {
+  const form = field.closest('form')
+  const forms = [...(field.closest('.kite')?.querySelectorAll('form') ?? [])]
   const value = field instanceof HTMLInputElement && field.type === 'radio' ? field.value : ''
-  return `${field.getAttribute('name') ?? field.className} ${value}`
+  return `${form ? forms.indexOf(form) : ''} ${field.getAttribute('name') ?? field.className} ${value}`
 }
 
 function fields(box: HTMLElement): Field[] {
@@ -29,9 +31,9 @@ export function carryOver(before: HTMLElement, now: HTMLElement): void {
 /** Puts a widget in the place of another; whoever was at a field or at the button is there again. */
 export function replace(root: ShadowRoot, box: HTMLElement): void {
   const focused = root.activeElement
+  const at = focused && key(focused)
   root.replaceChildren(box)
-  if (!focused) return
-  const at = key(focused)
+  if (!at) return
   const same = [...box.querySelectorAll<HTMLElement>('input, select, .button, .image')].find(
     (field) => key(field) === at,
   )

@@ -1,7 +1,8 @@
 import { isWeb, toldOf } from './data'
 import type { PaperKiteElement } from './page'
-import type { Told } from './told'
-import { Widget, type Say } from './widget'
+import type { Shown } from './told'
+import type { Say } from './say'
+import { Widget } from './widget'
 
 /** `/k/abc1234` at the end of a whole address. */
 const LINK = /^\/k\/([0-9a-z]{7})$/i
@@ -93,7 +94,7 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
    * At the moment at which a sale begins or ends, the shop is asked again, and again where it still tells of what is
    * over: whoever keeps its answers may be a second late, and the clock of the page may be ahead.
    */
-  #wake({ changesAt }: Told): void {
+  #wake({ changesAt }: Shown): void {
     clearTimeout(this.#changes)
     if (changesAt === null) return
     const left = changesAt - Date.now()

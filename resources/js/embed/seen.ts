@@ -1,3 +1,5 @@
+import type { Told } from './told'
+
 /** Half of a widget has to stand on the screen for so long before it counts as seen. */
 const SEEN_MS = 1000
 
@@ -53,6 +55,6 @@ export function watch(element: Element, origin: string, code: string): () => voi
 }
 
 /** Counts a click that leads nowhere by itself; one that follows a link is counted there. */
-export function clicked(origin: string, code: string): void {
-  tell(origin, { click: code })
+export function clicked(origin: string, { code, in: display }: Told['widget']): void {
+  tell(origin, { click: code, in: display })
 }

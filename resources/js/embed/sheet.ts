@@ -7,6 +7,16 @@ export const SHEET = `
 :host([hidden]){display:none}
 .kite{all:initial;display:inline-block;max-width:100%;box-sizing:border-box;color:var(--paperkite-color,inherit);font:var(--paperkite-font,16px/1.45 system-ui,sans-serif);overflow-wrap:anywhere}
 .kite.page{font:var(--paperkite-font,inherit)}
+.table{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,190px),1fr));gap:16px;margin:0;padding:0;list-style:none}
+.table li{display:grid;grid-row:span 5;grid-template-rows:subgrid;gap:0;min-inline-size:0;padding:20px;border-block-start:1px solid}
+.table .stressed{padding-block-start:15px;border-block-start-width:6px;box-shadow:0 1px 10px rgba(24,34,45,.18)}
+.table form{display:grid;grid-row:span 5;grid-template-rows:subgrid;gap:8px;justify-items:start;min-inline-size:0}
+.table .body{align-content:start;inline-size:100%}
+.table :is(.badge,.lines):empty{display:none}
+.table .price{font-size:1.5em;line-height:1.2}
+.table small{font-size:.6em;font-weight:400}
+.badge{font-size:.85em;font-weight:600;padding:1px 10px;border:1px solid;border-radius:99px}
+.badge:empty{visibility:hidden}
 .kite[data-form=picture]{display:flex;flex-wrap:wrap;gap:16px;align-items:flex-start;max-inline-size:36em}
 .kite *{box-sizing:border-box}
 img.goods{flex:0 1 9em;min-inline-size:5em;max-inline-size:100%;block-size:auto;border-radius:4px}

@@ -2,6 +2,8 @@ import type { components } from './api'
 
 type Schemas = components['schemas']
 export type Widget = Schemas['Widget']
+export type Table = Schemas['WidgetTable']
+export type Column = Schemas['WidgetColumn']
 export type Words = Schemas['WidgetWords']
 export type Price = Schemas['WidgetPrice']
 export type Questions = Schemas['WidgetQuestions']
@@ -14,9 +16,29 @@ export const VERSION = 1
 /** A shop that has not answered by now is taken for away. */
 export const PATIENCE_MS = 10_000
 
-/** What a widget shows, and when that changes by itself, in ms since 1970. */
-export interface Told {
-  widget: Widget
+interface Lasting {
   words: Words
+  /** When something of it changes by itself, in ms since 1970. */
   changesAt: number | null
+}
+
+/** What a widget shows that sells one thing. */
+export interface Told extends Lasting {
+  widget: Widget
+}
+
+/** What one shows that is a whole price table. */
+export interface ToldTable extends Lasting {
+  table: Table
+}
+
+export type Shown = Told | ToldTable
+
+export function isTable(shown: Shown): shown is ToldTable {
+  return 'table' in shown
+}
+
+/** All that is sold in it. */
+export function widgetsOf(shown: Shown): Widget[] {
+  return isTable(shown) ? shown.table.columns.map(({ widget }) => widget) : [shown.widget]
 }

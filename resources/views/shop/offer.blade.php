@@ -1,5 +1,5 @@
 <x-shop.layout :shop="$shop" :title="$caption" :css="$css">
-<form method="post" action="/o/{{ $placement->code }}" class="offer-page" novalidate>
+<form method="post" action="/o/{{ $placement->code }}{{ $placement->within === null ? '' : "?in={$placement->within->code}" }}" class="offer-page" novalidate>
 @if (count($goods) > 1)<h1 dir="auto">{{ $caption }}</h1>@endif
 @foreach ($goods as $i => $each)
 @php $product = $each->line->product; @endphp

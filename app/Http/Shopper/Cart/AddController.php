@@ -9,7 +9,7 @@ use App\Carts\CountPieces;
 use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;
-use App\Clicks\CreditedPlacement;
+use App\Clicks\FindCredit;
 use App\Clicks\FillCart;
 use App\Clicks\Filling;
 use App\Http\Input;
@@ -47,7 +47,7 @@ final readonly class AddController
         private ApplyCoupon $coupon,
         private ReadCaller $caller,
         private ProductPage $page,
-        private CreditedPlacement $credited,
+        private FindCredit $credited,
         private Labels $labels,
     ) {}
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Offers;
 
 use App\Looks\ReadLooks;
+use App\Models\DisplayPlacement;
 use App\Models\LeadPicture;
 use App\Models\Offer;
 use App\Models\OfferLine;
@@ -46,6 +47,21 @@ final readonly class LinkPreview
             isFound: false,
             isGoods: $names !== [],
         ), $picture, $placed->partner->price ?? $placed->price?->shown() ?? '');
+    }
+
+    public function ofDisplay(DisplayPlacement $display): Response
+    {
+        $lines = $display->priceTable->columns->flatMap(static fn (Placement $column): array => $column->offer->lines->all());
+        $picture = $lines->map(static fn (OfferLine $line): ?LeadPicture => $line->product->lead())->first(static fn (?LeadPicture $lead): bool => $lead !== null);
+        $names = $lines->map(static fn (OfferLine $line): string => $line->product->name)->unique()->implode(' · ');
+
+        return $this->page($display->shop, new SharedPage(
+            $display->name(),
+            $names,
+            $display->link($display->shop)->url(),
+            DescribeGoods::picture($picture, $display->shop),
+            isFound: false,
+        ), $picture, '');
     }
 
     /**

@@ -37,6 +37,7 @@ final readonly class OfferController
         private Clock $clock,
         private CountView $count,
         private ReadLooks $looks,
+        private DisplayPages $displays,
     ) {}
 
     public function show(Request $request, string $code): Answer
@@ -44,7 +45,7 @@ final readonly class OfferController
         $placement = $this->placement($request, $code);
 
         return $placement === null
-            ? $this->notices->unknown($request)
+            ? $this->displays->shown($request, $code) ?? $this->notices->unknown($request)
             : $this->notices->obstacle($placement, $request) ?? $this->seen($request, $placement);
     }
 

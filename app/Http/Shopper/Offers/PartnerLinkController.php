@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Offers;
 
-use App\Clicks\CreditedPlacement;
+use App\Clicks\FindCredit;
 use App\Clicks\LeadOut;
 use App\Http\Input;
 use App\Http\Shopper\OutAnswer;
@@ -12,7 +12,6 @@ use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Shop;
-use App\Results\Source;
 use App\Shopfront\FindGoods;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,7 +25,7 @@ final readonly class PartnerLinkController
 {
     public function __construct(
         private FindGoods $find,
-        private CreditedPlacement $credited,
+        private FindCredit $credited,
         private LeadOut $leadOut,
         private PlacementNotices $notices,
         private ReadCaller $caller,
@@ -44,9 +43,9 @@ final readonly class PartnerLinkController
             return new RedirectResponse($page, Answer::HTTP_SEE_OTHER);
         }
         $product->load(['addresses.marketplace.partner', 'addresses.marketplace.hosts']);
-        $placement = ($this->credited)($shop, Input::text($request, 'k'), $product);
-        $subId = $placement->code ?? (Surface::tryFrom(Input::text($request, 'in')) ?? Surface::Product)->value;
-        $address = $this->leadOut->ofProduct($shop, $product, Source::of($placement), Token::of($subId), Visitor::of($request)->owner(), ($this->caller)($request));
+        $credit = ($this->credited)($shop, Input::text($request, 'k'), $product);
+        $subId = $credit->code ?: (Surface::tryFrom(Input::text($request, 'in')) ?? Surface::Product)->value;
+        $address = $this->leadOut->ofProduct($shop, $product, $credit->source, Token::of($subId), Visitor::of($request)->owner(), ($this->caller)($request));
 
         return $address === null ? $this->notices->nowhere($shop, $product->name) : new OutAnswer($address, $shop);
     }

@@ -17,7 +17,6 @@ use App\Shopfront\PartnerTag;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use PaperKite\Link\PlacementLink;
 use PaperKite\Link\Visit;
 use PaperKite\Offer\ButtonState;
 use Symfony\Component\HttpFoundation\Response as Answer;
@@ -31,6 +30,7 @@ final readonly class PlacementController
         private LeadOut $leadOut,
         private PlacementNotices $notices,
         private LinkPreview $preview,
+        private DisplayPages $displays,
         private ReadCaller $caller,
     ) {}
 
@@ -43,7 +43,7 @@ final readonly class PlacementController
         $placement = ($this->requested)($request, $code);
 
         return match (true) {
-            $placement === null => $this->notices->unknown($request),
+            $placement === null => $this->displays->clicked($request, $code, $visit) ?? $this->notices->unknown($request),
             $visit === Visit::Frame && $placement->deleted_at === null => $this->frame($placement),
             $visit === Visit::Preview => $this->notices->ended($placement) ?? $this->preview->ofPlacement($placement),
             default => $this->notices->obstacle($placement, $request) ?? $this->followed($placement, $request),
@@ -75,19 +75,11 @@ final readonly class PlacementController
         return $address === null ? $this->notices->nowhere($placement->shop, $placement->offer->lines->first()->product->name ?? '') : new OutAnswer($address, $placement->shop);
     }
 
-    /** In a frame of another page nothing is added: one button opens the link in the whole window. */
     private function frame(Placement $placement): Response
     {
         $partner = $placement->offer->partnerLine();
+        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $placement->shop->wording());
 
-        return response()->view('shop.frame', [
-            'shop' => $placement->shop,
-            'caption' => $placement->word(ButtonState::Idle, $placement->offer, $placement->shop),
-            'link' => PlacementLink::PATH.$placement->code,
-            'partner' => $partner === null ? null : PartnerTag::of($partner->product, null, $placement->shop->wording()),
-        ], 200, [
-            'X-Robots-Tag' => 'noindex',
-            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; base-uri 'none'; form-action 'none'",
-        ]);
+        return FramedLink::answer($placement->shop, $placement->word(ButtonState::Idle, $placement->offer, $placement->shop), $placement->code, $tag);
     }
 }

@@ -8,6 +8,7 @@ use App\Clicks\FollowPlacement;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\ShopHosts;
 use App\Http\Shopper\Visitor;
+use App\Models\DisplayPlacement;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Shopfront\ShopfrontGoods;
@@ -54,6 +55,18 @@ final readonly class PlacementNotices
                 ButtonState::SoldOut => $this->resting($placement, $request, $state, $this->soldOut($placement)),
                 default => null,
             },
+        };
+    }
+
+    /** @return Response|null `null` where what it shows can be seen */
+    public function restingDisplay(DisplayPlacement $display): ?Response
+    {
+        $say = $display->shop->wording();
+
+        return match (true) {
+            $display->deleted_at !== null => $this->page($display->shop, 410, $say->say('notice.ended'), $say->say('notice.ended_what')),
+            $display->paused_at !== null => $this->page($display->shop, 200, $display->name(), $say->say('notice.paused')),
+            default => null,
         };
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shopper\Shopfront;
 
 use App\Clicks\CountView;
-use App\Clicks\CreditedPlacement;
+use App\Clicks\FindCredit;
 use App\Http\Input;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
@@ -13,7 +13,6 @@ use App\Http\Shopper\Visitor;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Results\Labels;
-use App\Results\Source;
 use App\Shopfront\FindGoods;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,7 +27,7 @@ final readonly class ShopfrontController
         private ListPage $list,
         private ProductPage $page,
         private FindGoods $find,
-        private CreditedPlacement $credited,
+        private FindCredit $credited,
         private Labels $labels,
         private CountView $count,
         private ReadCaller $caller,
@@ -61,7 +60,7 @@ final readonly class ShopfrontController
         $isSeen = $request->boolean('glance') ? Visit::isAwaited($request->method(), $headers) : Visit::of($request->method(), $headers) === Visit::Navigation;
         if ($isSeen) {
             $label = RestOfLink::read(Input::text($request, 'rest'))?->from;
-            $source = Source::of(($this->credited)($shop, Input::text($request, 'k'), $product), $this->labels->idOf($shop, $label));
+            $source = ($this->credited)($shop, Input::text($request, 'k'), $product)->source->underLabel($this->labels->idOf($shop, $label));
             ($this->count)($shop, $source, $product->id, Visitor::of($request)->owner(), ($this->caller)($request));
         }
     }

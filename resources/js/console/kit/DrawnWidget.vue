@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, useTemplateRef, watch } from 'vue'
-import { draw, type Phase } from '../../embed/draw'
+import { draw } from '../../embed/draw'
+import type { Phase } from '../../embed/part'
 import type { Told } from '../../embed/told'
 import { here } from '../lib/here'
 
@@ -12,7 +13,7 @@ function show(): void {
   const element = host.value
   if (!element) return
   const drawn = draw(here(props.told), props.lang, (event) => event.preventDefault())
-  drawn.show(props.phase)
+  for (const part of drawn.parts) part.show(props.phase)
   const root = element.shadowRoot ?? element.attachShadow({ mode: 'open' })
   root.adoptedStyleSheets = drawn.sheets
   root.replaceChildren(drawn.box)

@@ -3581,6 +3581,8 @@ export interface components {
             code: string;
             /** @description Where a click leads; a whole address of the shop. */
             href: string;
+            /** @description Of the display that it stands in; blank: it stands by itself. */
+            in: string;
             form: components["schemas"]["WidgetForm"];
             /** @enum {string} */
             state: "idle" | "sold_out" | "not_available";
@@ -3634,6 +3636,17 @@ export interface components {
         };
         /** @enum {string} */
         WidgetClick: "follow" | "stay" | "cart" | "pay";
+        /** @description A column of a price table. */
+        WidgetColumn: {
+            /** @description What it is called; several where it is called as its goods are. */
+            names: string[];
+            /** @description What is said of it; a blank one keeps its row free. */
+            lines: string[];
+            /** @description Beside the price; blank: nothing. */
+            price_note: string;
+            is_stressed: boolean;
+            widget: components["schemas"]["Widget"];
+        };
         /** @enum {string} */
         WidgetForm: "button" | "price" | "picture";
         WidgetFormChoice: {
@@ -3706,6 +3719,19 @@ export interface components {
             /** @description One of each option; none: nothing is chosen at first. */
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
+        };
+        /** @description A price table as its page shows it now: offers side by side, each with its button. */
+        WidgetTable: {
+            /** @description Of the placement. */
+            code: string;
+            /** @description Of the page with the same table; a whole address of the shop. */
+            href: string;
+            name: string;
+            /** @description Above the column that stands out; blank: nothing. */
+            badge: string;
+            /** @description In its place: what there is to say; blank: the columns are shown. */
+            note: string;
+            columns: components["schemas"]["WidgetColumn"][];
         };
         WidgetVariant: {
             /** @description One of each option, in their order. */

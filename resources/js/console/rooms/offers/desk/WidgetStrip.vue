@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { Phase } from '../../../../embed/draw'
+import type { Phase } from '../../../../embed/part'
 import type { Told } from '../../../../embed/told'
 import { api, outcome, type Schemas } from '../../../lib/client'
 import { useLatest } from '../../../lib/useLatest'

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use PaperKite\Link\PlacementCode;
+use PaperKite\Link\PlacementLink;
+
+/**
+ * A placement that shows several ways to buy: a whole price table in one place. It has no offer of its own; what is clicked in
+ * it has.
+ *
+ * @property int $id
+ * @property int $shop_id
+ * @property int $whole_table_id
+ * @property string $code
+ * @property string $page
+ * @property string $medium
+ * @property CarbonImmutable|null $paused_at
+ * @property CarbonImmutable|null $deleted_at
+ * @property Shop $shop
+ * @property PriceTable $priceTable
+ */
+final class DisplayPlacement extends Model
+{
+    use CanBeDeleted;
+
+    protected $table = 'placements';
+
+    protected static function booted(): void
+    {
+        self::addGlobalScope('display', static fn (Builder $query) => $query->whereNull('placements.offer_id'));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['deleted_at' => 'immutable_datetime', 'paused_at' => 'immutable_datetime'];
+    }
+
+    public function link(Shop $shop): PlacementLink
+    {
+        return new PlacementLink($shop->base(), PlacementCode::read($this->code) ?? throw new \LogicException("Placement {$this->id} has no readable code."));
+    }
+
+    /** What it shows is called. */
+    public function name(): string
+    {
+        return $this->priceTable->name;
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+
+    /** @return BelongsTo<PriceTable, $this> */
+    public function priceTable(): BelongsTo
+    {
+        return $this->belongsTo(PriceTable::class, 'whole_table_id');
+    }
+}
