@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Deleting;
 
 use App\Models\Coupon;
+use App\Models\DisplayPlacement;
 use App\Models\Look;
 use App\Models\Placement;
 use App\Models\PriceTable;
@@ -17,6 +18,8 @@ enum Deletable: string
 {
     case Product = 'product';
     case Place = 'place';
+    /** A place of a price table. */
+    case Display = 'display';
     case PriceTable = 'price_table';
     case Coupon = 'coupon';
     case Look = 'look';
@@ -28,19 +31,20 @@ enum Deletable: string
     {
         return match ($this) {
             self::Product => 'Product',
-            self::Place => 'Place',
+            self::Place, self::Display => 'Place',
             self::PriceTable => 'Price table',
             self::Coupon => 'Coupon',
             self::Look => 'Look',
         };
     }
 
-    /** @return Builder<Product>|Builder<Placement>|Builder<PriceTable>|Builder<Coupon>|Builder<Look> of the shop, whether deleted or not */
+    /** @return Builder<Product>|Builder<Placement>|Builder<DisplayPlacement>|Builder<PriceTable>|Builder<Coupon>|Builder<Look> of the shop, whether deleted or not */
     public function things(Shop $shop): Builder
     {
         $things = match ($this) {
             self::Product => Product::withDeleted(),
             self::Place => Placement::withDeleted(),
+            self::Display => DisplayPlacement::withDeleted(),
             self::PriceTable => PriceTable::withDeleted(),
             self::Coupon => Coupon::withDeleted(),
             self::Look => Look::withDeleted(),
@@ -50,10 +54,10 @@ enum Deletable: string
     }
 
     /** What it is called, of its row. */
-    public function nameOf(Product|Placement|PriceTable|Coupon|Look $thing): string
+    public function nameOf(Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): string
     {
         return match (true) {
-            $thing instanceof Placement => $thing->page,
+            $thing instanceof Placement, $thing instanceof DisplayPlacement => $thing->page,
             $thing instanceof Coupon => $thing->code,
             default => $thing->name,
         };

@@ -8,6 +8,7 @@ use App\Changes\Changed;
 use App\Database\InTransaction;
 use App\Looks\ReadLooks;
 use App\Models\Coupon;
+use App\Models\DisplayPlacement;
 use App\Models\Look;
 use App\Models\Offer;
 use App\Models\OrderLine;
@@ -31,7 +32,7 @@ final readonly class Delete
     /** @throws CantDelete */
     public function __invoke(Shop $shop, Deletable $kind, int $id): void
     {
-        $this->change($shop, $kind, $id, function (Product|Placement|PriceTable|Coupon|Look $thing) use ($shop): void {
+        $this->change($shop, $kind, $id, function (Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing) use ($shop): void {
             if ($thing->deleted_at !== null) {
                 return;
             }
@@ -39,8 +40,9 @@ final readonly class Delete
             $now = $this->clock->now();
             $thing->update(['deleted_at' => $now] + ($thing instanceof Product ? ['is_draft' => true, 'was_for_sale' => ! $thing->is_draft] : []));
             if ($thing instanceof PriceTable) {
-                // Each of its columns is a place.
+                // Each of its columns is a place, and so is each where all of it stands.
                 $thing->columns()->get()->each(static fn (Placement $column): bool => $column->update(['deleted_at' => $now]));
+                $thing->places()->get()->each(static fn (DisplayPlacement $place): bool => $place->update(['deleted_at' => $now]));
             }
         });
     }
@@ -48,7 +50,7 @@ final readonly class Delete
     /** @throws CantDelete */
     public function takeBack(Shop $shop, Deletable $kind, int $id): void
     {
-        $this->change($shop, $kind, $id, function (Product|Placement|PriceTable|Coupon|Look $thing): void {
+        $this->change($shop, $kind, $id, function (Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): void {
             $at = $thing->deleted_at;
             if ($at === null) {
                 return;
@@ -59,12 +61,13 @@ final readonly class Delete
             $thing->update(['deleted_at' => null] + ($thing instanceof Product ? ['is_draft' => $thing->was_for_sale !== true, 'was_for_sale' => null] : []));
             if ($thing instanceof PriceTable) {
                 Placement::withDeleted()->where(['price_table_id' => $thing->id, 'deleted_at' => $at])->get()->each(static fn (Placement $column): bool => $column->update(['deleted_at' => null]));
+                DisplayPlacement::withDeleted()->where(['whole_table_id' => $thing->id, 'deleted_at' => $at])->get()->each(static fn (DisplayPlacement $place): bool => $place->update(['deleted_at' => null]));
             }
         });
     }
 
     /**
-     * @param  callable(Product|Placement|PriceTable|Coupon|Look): void  $change
+     * @param  callable(Product|Placement|DisplayPlacement|PriceTable|Coupon|Look): void  $change
      *
      * @throws CantDelete
      */
@@ -83,7 +86,7 @@ final readonly class Delete
     }
 
     /** @throws CantDelete */
-    private function mustBeFree(Shop $shop, Product|Placement|PriceTable|Coupon|Look $thing): void
+    private function mustBeFree(Shop $shop, Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): void
     {
         if ($thing instanceof Product && OrderLine::query()->where('product_id', $thing->id)->exists()) {
             throw CantDelete::ordered($thing->name);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Deleting;
 
 use App\Models\Coupon;
+use App\Models\DisplayPlacement;
 use App\Models\Look;
 use App\Models\Placement;
 use App\Models\PriceTable;
@@ -30,6 +31,9 @@ final readonly class ListDeleted
                 // The columns of a table come back with it.
                 $things->whereNull('price_table_id');
             }
+            if ($kind === Deletable::Display) {
+                $things->whereRelation('priceTable', 'price_tables.deleted_at', null);
+            }
             foreach ($things->get() as $thing) {
                 $deleted[] = $this->one($kind, $thing);
             }
@@ -39,7 +43,7 @@ final readonly class ListDeleted
         return $deleted;
     }
 
-    private function one(Deletable $kind, Product|Placement|PriceTable|Coupon|Look $thing): Deleted
+    private function one(Deletable $kind, Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): Deleted
     {
         return new Deleted($kind, $thing->id, $kind->nameOf($thing), $thing->deleted_at ?? throw new \LogicException('What is listed was deleted.'));
     }

@@ -25,14 +25,10 @@ final readonly class ReadWidgets
         $left = array_values(array_diff($codes, array_map(static fn (Placement $placement): string => $placement->code, $placements)));
         $tables = ($this->displays)($shop, $left);
         $worn = new WornLooks(($this->looks)($shop), $shop->base());
-        $widget = static fn (Placement $placement): WidgetData => WidgetData::of($placement, $shop, $worn->of($placement), $at);
 
         return new Widgets(
-            array_map($widget, $placements),
-            array_map(static fn (ReadTable $table): WidgetTable => WidgetTable::of($table->display, $shop, array_map(
-                static fn (Placement $column): WidgetColumn => WidgetColumn::of($column, $shop, $widget($column)),
-                $table->columns,
-            )), $tables),
+            array_map(static fn (Placement $placement): WidgetData => WidgetData::of($placement, $shop, $worn->of($placement), $at), $placements),
+            array_map(static fn (ReadTable $table): WidgetTable => WidgetTable::read($table, $shop, $worn, $at), $tables),
             WidgetWords::of($shop),
             self::nextChange(array_merge($placements, ...array_map(static fn (ReadTable $table): array => $table->columns, $tables)), $at),
         );

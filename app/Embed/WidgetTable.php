@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Embed;
 
-use App\Models\DisplayPlacement;
+use App\Models\Placement;
 use App\Models\Shop;
 use OpenApi\Attributes as OA;
+use PaperKite\Time\Moment;
 
 /** A price table as its page shows it now: offers side by side, each with its button. */
 #[OA\Schema(schema: 'WidgetTable')]
@@ -28,15 +29,14 @@ final readonly class WidgetTable
         public array $columns,
     ) {}
 
-    /**
-     * @param  DisplayPlacement  $display  with its price table
-     * @param  list<WidgetColumn>  $columns
-     */
-    public static function of(DisplayPlacement $display, Shop $shop, array $columns): self
+    public static function read(ReadTable $read, Shop $shop, WornLooks $looks, Moment $at): self
     {
-        $table = $display->priceTable;
-        $note = $display->paused_at === null ? '' : $shop->wording()->say('notice.paused');
+        $table = $read->display->priceTable;
+        $note = $read->display->paused_at === null ? '' : $shop->wording()->say('notice.paused');
 
-        return new self($display->code, $display->link($shop)->url(), $table->name, $table->badge, $note, $note === '' ? $columns : []);
+        return new self($read->display->code, $read->display->link($shop)->url(), $table->name, $table->badge, $note, $note !== '' ? [] : array_map(
+            static fn (Placement $column): WidgetColumn => WidgetColumn::of($column, $shop, WidgetData::of($column, $shop, $looks->of($column), $at)),
+            $read->columns,
+        ));
     }
 }

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Link\PlacementLink;
 
@@ -63,6 +64,10 @@ final class DisplayPlacement extends Model
     /** @return BelongsTo<PriceTable, $this> */
     public function priceTable(): BelongsTo
     {
-        return $this->belongsTo(PriceTable::class, 'whole_table_id');
+        // What was deleted since is called what it was.
+        $table = $this->belongsTo(PriceTable::class, 'whole_table_id');
+        $table->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $table;
     }
 }

@@ -42,10 +42,20 @@ final readonly class Widget implements Medium
 
     public function snippet(Placed $placed): string
     {
-        $link = Markup::open('a', ['href' => $placed->url, 'dir' => 'auto', 'rel' => $placed->partner === null ? null : PartnerNote::REL]).Markup::escaped($placed->caption).'</a>';
-        $note = $placed->partner === null ? '' : ' '.Markup::open('small', ['dir' => 'auto']).Markup::escaped($placed->partner->disclosure).'</small>';
-        $code = substr((string) strrchr($placed->url, '/'), 1);
+        return self::around($placed->url, $placed->caption, $placed->base, $placed->partner);
+    }
 
-        return Markup::open('paper-kite', ['code' => $code])."{$link}{$note}</paper-kite>\n".Markup::open('script', ['async' => '', 'src' => $placed->base.self::SCRIPT]).'</script>';
+    /**
+     * @param  string  $url  of the placement
+     * @param  string  $words  of the link that stands there without the script
+     * @param  string  $base  the shop's own origin
+     */
+    public static function around(string $url, string $words, string $base, ?PartnerNote $partner = null): string
+    {
+        $link = Markup::open('a', ['href' => $url, 'dir' => 'auto', 'rel' => $partner === null ? null : PartnerNote::REL]).Markup::escaped($words).'</a>';
+        $note = $partner === null ? '' : ' '.Markup::open('small', ['dir' => 'auto']).Markup::escaped($partner->disclosure).'</small>';
+        $code = substr((string) strrchr($url, '/'), 1);
+
+        return Markup::open('paper-kite', ['code' => $code])."{$link}{$note}</paper-kite>\n".Markup::open('script', ['async' => '', 'src' => $base.self::SCRIPT]).'</script>';
     }
 }

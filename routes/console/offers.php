@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Console\Displays\DisplayPlaceController;
 use App\Http\Console\History\KeepBoth;
 use App\Http\Console\Offers\ButtonTrialController;
 use App\Http\Console\Offers\CopyController;
@@ -46,4 +47,7 @@ Route::post('price-tables/trial', [PriceTableController::class, 'try'])->can('re
 Route::get('price-tables/{priceTable}', [PriceTableController::class, 'show'])->can('read', 'shop');
 Route::put('price-tables/{priceTable}', [PriceTableController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':price_table,priceTable');
 Route::post('price-tables/{priceTable}/copied', [PriceTableController::class, 'copied'])->can('work', 'shop');
+Route::get('price-tables/{priceTable}/places', [DisplayPlaceController::class, 'ofTable'])->can('read', 'shop');
+Route::post('price-tables/{priceTable}/places', [DisplayPlaceController::class, 'placeTable'])->can('work', 'shop')->middleware(OnlyOnce::class);
+Route::put('display-places/{displayPlacement}', [DisplayPlaceController::class, 'change'])->can('work', 'shop');
 Route::post('price-tables/{priceTable}/away', [PriceTableController::class, 'putAway'])->can('work', 'shop');

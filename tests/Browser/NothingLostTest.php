@@ -243,7 +243,7 @@ final class NothingLostTest extends BrowserTestCase
         foreach ([$first, $second] as $position => $offer) {
             $this->placement($offer, 'Jars', ['medium' => 'price_table', 'price_table_id' => $table->id, 'table_position' => $position]);
         }
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Two jars')->click('Duplicate')->seeing('Two jars')->type('Name of the table', 'More jars')->click('Save')->seeing('More jars')->seeing('Copy the table');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Two jars')->click('Duplicate')->seeing('Two jars')->type('Name of the table', 'More jars')->click('Save')->seeing('More jars')->seeing('Name of the new place');
         self::assertSame(2, $this->shop->priceTables()->count());
     }
 

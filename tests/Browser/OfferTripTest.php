@@ -15,6 +15,7 @@ use PaperKite\Medium\TableEntry;
 use PaperKite\Shopfront\AfterAdding;
 use PaperKite\Shopfront\ShopfrontRules;
 use PaperKite\Text\FormInput;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** From a table of prices, a look or a glance to the cart, as sellers and shoppers walk it. */
 final class OfferTripTest extends BrowserTestCase
@@ -31,9 +32,10 @@ final class OfferTripTest extends BrowserTestCase
         $browser->clickCss('[data-column]:nth-child(2) [aria-pressed]')->seeing('Highlighted')->type('Badge above it', 'Most taken');
         $browser->css('[data-column]:nth-child(3) textarea')->sendKeys("For a whole winter\nThree lids");
         // Seen as it will stand before it is saved.
+        $browser->click('Copy');
         $browser->until(static fn (): bool => $browser->evaluate('const page = document.querySelector("iframe").contentDocument?.body.innerText ?? ""; return page.includes("Most taken") && page.includes("For a whole winter\\nThree lids")') === true, 'the table as it is typed');
         self::assertSame(0, $this->shop->priceTables()->count());
-        $browser->click('Save')->seeing('Copy the table')->click('Copy the table')->seeing('Copied');
+        $browser->click('Save')->seeing('Name of the new place')->click('Copy')->seeing('Copy the table')->click('Copy the table')->seeing('Copied');
         $table = $this->shop->priceTables()->firstOrFail();
         $browser->until(static fn (): bool => $table->refresh()->copied !== null, 'the copy to be remembered');
 
@@ -48,6 +50,41 @@ final class OfferTripTest extends BrowserTestCase
         $browser->resize(390, 844);
         $this->pinned($browser, $snippet)->seeing('Take the Large jar')->seeing('Three lids');
         self::assertLessThanOrEqual(390, $browser->evaluate('return document.documentElement.scrollWidth'));
+    }
+
+    #[DataProvider('widths')]
+    public function test_a_live_table_is_placed_and_sells_on_the_page_where_it_stands(int $width): void
+    {
+        $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]), ['caption' => "Take {$name}"])->id, ['Small', 'Large']);
+        $table = app(SavePriceTable::class)($this->shop, null, TableEntry::read(FormInput::of(self::tableEntry('Jars', $offers, $offers[1]))), Editing::byCommand());
+        $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))
+            ->type('Name of the new place', 'the prices page')->click('Place it')->seeing('the prices page')->seeing('0 clicks');
+        $browser->until(static fn (): bool => $browser->evaluate('return [...document.querySelectorAll("[role=group] *")].some((each) => each.shadowRoot?.textContent.includes("Take Large"))') === true, 'the table in the proof');
+        $this->assertAccessible($browser, 'a price table and its places');
+        $snippet = $table->places()->firstOrFail()->link($this->shop)->url();
+        $this->pinned($browser, "<paper-kite><a href=\"{$snippet}\">Jars</a></paper-kite><script async src=\"{$this->shop->base()}/embed/kite.js\"></script>");
+
+        $widget = new WidgetOnPage($browser);
+        $widget->seeing('Small')->seeing('Take Large');
+        $this->assertAccessible($browser, 'a live price table on a page of somebody’s');
+        self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'));
+        if ($width > 600) {
+            self::assertSame(1, $browser->evaluate('return new Set([...document.querySelector("paper-kite").shadowRoot.querySelectorAll("p.price")].map((each) => Math.round(each.getBoundingClientRect().top))).size'), 'All prices stand on one line.');
+        }
+        $widget->click('li:nth-child(2) .button');
+        $browser->arrivingAt('/checkout/')->seeing('Large');
+
+        // Without the script its link leads to the same columns.
+        $browser->goTo($snippet)->seeing('Jars')->seeing('Small');
+        $this->assertAccessible($browser, 'the page of a price table');
+        $browser->click('Take Small')->arrivingAt('/checkout/')->seeing('Small');
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function widths(): iterable
+    {
+        yield 'a desk' => [1280];
+        yield 'a phone' => [390];
     }
 
     private function pinned(Browser $browser, string $snippet): Browser
@@ -115,11 +152,11 @@ final class OfferTripTest extends BrowserTestCase
     {
         $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]), ['caption' => "Take {$name}"])->id, ['Small', 'Middle', 'Large']);
         $table = app(SavePriceTable::class)($this->shop, null, TableEntry::read(FormInput::of(self::tableEntry('Jars', $offers))), Editing::byCommand());
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Copy the table');
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Name of the new place');
 
         $browser->clickCss('[data-column]:nth-child(3) .follow')->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[2], $offers[1]], 'the new order');
-        $browser->seeing('Copy the table')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 2)->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[1]], 'two columns');
-        $browser->seeing('Copy the table')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 1)->click('Save')->seeing('two to four offers, each once; choose more.');
+        $browser->seeing('Name of the new place')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 2)->click('Save')->until(static fn (): bool => $table->columns()->pluck('offer_id')->all() === [$offers[0], $offers[1]], 'two columns');
+        $browser->seeing('Name of the new place')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 1)->click('Save')->seeing('two to four offers, each once; choose more.');
         $browser->click('Offers')->seeing('The last change is not saved')->click('Leave without saving')->arrivingAt('/offers')->seeing('Take Large');
     }
 

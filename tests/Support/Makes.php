@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Offers\FreshCode;
 use App\Offers\PlaceOffer;
 use App\Partners\SaveMarketplace;
 use Illuminate\Support\Facades\DB;
@@ -148,6 +149,6 @@ trait Makes
     /** @param  array<string, mixed>  $as */
     protected function placement(Offer $offer, string $page = 'the spring post', array $as = []): Placement
     {
-        return (new PlaceOffer)($offer, $as + ['page' => $page])->refresh();
+        return (new PlaceOffer(new FreshCode))($offer, $as + ['page' => $page])->refresh();
     }
 }

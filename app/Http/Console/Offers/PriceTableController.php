@@ -7,6 +7,7 @@ namespace App\Http\Console\Offers;
 use App\Changes\EditKind;
 use App\Changes\Edits;
 use App\Finding\Kind;
+use App\Http\Console\Displays\TableProof;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\FoundPage;
@@ -67,11 +68,12 @@ final readonly class PriceTableController
     #[OA\Post(path: '/shops/{shop}/price-tables/trial', operationId: 'tryPriceTable', summary: 'Say what is wrong or doubtful in a price table', description: 'Nothing is saved.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/PriceTableEntry'))]
     #[Answer(PriceTableTrialResource::class)]
-    public function try(Request $request, Shop $shop, DraftTable $draft): JsonResponse
+    public function try(Request $request, Shop $shop, DraftTable $draft, TableProof $proof): JsonResponse
     {
         $entry = self::entry($request);
+        $table = $draft($shop, $entry);
 
-        return response()->json(PriceTableTrialResource::of($entry, $draft($shop, $entry)));
+        return response()->json(PriceTableTrialResource::of($entry, $table, $proof($table, $shop), $shop));
     }
 
     #[OA\Get(path: '/shops/{shop}/price-tables/{priceTable}', operationId: 'priceTable', summary: 'A price table', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/table')])]

@@ -2,11 +2,11 @@
 import { onMounted, useTemplateRef, watch } from 'vue'
 import { draw } from '../../embed/draw'
 import type { Phase } from '../../embed/part'
-import type { Told } from '../../embed/told'
+import type { Shown } from '../../embed/told'
 import { here } from '../lib/here'
 
 /** A widget as its pages draw it, by the script that they use; here a click does nothing. */
-const props = defineProps<{ told: Told; phase: Phase; lang: string }>()
+const props = defineProps<{ told: Shown; phase: Phase; lang: string }>()
 const host = useTemplateRef<HTMLElement>('host')
 
 function show(): void {

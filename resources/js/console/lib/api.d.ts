@@ -350,6 +350,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/display-places/{displayPlacement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Rename, pause or resume a place */
+        put: operations["changeDisplayPlace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/find": {
         parameters: {
             query?: never;
@@ -1428,6 +1445,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/price-tables/{priceTable}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where a price table stands */
+        get: operations["tablePlaces"];
+        put?: never;
+        /** Place a price table */
+        post: operations["placeTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/products": {
         parameters: {
             query?: never;
@@ -2065,7 +2100,7 @@ export interface components {
         /** @enum {string} */
         CouponPlace: "nowhere" | "cart" | "checkout" | "both";
         /** @enum {string} */
-        Deletable: "product" | "place" | "price_table" | "coupon" | "look";
+        Deletable: "product" | "place" | "display" | "price_table" | "coupon" | "look";
         Deleted: {
             kind: components["schemas"]["Deletable"];
             /** @description As a person reads it. */
@@ -2100,6 +2135,28 @@ export interface components {
             words: string;
             /** @description What choosing it means. */
             note: string;
+        };
+        /** @description A place where several ways to buy stand together. */
+        DisplayPlace: {
+            id: number;
+            page: string;
+            is_paused: boolean;
+            /** @description Of a page with the same goods. */
+            url: string;
+            /** @description The widget that is pasted. */
+            snippet: string;
+            /** @description What a page with a Content-Security-Policy has to allow for the widget. */
+            policy: string;
+            /** @description Clicks of the last thirty days, by day. */
+            trace: number[];
+        };
+        DisplayPlaceEntry: {
+            /** @description What the seller calls the place. */
+            page: string;
+            is_paused?: boolean;
+        };
+        DisplayPlaceList: {
+            items: components["schemas"]["DisplayPlace"][];
         };
         /** @enum {string} */
         Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "lantern" | "blanket" | "watering-can" | "parcel" | "kite";
@@ -2958,6 +3015,9 @@ export interface components {
             cautions: {
                 [key: string]: string;
             };
+            /** @description The table as a widget will show it. */
+            table: components["schemas"]["WidgetTable"];
+            words: components["schemas"]["WidgetWords"];
         };
         Product: {
             id: number;
@@ -4480,6 +4540,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DeletedList"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changeDisplayPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                displayPlacement: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DisplayPlaceEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DisplayPlaceList"];
                 };
             };
             422: components["responses"]["Refused"];
@@ -6336,6 +6425,62 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PriceTable"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tablePlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                priceTable: components["parameters"]["table"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DisplayPlaceList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    placeTable: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
+            path: {
+                shop: components["parameters"]["shop"];
+                priceTable: components["parameters"]["table"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DisplayPlaceEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DisplayPlaceList"];
                 };
             };
             422: components["responses"]["Refused"];

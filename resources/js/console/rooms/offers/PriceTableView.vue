@@ -8,6 +8,9 @@ import LeaveDialog from '../../kit/LeaveDialog.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import PreviewFrame from '../../kit/PreviewFrame.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
+import SegmentedChoice from '../../kit/SegmentedChoice.vue'
+import DisplayPlaces from './DisplayPlaces.vue'
+import DrawnWidget from '../../kit/DrawnWidget.vue'
 import TableColumns from './TableColumns.vue'
 import TextField from '../../kit/TextField.vue'
 import type { Ground } from '../../kit/surroundings'
@@ -24,6 +27,14 @@ const { table, typed, entry, trial, refusal, draft, errorAt, discard, restore, s
 const { isDirty, wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const ground = ref<Ground>('light')
+const AS = [
+  { value: 'widget' as const, label: 'Widget' },
+  { value: 'copy' as const, label: 'Copy' },
+]
+const shownAs = ref<'widget' | 'copy'>('widget')
+const widget = computed(() =>
+  trial.value ? { table: trial.value.table, words: trial.value.words, changesAt: null } : null,
+)
 const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
 </script>
 
@@ -84,9 +95,20 @@ const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
         </p>
       </div>
       <section class="min-w-0 self-start lg:sticky lg:top-4" aria-labelledby="table-proof">
-        <h2 id="table-proof" class="sentence mb-3 text-lg font-semibold">On the page</h2>
+        <div class="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
+          <h2 id="table-proof" class="sentence text-lg font-semibold">On the page</h2>
+          <SegmentedChoice v-model="shownAs" label="as" :choices="AS" />
+        </div>
         <PreviewFrame
-          v-if="typed.columns.length > 0"
+          v-if="shownAs === 'widget' && typed.columns.length > 0"
+          v-model:ground="ground"
+          title="The price table as a widget"
+          is-wide
+        >
+          <DrawnWidget v-if="widget" :told="widget" phase="idle" lang="en" />
+        </PreviewFrame>
+        <PreviewFrame
+          v-else-if="typed.columns.length > 0"
           v-model:ground="ground"
           :address="`/preview/${session.slug}/tables`"
           :fields="preview"
@@ -94,7 +116,16 @@ const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
           is-wide
         />
         <p v-else class="text-pencil">Add the first offer to see the table here.</p>
-        <template v-if="table">
+        <template v-if="table && shownAs === 'widget'">
+          <p v-if="isDirty" class="mt-3 text-sm font-medium text-amber">
+            Save: until then the places show what was saved.
+          </p>
+          <p class="mt-3 text-sm text-pencil">
+            Live: names, words, prices and states are always those of today, wherever the widget stands.
+          </p>
+          <DisplayPlaces :table="table.id" />
+        </template>
+        <template v-if="table && shownAs === 'copy'">
           <p v-if="table.is_stale" class="mt-3 text-sm text-amber" role="status">
             The copy of {{ dayAndTime(table.copied_at ?? '') }} no longer says what the offers say; copy it again and
             paste it anew.
