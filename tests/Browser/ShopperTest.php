@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\CartLine;
 use App\Models\Offer;
 use App\Models\Order;
 use App\Models\Product;
+use Facebook\WebDriver\WebDriverKeys;
 use PaperKite\Offer\Onwards;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -117,6 +119,17 @@ final class ShopperTest extends BrowserTestCase
         self::assertStringContainsString('Pay €33.30', $browser->text());
         self::assertStringNotContainsString('€23.50', $browser->text());
         $this->fill($browser)->click('Pay €33.30')->arrivingAt('pay.localhost');
+    }
+
+    public function test_enter_in_a_field_of_the_cart_works_the_bill_out_and_takes_nothing_out(): void
+    {
+        $this->offer->update(['destination' => Onwards::Cart]);
+        $browser = $this->browser()->goTo($this->placement($this->offer)->link($this->shop)->url())->arrivingAt('/cart')->seeing('€9.80');
+        $field = $browser->css('input[name^=quantity]');
+        $field->clear();
+        $field->sendKeys(['3', WebDriverKeys::ENTER]);
+        $browser->seeing('€29.40')->notSeeing('Taken out');
+        self::assertSame(3, CartLine::query()->whereRelation('product', 'shop_id', $this->shop->id)->firstOrFail()->quantity);
     }
 
     public function test_a_button_that_is_pressed_while_the_bill_is_reckoned_does_what_it_says(): void

@@ -6,6 +6,8 @@
 <p><a class="button" href="/">{{ $say->say('cart.see_goods') }}</a></p>
 @else
 <form method="post" action="/cart" class="two-columns" novalidate data-live>
+{{-- The first button of a form is the one that Enter presses. --}}
+<button class="visually-hidden" name="update" value="1" tabindex="-1" aria-hidden="true">{{ $say->say('cart.reckon') }}</button>
 <section aria-label="{{ $say->say('cart.goods') }}">
 <x-shop.taken :names="$taken" />
 <x-shop.joined :joined="$joined" />
