@@ -88,7 +88,7 @@ final readonly class FollowPlacement
         return match ($offer->destination) {
             Onwards::Pay => $placement->shop->checkoutPath($cart->ref),
             Onwards::Stay => $this->landing($placement) ?? '/?after=added',
-            Onwards::Cart, Onwards::Choose => '/cart',
+            Onwards::Cart, Onwards::MiniCart, Onwards::Choose => '/cart',
             Onwards::Page => throw new \LogicException('What leads to a page adds nothing.'),
         };
     }

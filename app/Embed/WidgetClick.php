@@ -21,8 +21,17 @@ enum WidgetClick: string
     /** The goods go into a cart, and the shopper goes to it. */
     case Cart = 'cart';
 
+    /** The goods go into the cart of the widgets, which is shown on the page. */
+    case MiniCart = 'mini_cart';
+
     /** The goods go into a cart, and the shopper goes to the checkout. */
     case Pay = 'pay';
+
+    /** Whether the shopper stays where the widget stands. */
+    public function staysOnPage(): bool
+    {
+        return $this === self::Stay || $this === self::MiniCart;
+    }
 
     public static function of(Offer $offer, ButtonState $state): self
     {
@@ -33,6 +42,9 @@ enum WidgetClick: string
             ! $isStraight => self::Follow,
             $offer->destination === Onwards::Stay => $offer->landing === null ? self::Stay : self::Follow,
             $offer->destination === Onwards::Cart => self::Cart,
+            $offer->destination === Onwards::MiniCart => self::MiniCart,
+            // What the pop-over asks was to be chosen on a page.
+            $offer->destination === Onwards::Choose && $offer->opening === Opening::PopOver => self::Cart,
             $offer->destination === Onwards::Pay => self::Pay,
             default => self::Follow,
         };

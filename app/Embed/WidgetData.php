@@ -19,7 +19,10 @@ use PaperKite\Time\Moment;
 #[OA\Schema(schema: 'Widget')]
 final readonly class WidgetData
 {
-    /** @param  list<WidgetQuestions>  $questions */
+    /**
+     * @param  list<WidgetQuestions>  $questions
+     * @param  list<WidgetStory>  $story
+     */
     private function __construct(
         #[OA\Property(description: 'Of the placement.')]
         public string $code,
@@ -39,6 +42,10 @@ final readonly class WidgetData
         public string $added,
         #[OA\Property(ref: '#/components/schemas/WidgetClick')]
         public WidgetClick $click,
+        #[OA\Property(description: 'Whether a click puts anything into a cart; else it is about the cart as it is.')]
+        public bool $adds,
+        #[OA\Property(description: 'Whether a click opens a pop-over with all about it first.')]
+        public bool $pops_up,
         #[OA\Property(description: 'Whether what it sells gets a cart of its own.')]
         public bool $is_alone,
         #[OA\Property]
@@ -65,10 +72,15 @@ final readonly class WidgetData
         public array $questions,
         #[OA\Property(description: 'Null: one click always adds the same number.')]
         public ?WidgetAsk $ask,
+        #[OA\Property(description: 'All about its goods; none: the form does not show it.', type: 'array', items: new OA\Items(ref: WidgetStory::class))]
+        public array $story,
     ) {}
 
-    /** @param  Placement  $placement  with its offer, the offer's goods and their variants, pictures and addresses */
-    public static function of(Placement $placement, Shop $shop, WidgetLook $look, Moment $at): self
+    /**
+     * @param  Placement  $placement  with its offer, the offer's goods and their variants, pictures and addresses; as a whole with all that `ReadStories` reads
+     * @param  bool  $isWhole  whether all about its goods is told, whatever its form
+     */
+    public static function of(Placement $placement, Shop $shop, WidgetLook $look, Moment $at, bool $isWhole = false): self
     {
         $offer = $placement->offer;
         $state = $placement->state($offer);
@@ -77,7 +89,13 @@ final readonly class WidgetData
         $partner = $offer->partnerLine();
         $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop->wording());
         // A display says by itself what stands beside the button.
-        $form = $placement->within === null ? $placement->form : WidgetForm::Button;
+        $form = match (true) {
+            $isWhole => WidgetForm::Story,
+            $placement->within === null => $placement->form,
+            default => WidgetForm::Button,
+        };
+        $popsUp = $form !== WidgetForm::Story && $offer->opening === Opening::PopOver && $state === ButtonState::Idle && $offer->lines->isNotEmpty();
+        $asks = $click !== WidgetClick::Follow && ! $popsUp;
         $tellsPrice = $form !== WidgetForm::Button || $placement->within !== null;
         $opensNewTab = $offer->opening === Opening::NewTab;
 
@@ -91,6 +109,8 @@ final readonly class WidgetData
             working: $working,
             added: $added,
             click: $click,
+            adds: $offer->lines->isNotEmpty(),
+            pops_up: $popsUp,
             is_alone: $offer->sellsAlone(),
             opens_new_tab: $opensNewTab,
             rel: $tag === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
@@ -99,11 +119,12 @@ final readonly class WidgetData
             icon: $look->icon,
             picture: $state === ButtonState::Idle ? $look->picture : null,
             note: $tag === null ? '' : self::note($tag, $tellsPrice),
-            goods: $form === WidgetForm::Picture ? WidgetGoods::of($offer, $shop->base()) : null,
+            goods: in_array($form, [WidgetForm::Picture, WidgetForm::Story], true) ? WidgetGoods::of($offer, $shop->base()) : null,
             price: $tellsPrice ? WidgetPrice::ofOffer($offer, $at) : null,
             is_one: $offer->lines->count() === 1,
-            questions: $click === WidgetClick::Follow ? [] : self::questions($offer, $shop, $at),
-            ask: $click === WidgetClick::Follow ? null : WidgetAsk::of($offer),
+            questions: $asks ? self::questions($offer, $shop, $at) : [],
+            ask: $asks ? WidgetAsk::of($offer) : null,
+            story: $form === WidgetForm::Story ? WidgetStory::listOf($offer, $shop, $at) : [],
         );
     }
 

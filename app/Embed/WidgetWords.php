@@ -32,6 +32,14 @@ final readonly class WidgetWords
         public string $failed,
         #[OA\Property(description: 'Where what was on the page is so no longer.')]
         public string $changed,
+        #[OA\Property(description: 'Closes what is open over the page.')]
+        public string $close,
+        #[OA\Property(description: 'Turns to the picture before.')]
+        public string $previous,
+        #[OA\Property(description: 'Turns to the next picture.')]
+        public string $next,
+        #[OA\Property(description: 'Above the prices of all variants.')]
+        public string $all_prices,
     ) {}
 
     public static function of(Shop $shop): self
@@ -49,6 +57,10 @@ final readonly class WidgetWords
             GoodsButton::soldOut($shop),
             $say->text('widget.failed'),
             $say->text('widget.changed'),
+            $say->text('widget.close'),
+            $say->text('widget.previous'),
+            $say->text('widget.next'),
+            $say->text('product.all_prices'),
         );
     }
 }

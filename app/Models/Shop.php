@@ -23,6 +23,7 @@ use PaperKite\Link\OpenDestination;
 use PaperKite\Look\PageLook;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
+use PaperKite\Offer\Place;
 use PaperKite\Offer\ShopSetting;
 use PaperKite\Offer\ShopWords;
 use PaperKite\Partner\ReferrerPolicy;
@@ -142,7 +143,7 @@ final class Shop extends Model
     /**
      * What an offer must know of the shop.
      *
-     * @param  list<string>  $places  the names of the offer's placements
+     * @param  list<Place>  $places  the names of the offer's placements
      */
     public function setting(array $places = []): ShopSetting
     {

@@ -18,6 +18,7 @@ use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\DraftLook;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\Offer\Place;
 use PaperKite\Text\FormInput;
 
 /** Reads what stands on the desk, with the goods that it names, in few reads however many they are. */
@@ -25,7 +26,7 @@ final readonly class ReadDraft
 {
     public function __construct(private ReadLooks $looks) {}
 
-    /** @param  list<string>  $places  the names of the offer's placements */
+    /** @param  list<Place>  $places  where the offer stands */
     public function __invoke(Shop $shop, FormInput $typed, array $places): DraftGoods
     {
         $items = $typed->items('items');

@@ -10,6 +10,7 @@ enum WidgetForm: string
     case Button = 'button';
     case Price = 'price';
     case Picture = 'picture';
+    case Story = 'story';
 
     public function label(): string
     {
@@ -17,6 +18,7 @@ enum WidgetForm: string
             self::Button => 'Button',
             self::Price => 'Button with the price',
             self::Picture => 'Picture, text, price and button',
+            self::Story => 'Everything: pictures, long text, choice and button',
         };
     }
 }

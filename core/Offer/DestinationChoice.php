@@ -26,7 +26,7 @@ final readonly class DestinationChoice
             return [new self($usual, "see it at {$partner->partner()}", 'The page of the goods there, with your partner ID. Nothing is paid here.'), self::of(Onwards::Page)];
         }
 
-        return array_map(self::of(...), array_values(array_filter(Onwards::cases(), static fn (Onwards $onwards): bool => $draft->items !== [] || $onwards->isPossibleWithoutGoods())));
+        return array_map(self::of(...), array_values(array_filter(Onwards::cases(), static fn (Onwards $onwards): bool => ($draft->items !== [] || $onwards->isPossibleWithoutGoods()) && ($onwards !== Onwards::MiniCart || $onwards === $draft->onwards || $draft->shop->opensOnPages()))));
     }
 
     private static function of(Onwards $onwards): self

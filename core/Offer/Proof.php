@@ -40,7 +40,7 @@ final readonly class Proof
 
     public function sentence(): Sentence
     {
-        return Sentence::of($this->offer, $this->bill, $this->draft->shop->places);
+        return Sentence::of($this->offer, $this->bill, $this->draft->shop->placeNames());
     }
 
     /** @return list<Finding> errors first, then in the order of the sentence */

@@ -10,6 +10,7 @@ use PaperKite\Offer\Check\GoodsAreFew;
 use PaperKite\Offer\Check\LookIsClear;
 use PaperKite\Offer\Check\PartnerStandsAlone;
 use PaperKite\Offer\Check\PictureHasText;
+use PaperKite\Offer\Check\PlacesCanOpen;
 use PaperKite\Offer\Check\PlacesDiffer;
 use PaperKite\Offer\Check\ProductIsChosen;
 use PaperKite\Offer\Check\ProductIsForSale;
@@ -52,6 +53,7 @@ final class Proofreading
             ...$proof->offer->destination->checks(),
             new EachItem(new PictureHasText),
             new PlacesDiffer,
+            new PlacesCanOpen,
         ];
     }
 

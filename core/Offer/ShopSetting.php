@@ -11,7 +11,7 @@ final readonly class ShopSetting
 {
     /**
      * @param  Closure(string): bool  $allows  whether a shopper may be led to this address
-     * @param  list<string>  $places  the names of the offer's placements
+     * @param  list<Place>  $places  where the offer stands
      */
     public function __construct(
         /** An account at the payment provider is set. */
@@ -23,6 +23,18 @@ final readonly class ShopSetting
         private Closure $allows,
         public array $places = [],
     ) {}
+
+    /** Whether what opens on the page where the button stands can open anywhere: in a widget, or where nothing is placed yet. */
+    public function opensOnPages(): bool
+    {
+        return $this->places === [] || array_filter($this->places, static fn (Place $place): bool => $place->isWidget) !== [];
+    }
+
+    /** @return list<string> */
+    public function placeNames(): array
+    {
+        return array_map(static fn (Place $place): string => $place->name, $this->places);
+    }
 
     public function allows(string $address): bool
     {

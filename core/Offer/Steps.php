@@ -25,10 +25,10 @@ final readonly class Steps
     public static function selling(Onwards $onwards, Opening $opening, int $goods, bool $leavesSomethingOpen): self
     {
         $last = self::throughCart($onwards)->pages;
-        if ($onwards === Onwards::Choose && $goods === 1 && $opening !== Opening::OwnPage) {
+        if ($onwards === Onwards::Choose && $goods === 1 && ! $opening->showsOffer()) {
             return new self([Step::Product, ...$last], false);
         }
-        $stops = $leavesSomethingOpen || $opening === Opening::OwnPage || $onwards === Onwards::Choose;
+        $stops = $leavesSomethingOpen || $opening->showsOffer() || $onwards === Onwards::Choose;
 
         return $stops ? new self([Step::Offer, ...$last], false) : new self($last, true);
     }
@@ -42,7 +42,7 @@ final readonly class Steps
     /** @param  string  $where  as a person reads it */
     public static function out(string $where, Opening $opening): self
     {
-        return new self($opening === Opening::OwnPage ? [Step::Offer] : [], false, $where);
+        return new self($opening->showsOffer() ? [Step::Offer] : [], false, $where);
     }
 
     /** @return Step|null `null` where the click itself leads out */

@@ -31,6 +31,7 @@ use PaperKite\Offer\Offer;
 use PaperKite\Offer\OfferItem;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\Offer\Place;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\ShopSetting;
 use PaperKite\Offer\ShopWords;
@@ -98,15 +99,15 @@ final class Samples
     /**
      * @param  list<DraftItem>|null  $items
      * @param  list<string>  $doubts  of its look
-     * @param  list<string>  $places
+     * @param  list<Place>  $places
      */
-    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true, ?array $items = null, Onwards $destination = Onwards::Pay, ?DraftAsk $ask = null, string $landing = '', array $doubts = [], array $places = [], ?int $lettersInALine = 26): Draft
+    public static function draft(?Product $product = null, string $quantity = '1', string $caption = '', bool $hasPayee = true, bool $hasProvider = true, ?array $items = null, Onwards $destination = Onwards::Pay, ?DraftAsk $ask = null, string $landing = '', array $doubts = [], array $places = [], ?int $lettersInALine = 26, Opening $opening = Opening::SameTab): Draft
     {
         return new Draft(
             $items ?? [new DraftItem($product ?? self::product(), '', $quantity)],
             $destination,
             CartUse::JustThis,
-            Opening::SameTab,
+            $opening,
             $ask ?? new DraftAsk,
             ['idle' => $caption],
             $landing,

@@ -83,7 +83,7 @@ final readonly class AddController
         $goods = $answer->goods === [] ? throw new \LogicException('What is said completely names goods.') : $answer->goods;
         $filling = Filling::byWidget($placement, $goods, $isAlone, mb_strcut(Input::text($request, 'click'), 0, self::LONGEST_CLICK));
         $cart = ($this->fill)($shop, $token->owner(), ($this->caller)($request), $filling, null);
-        $go = $click === WidgetClick::Stay ? null : ($this->leadOver)($shop, $cart, $isAlone, $click === WidgetClick::Pay, PageHost::of($request));
+        $go = $click->staysOnPage() ? null : ($this->leadOver)($shop, $cart, $isAlone, $click === WidgetClick::Pay, PageHost::of($request));
         // What is bought by itself is not in the cart of the page.
         $kept = $isAlone ? $known : $cart;
 

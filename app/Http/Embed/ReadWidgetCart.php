@@ -34,7 +34,7 @@ final readonly class ReadWidgetCart
         return WidgetToken::read(Input::text($request, 'token'));
     }
 
-    public function told(Cart $cart, WidgetToken $token, ?string $go = null): WidgetCartResource
+    public function told(Cart $cart, WidgetToken $token, ?string $go = null, ?ShownCartResource $shown = null): WidgetCartResource
     {
         $at = $this->clock->moment();
         $lines = $cart->refresh()->lines;
@@ -44,6 +44,7 @@ final readonly class ReadWidgetCart
             array_sum($lines->map(static fn (CartLine $line): int => $line->quantity)->all()),
             array_values($lines->map(static fn (CartLine $line): WidgetCartLineResource => WidgetCartLineResource::of($line, $at))->all()),
             $go,
+            $shown,
         );
     }
 }

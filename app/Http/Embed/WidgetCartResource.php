@@ -19,12 +19,14 @@ final readonly class WidgetCartResource
         public array $lines,
         #[OA\Property(description: 'Where the shopper goes on, as the offer says; null: they stay. It works once, and for two minutes.')]
         public ?string $go = null,
+        #[OA\Property(description: 'All that there is to show of it, where that was asked for; else null.')]
+        public ?ShownCartResource $shown = null,
         #[OA\Property(description: 'Of the form of this answer.')]
         public int $v = WidgetsResource::VERSION,
     ) {}
 
-    public static function none(): self
+    public static function none(?ShownCartResource $shown = null): self
     {
-        return new self('', 0, []);
+        return new self('', 0, [], shown: $shown);
     }
 }

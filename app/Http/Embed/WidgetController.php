@@ -34,6 +34,7 @@ final readonly class WidgetController
 
     #[OA\Get(path: '/data', operationId: 'widgets', summary: 'What the widgets of a page show', description: 'Codes that are sorted, each once and 50 at most, are kept by caches.', parameters: [
         new OA\Parameter(name: 'codes', description: 'Of placements of this shop, with commas between them.', in: 'query', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(name: 'whole', description: '1: with all about its goods, of one widget.', in: 'query', schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(name: 'v', description: 'Of the form of answers that the script knows; 1 where it says nothing.', in: 'query', schema: new OA\Schema(type: 'integer')),
     ], security: [])]
     #[OA\Response(response: 200, description: 'Those that there are.', content: new OA\JsonContent(ref: WidgetsResource::class))]
@@ -49,9 +50,13 @@ final readonly class WidgetController
         }
         $codes = array_values(array_unique(array_filter(array_map(static fn (string $code): ?string => PlacementCode::read($code)?->text, $asked))));
         sort($codes);
+        $isWhole = $request->boolean('whole');
+        if ($isWhole && count($codes) > 1) {
+            return $this->refused('All about its goods is told of one widget at once.');
+        }
         $at = $this->clock->moment();
-        $told = ($this->read)($shop, $codes, $at);
-        $answer = new JsonResponse(WidgetsResource::of($told), 200, ['Cache-Control' => self::isPlain($request, $codes) ? self::kept($told->changes, $at) : 'no-store']);
+        $told = ($this->read)($shop, $codes, $at, $isWhole);
+        $answer = new JsonResponse(WidgetsResource::of($told), 200, ['Cache-Control' => self::isPlain($request, $codes, $isWhole) ? self::kept($told->changes, $at) : 'no-store']);
         $answer->setEtag(hash('sha256', (string) $answer->getContent()));
         $answer->isNotModified($request);
 
@@ -64,9 +69,9 @@ final readonly class WidgetController
      *
      * @param  list<string>  $codes
      */
-    private static function isPlain(Request $request, array $codes): bool
+    private static function isPlain(Request $request, array $codes, bool $isWhole): bool
     {
-        return $codes !== [] && $request->server->get('QUERY_STRING') === 'v='.WidgetsResource::VERSION.'&codes='.implode(',', $codes);
+        return $codes !== [] && $request->server->get('QUERY_STRING') === 'v='.WidgetsResource::VERSION.'&codes='.implode(',', $codes).($isWhole ? '&whole=1' : '');
     }
 
     /** Nobody is told of a sale that is over: what is kept ends with it. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace PaperKite\Offer\Check;
 
 use PaperKite\Offer\Finding;
-use PaperKite\Offer\Opening;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Slot;
 
@@ -19,7 +18,7 @@ final readonly class PageIsAllowed implements Check
         return match (true) {
             $this->address === '' => [Finding::error(Slot::Destination, 'Write the address of the page that the click leads to.')],
             ! $proof->draft->shop->allows($this->address) => [Finding::error(Slot::Destination, "“{$this->address}” is no address at a host that you have listed; write a whole one, or list its host under Shop, Checkout.")],
-            $proof->offer->opening === Opening::OwnPage => [Finding::error(Slot::Opening, 'There are no goods to show on a page of its own; choose the same tab or a new one.')],
+            $proof->offer->opening->showsOffer() => [Finding::error(Slot::Opening, 'There are no goods to show before; choose the same tab or a new one.')],
             default => [],
         };
     }

@@ -97,6 +97,9 @@ final class EnglishPages
 
         'widget.in_cart' => 'In your cart: {count}',
         'widget.before' => 'instead of {price}',
+        'widget.close' => 'Close',
+        'widget.previous' => 'Previous picture',
+        'widget.next' => 'Next picture',
         'widget.failed' => 'That didn’t work. Please try again.',
         'widget.changed' => 'This has just changed. Please look again before you go on.',
 

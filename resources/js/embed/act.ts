@@ -7,10 +7,16 @@ export interface Done {
   count: number
 }
 
+/** Whether what is clicked stays on the page. */
+export function stays({ click }: Told['widget']): boolean {
+  return click === 'stay' || click === 'mini_cart'
+}
+
 /** Whether a click leads on by the link alone: nothing is in the cart of the page that it would leave behind. */
 export function isPlainLink({ widget }: Told, origin: string): boolean {
+  if (widget.click === 'follow') return !widget.pops_up
   const asks = widget.questions.length > 0 || widget.ask !== null
-  return widget.click === 'follow' || (widget.click !== 'stay' && !asks && (widget.is_alone || !cartAt(origin).isBegun))
+  return !widget.pops_up && !stays(widget) && !asks && (widget.is_alone || !cartAt(origin).isBegun)
 }
 
 /**

@@ -47,7 +47,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Change quantities, or take a line out */
+        /** Change quantities and coupon, take a line out, or put it back */
         post: operations["editWidgetCart"];
         delete?: never;
         options?: never;
@@ -116,12 +116,113 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What stands around a cart that is shown. */
+        CartWords: {
+            title: string;
+            empty: string;
+            close: string;
+            remove: string;
+            put_back: string;
+            why: string;
+            bill: string;
+            /** @description Above the field. */
+            coupon: string;
+            use_coupon: string;
+            take_coupon_out: string;
+        };
         /** @description Why nothing is told, or done. */
         Refusal: {
             /** @description A sentence for whoever reads it. */
             message: string;
             /** @description Of the form of answers that is known here. */
             v: number;
+        };
+        /** @description A line of the bill below the goods. */
+        ShownBillRow: {
+            name: string;
+            amount: string;
+            /** @description The rule behind it; blank: there is nothing to say. */
+            because: string;
+            /** @description Whether it is what all comes to. */
+            is_total: boolean;
+        };
+        /** @description A cart as the shop’s own page of it shows it: lines, bill and reasons, in the shop’s words. */
+        ShownCart: {
+            rows: components["schemas"]["ShownCartRow"][];
+            /** @description None: it can’t be told. */
+            bill: components["schemas"]["ShownBillRow"][];
+            /** @description Why the bill can’t be told. */
+            faults: string[];
+            coupon: components["schemas"]["ShownCoupon"] | null;
+            /** @description What was taken out last and can be put back, in a sentence; blank: nothing. */
+            taken: string;
+            words: components["schemas"]["CartWords"];
+        };
+        /** @description A line of a cart, in the shop’s words. */
+        ShownCartRow: {
+            /** @description By which a change names it. */
+            id: number;
+            name: string;
+            /** @description Of the page with all about it; a whole address of the shop. */
+            href: string;
+            /** @description What was chosen of it, and when it takes place. */
+            details: string[];
+            /** @description A whole address; null: none, or the shop shows none in its cart. */
+            picture: string | null;
+            quantity: number;
+            /** @description What the field for the quantity is called; blank: it can’t be changed here. */
+            quantity_label: string;
+            /** @description What the button is called that takes it out; blank: there is none. */
+            remove_label: string;
+            /** @description Of one piece; blank: it can’t be told, or the shop shows none in its cart. */
+            price: string;
+            /** @description Without the sale; blank: none is on. */
+            regular: string;
+            /** @description Why a piece costs what it costs; blank: there is nothing to say. */
+            because: string;
+            /** @description Blank: it can’t be told. */
+            subtotal: string;
+            /** @description What is wrong with it, and what to do; blank: nothing. */
+            error: string;
+            /** @description What has changed since the shopper last looked; blank: nothing. */
+            notice: string;
+        };
+        /** @description The coupon of a cart. */
+        ShownCoupon: {
+            /** @description What is in it, in a sentence; blank: none is. */
+            in: string;
+            /** @description Why it takes nothing off; blank: it does, or none is in it. */
+            finding: string;
+            /** @description What is wrong with what was typed; blank: nothing. */
+            error: string;
+        };
+        StoryPicture: {
+            /** @description A whole address. */
+            src: string;
+            alt: string;
+            /** @description In px; 0: it takes what room there is. */
+            width: number;
+            /** @description In px; 0: it takes what room there is. */
+            height: number;
+        };
+        /** @description A piece of a description: text, or an element with pieces in it. */
+        StoryText: {
+            /**
+             * @description The element; blank: it is text.
+             * @enum {string}
+             */
+            as: "" | "p" | "br" | "strong" | "em" | "ul" | "ol" | "li" | "h3" | "blockquote" | "a";
+            /** @description What it says; blank for an element. */
+            text: string;
+            /** @description Where a link leads; blank for all else. */
+            href: string;
+            /** @description What stands in it. */
+            in: components["schemas"]["StoryText"][];
+        };
+        /** @description Something that goods are told by, such as where they come from. */
+        StoryTrait: {
+            name: string;
+            values: string[];
         };
         /** @description What a widget shows now: the same for everybody who sees it. */
         Widget: {
@@ -141,6 +242,10 @@ export interface components {
             /** @description What it says when it is in the cart. */
             added: string;
             click: components["schemas"]["WidgetClick"];
+            /** @description Whether a click puts anything into a cart; else it is about the cart as it is. */
+            adds: boolean;
+            /** @description Whether a click opens a pop-over with all about it first. */
+            pops_up: boolean;
             /** @description Whether what it sells gets a cart of its own. */
             is_alone: boolean;
             opens_new_tab: boolean;
@@ -161,6 +266,8 @@ export interface components {
             /** @description Of the goods of which something is still to be said. */
             questions: components["schemas"]["WidgetQuestions"][];
             ask: components["schemas"]["WidgetAsk"] | null;
+            /** @description All about its goods; none: the form does not show it. */
+            story: components["schemas"]["WidgetStory"][];
         };
         /** @description The question how much a shopper gives. */
         WidgetAmounts: {
@@ -191,6 +298,7 @@ export interface components {
             lines: components["schemas"]["WidgetCartLine"][];
             /** @description Where the shopper goes on, as the offer says; null: they stay. It works once, and for two minutes. */
             go: string | null;
+            shown: components["schemas"]["ShownCart"] | null;
             /** @description Of the form of this answer. */
             v: number;
         };
@@ -203,7 +311,7 @@ export interface components {
             price: components["schemas"]["WidgetPrice"] | null;
         };
         /** @enum {string} */
-        WidgetClick: "follow" | "stay" | "cart" | "pay";
+        WidgetClick: "follow" | "stay" | "cart" | "mini_cart" | "pay";
         /** @description A column of a price table. */
         WidgetColumn: {
             /** @description What it is called; several where it is called as its goods are. */
@@ -219,7 +327,7 @@ export interface components {
          * @description What is true of the interface that pages of other sites ask.
          * @enum {string}
          */
-        WidgetForm: "button" | "price" | "picture";
+        WidgetForm: "button" | "price" | "picture" | "story";
         /** @description What is sold, for a widget that shows more than its button. */
         WidgetGoods: {
             name: string;
@@ -282,6 +390,22 @@ export interface components {
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
         };
+        /** @description All that the page of a product says of it. */
+        WidgetStory: {
+            /** @description With the choices that were made. */
+            name: string;
+            /** @description The first stands for it. */
+            pictures: components["schemas"]["StoryPicture"][];
+            /** @description When and where it takes place; blank: at no time, or the choice says it. */
+            when: string;
+            /** @description What there is to say of the stock; blank: nothing, or the choice says it. */
+            stock: string;
+            /** @description The short description and the long one. */
+            text: components["schemas"]["StoryText"][];
+            /** @description What sending one costs in the shop’s own country, and why; blank: it is not sent, or nobody can say. */
+            shipping: string;
+            traits: components["schemas"]["StoryTrait"][];
+        };
         /** @description A price table as its page shows it now: offers side by side, each with its button. */
         WidgetTable: {
             /** @description Of the placement. */
@@ -327,6 +451,14 @@ export interface components {
             failed: string;
             /** @description Where what was on the page is so no longer. */
             changed: string;
+            /** @description Closes what is open over the page. */
+            close: string;
+            /** @description Turns to the picture before. */
+            previous: string;
+            /** @description Turns to the next picture. */
+            next: string;
+            /** @description Above the prices of all variants. */
+            all_prices: string;
         };
         Widgets: {
             /** @description Of the form of this answer. */
@@ -357,6 +489,8 @@ export interface operations {
             content: {
                 "application/x-www-form-urlencoded": {
                     token: string;
+                    /** @description 1: with all that there is to show of it. */
+                    shown?: string;
                 };
             };
         };
@@ -471,6 +605,14 @@ export interface operations {
                     };
                     /** @description The id of the line. */
                     remove?: string;
+                    /** @description Anything: puts back what was taken out last. */
+                    put_back?: string;
+                    /** @description As typed, where the shop has coupons in its cart. */
+                    coupon?: string;
+                    /** @description Anything: takes it out. */
+                    remove_coupon?: string;
+                    /** @description 1: with all that there is to show of it, and what is wrong with what was typed. */
+                    shown?: string;
                 };
             };
         };
@@ -484,7 +626,7 @@ export interface operations {
                     "application/json": components["schemas"]["WidgetCart"];
                 };
             };
-            /** @description A quantity that can’t be. */
+            /** @description A quantity or a coupon that can’t be, where not all is shown. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -546,6 +688,8 @@ export interface operations {
             query: {
                 /** @description Of placements of this shop, with commas between them. */
                 codes: string;
+                /** @description 1: with all about its goods, of one widget. */
+                whole?: number;
                 /** @description Of the form of answers that the script knows; 1 where it says nothing. */
                 v?: number;
             };

@@ -12,7 +12,7 @@ export class Refused extends Error {
   }
 }
 
-const NONE: Cart = { v: VERSION, token: '', count: 0, lines: [], go: null }
+const NONE: Cart = { v: VERSION, token: '', count: 0, lines: [], go: null, shown: null }
 
 /** The cart of a page at one shop. Its token is kept in the page's own storage, and not before there is a cart. */
 class PageCart extends EventTarget {
@@ -36,6 +36,13 @@ class PageCart extends EventTarget {
   /** Asks what is in it; where the page has none, nobody is asked. */
   async read(): Promise<void> {
     if (this.isBegun) await this.send('', new URLSearchParams())
+  }
+
+  /** Asks for all that there is to show of it; with changes, what it is after them. */
+  show(changes: URLSearchParams | null = null): Promise<Cart> {
+    const body = changes ?? new URLSearchParams()
+    body.set('shown', '1')
+    return this.send(changes ? '/edit' : '', body)
   }
 
   add(answers: URLSearchParams): Promise<Cart> {

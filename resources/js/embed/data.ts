@@ -1,4 +1,4 @@
-import { PATIENCE_MS, VERSION, widgetsOf, type Answer, type Shown } from './told'
+import { isTable, PATIENCE_MS, VERSION, widgetsOf, type Answer, type Shown, type Told } from './told'
 
 /** So long a page that asks again and again is told what it was told before. */
 const FRESH_MS = 3000
@@ -12,8 +12,8 @@ interface Asked {
 const waiting = new Map<string, Asked>()
 const known = new Map<string, { told: Shown; at: number }>()
 
-async function ask(origin: string, codes: string[]): Promise<Map<string, Shown>> {
-  const response = await fetch(`${origin}/embed/data?v=${VERSION}&codes=${codes.join(',')}`, {
+async function ask(origin: string, codes: string[], more = ''): Promise<Map<string, Shown>> {
+  const response = await fetch(`${origin}/embed/data?v=${VERSION}&codes=${codes.join(',')}${more}`, {
     credentials: 'omit',
     // Its neighbour at the shop keeps it for seconds; the browser would keep it for as long again.
     cache: 'no-cache',
@@ -59,6 +59,12 @@ export async function toldOf(origin: string, code: string): Promise<Shown | unde
   if (told) known.set(key, { told, at: Date.now() })
   else known.delete(key)
   return told
+}
+
+/** All about what a widget sells; undefined where there is nothing to show. */
+export async function wholeOf(origin: string, code: string): Promise<Told | undefined> {
+  const shown = (await ask(origin, [code], '&whole=1')).get(code)
+  return shown && !isTable(shown) ? shown : undefined
 }
 
 /** Whether it is the address of a page, and not of a script. */

@@ -32,7 +32,10 @@ export function carryOver(before: HTMLElement, now: HTMLElement): void {
 export function replace(root: ShadowRoot, box: HTMLElement): void {
   const focused = root.activeElement
   const at = focused && key(focused)
-  root.replaceChildren(box)
+  const before = root.querySelector('.kite')
+  // What is open over the page stays open.
+  if (before) before.replaceWith(box)
+  else root.append(box)
   if (!at) return
   const same = [...box.querySelectorAll<HTMLElement>('input, select, .button, .image')].find(
     (field) => key(field) === at,

@@ -14,7 +14,7 @@ export interface PaperKiteAdded {
 
 export interface PaperKiteOpened {
   code: string
-  to: 'follow' | 'cart' | 'pay'
+  to: 'follow' | 'cart' | 'pay' | 'mini_cart' | 'pop_over'
 }
 
 export interface PaperKiteFailed {

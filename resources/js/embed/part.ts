@@ -1,3 +1,4 @@
+import { stays } from './act'
 import { element } from './elements'
 import { icon } from './icon'
 import { shown, type ShownPrice } from './price'
@@ -18,6 +19,8 @@ export interface Part {
   note: HTMLElement | null
   answers: () => URLSearchParams
   show: (phase: Phase) => void
+  /** Says beside the button how many pieces are in the cart, where it is about the cart. */
+  tellCount: (count: number) => void
   readonly isBusy: boolean
 }
 
@@ -31,16 +34,20 @@ export function partOf(
   told: Told,
   lang: string,
   act: (event: Event, part: Part) => void,
-  picture: HTMLImageElement | null = null,
+  picture: HTMLImageElement | null | undefined = null,
 ): Part {
   const { widget, words } = told
-  const isForm = widget.click === 'stay' || widget.questions.length > 0 || widget.ask !== null
+  const isForm = widget.adds && !widget.pops_up && (stays(widget) || widget.questions.length > 0 || widget.ask !== null)
   const form = element('form', { novalidate: true })
   const label = element('span', {}, widget.caption)
   const prices = widget.price ? pricesOf(shown(widget.price, words, lang), words.before) : []
   const button = isForm ? element('button') : linkOf(widget)
   const isInButton = widget.form === 'price'
+  const count = element('span', { class: 'in-cart', part: 'count', hidden: true })
   setUp(button, told, label, isInButton ? prices : [])
+  if (!widget.adds) button.append(count)
+  // It leads on where what it opens does not come.
+  if (widget.pops_up || (!widget.adds && widget.click === 'mini_cart')) button.setAttribute('aria-haspopup', 'dialog')
   const part: Part = {
     told,
     form,
@@ -54,6 +61,13 @@ export function partOf(
     answers: () => answersOf(form),
     get isBusy() {
       return button.hasAttribute('aria-busy')
+    },
+    tellCount: (pieces) => {
+      count.hidden = pieces === 0
+      count.replaceChildren(
+        element('span', { 'aria-hidden': 'true' }, String(pieces)),
+        element('span', { class: 'told' }, ` ${words.in_cart.replace('{count}', () => String(pieces))}`),
+      )
     },
     show: (phase) => {
       label.textContent = phase === 'idle' ? widget.caption : widget[phase]

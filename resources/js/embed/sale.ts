@@ -1,4 +1,4 @@
-import { add, isPlainLink, nameOfClick, windowFor } from './act'
+import { add, isPlainLink, nameOfClick, stays, windowFor, type Done } from './act'
 import { cartAt, Refused } from './cart'
 import type { Part } from './part'
 import { clicked } from './seen'
@@ -7,7 +7,7 @@ import type { Say } from './say'
 /** So long a button says that it is in the cart. */
 const ADDED_MS = 2500
 
-/** What stands around a sale: the widget of which it is a part. */
+/** What stands around a sale: the widget of which it is a part, or its pop-over. */
 export interface Around {
   readonly origin: string
   readonly say: Say
@@ -17,8 +17,12 @@ export interface Around {
   shows(part: Part): boolean
   /** Says what has become of a click. */
   tell(text: string): void
-  /** Becomes the one that tells what is in the cart. */
+  /** Something was added: from now on it is the one that tells what is in the cart. */
   tellCart(): void
+  /** Opens the mini cart; where it does not come, the shop's own page of the cart. */
+  openCart(part: Part): Promise<void>
+  /** Opens the pop-over of a part; where it does not come, the page of its offer. */
+  popUp(part: Part): Promise<void>
 }
 
 /** Names of clicks that were not answered: sent again, each is the same click. */
@@ -27,7 +31,7 @@ const unanswered = new Map<string, string>()
 /** Does what a click on the button of a part does. Whether anything was added, or opened. */
 export async function sell(part: Part, around: Around): Promise<boolean> {
   const { told } = part
-  if (!isPlainLink(told, around.origin)) return put(part, around)
+  if (!isPlainLink(told, around.origin)) return act(part, around)
   opened(part, around)
   windowFor(told.widget.opens_new_tab)(told.widget.href)
   return true
@@ -39,16 +43,32 @@ export async function clickedOn(event: Event, part: Part, around: Around): Promi
   // Whoever opens a link in a tab of its own knows why.
   if (event instanceof MouseEvent && (event.ctrlKey || event.metaKey || event.shiftKey)) return
   event.preventDefault()
-  await put(part, around)
+  await act(part, around)
+}
+
+async function act(part: Part, around: Around): Promise<boolean> {
+  const { widget } = part.told
+  if (part.isBusy) return false
+  if (widget.pops_up) {
+    around.say('opened', { code: widget.code, to: 'pop_over' })
+    clicked(around.origin, widget)
+    await around.popUp(part)
+    return true
+  }
+  if (!widget.adds && widget.click === 'mini_cart') {
+    opened(part, around)
+    clicked(around.origin, widget)
+    await around.openCart(part)
+    return true
+  }
+  return put(part, around)
 }
 
 async function put(part: Part, around: Around): Promise<boolean> {
   const { told } = part
   const { widget } = told
-  if (part.isBusy) return false
-  const go = windowFor(widget.click !== 'stay' && widget.opens_new_tab)
+  const go = windowFor(!stays(widget) && widget.opens_new_tab)
   part.show('working')
-  const key = `${around.origin} ${widget.in} ${widget.code}`
   try {
     await around.refresh()
     if (!around.shows(part)) {
@@ -57,24 +77,47 @@ async function put(part: Part, around: Around): Promise<boolean> {
       around.tell(told.words.changed)
       return false
     }
-    const name = unanswered.get(key) ?? nameOfClick()
-    unanswered.set(key, name)
-    const done = await add(told, around.origin, part.answers(), name)
-    unanswered.delete(key)
-    added(part, around, done.count)
+    const done = widget.adds ? await added(part, around) : await handedOver(part, around)
     if (done.address !== null) opened(part, around)
     go(done.address)
+    if (widget.click === 'mini_cart') await around.openCart(part)
     return true
   } catch (failure) {
     go(null)
-    if (refused(failure, part, around)) unanswered.delete(key)
+    refused(failure, part, around)
     return false
   }
 }
 
-function added(part: Part, around: Around, count: number): void {
+async function added(part: Part, around: Around): Promise<Done> {
+  const { told } = part
+  const { widget } = told
+  const key = `${around.origin} ${widget.in} ${widget.code}`
+  const name = unanswered.get(key) ?? nameOfClick()
+  unanswered.set(key, name)
+  try {
+    const done = await add(told, around.origin, part.answers(), name)
+    unanswered.delete(key)
+    tellAdded(part, around, done.count)
+    return done
+  } catch (failure) {
+    // A shop that says why has done nothing by it.
+    if (failure instanceof Refused && failure.message) unanswered.delete(key)
+    throw failure
+  }
+}
+
+/** Goes on at the shop with the cart of the page, which the page knows to be there. */
+async function handedOver(part: Part, { origin }: Around): Promise<Done> {
   const { widget } = part.told
-  if (widget.click !== 'stay') return part.show('idle')
+  const address = await cartAt(origin).handOver(widget.click === 'pay' ? 'pay' : 'cart')
+  part.show('idle')
+  return { address: address ?? widget.href, count: 0 }
+}
+
+function tellAdded(part: Part, around: Around, count: number): void {
+  const { widget } = part.told
+  if (!stays(widget)) return part.show('idle')
   clicked(around.origin, widget)
   around.tellCart()
   cartAt(around.origin).dispatchEvent(new Event('change'))
@@ -83,15 +126,13 @@ function added(part: Part, around: Around, count: number): void {
   around.say('added', { code: widget.code, count })
 }
 
-/** Returns whether the shop answered. */
-function refused(failure: unknown, part: Part, around: Around): boolean {
+function refused(failure: unknown, part: Part, around: Around): void {
   const { widget, words } = part.told
   const reason = failure instanceof Refused ? failure.message : ''
   part.show('idle')
   around.tell(reason || words.failed)
   if (failure instanceof Refused && failure.isOutdated) void around.refresh()
   around.say('failed', { code: widget.code, reason })
-  return reason !== ''
 }
 
 function opened({ told: { widget } }: Part, around: Around): void {

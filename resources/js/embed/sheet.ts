@@ -21,6 +21,25 @@ export const SHEET = `
 .kite *{box-sizing:border-box}
 img.goods{flex:0 1 9em;min-inline-size:5em;max-inline-size:100%;block-size:auto;border-radius:4px}
 form{display:contents}
+.kite[data-form=story]{display:flex;flex-wrap:wrap;gap:20px;align-items:flex-start}
+.galleries{flex:1 1 16em;min-inline-size:0;max-inline-size:28em}
+.pictures{display:grid;grid-template-columns:repeat(4,1fr);gap:8px;margin-block-end:8px}
+.pictures a{display:block;min-inline-size:0;border-radius:4px}
+.pictures a:first-child{grid-column:1/-1}
+.pictures img{display:block;inline-size:100%;block-size:auto;aspect-ratio:1;object-fit:cover;border-radius:4px}
+.pictures a:first-child img{aspect-ratio:auto;object-fit:contain}
+.rich :is(p,ul,ol,blockquote){margin:0 0 .6em}
+.rich :is(ul,ol){padding-inline-start:1.4em}
+.rich a{color:inherit}
+h3{font-size:1.05em;margin:.4em 0}
+.traits{display:grid;gap:4px;margin:0}
+.traits div{display:grid;grid-template-columns:minmax(6em,auto) 1fr;gap:12px}
+.traits dt{opacity:.8}
+.traits dd{margin:0}
+table{border-collapse:collapse}
+:is(th,td){font-weight:400;text-align:start;padding:4px 14px 4px 0}
+.in-cart{display:inline-block;min-inline-size:1.6em;margin-inline-start:.5em;padding:0 .4em;border:1px solid currentColor;border-radius:99px;text-align:center;font-variant-numeric:tabular-nums;font-size:.875em}
+.in-cart[hidden]{display:none}
 .body{display:grid;gap:10px;justify-items:start;min-inline-size:0;flex:1 1 15em}
 .button{cursor:pointer;appearance:none;margin:0;letter-spacing:normal}
 .button[aria-disabled=true]{cursor:default}
@@ -43,7 +62,7 @@ option{color:CanvasText;background:Canvas}
 input[type=number]{inline-size:5.5em}
 .pick{display:inline-flex;align-items:center;gap:6px;min-block-size:44px;border:1px solid currentColor;border-radius:4px;padding:0 12px;cursor:pointer}
 .pick input{min-block-size:0;margin:0}
-:is(select,input,.status a):focus-visible{outline:3px solid currentColor;outline-offset:2px}
+:is(select,input,summary,.status a,.pictures a,.rich a):focus-visible{outline:3px solid currentColor;outline-offset:2px}
 .status{font-size:.9375em;display:flex;flex-wrap:wrap;gap:4px 14px;align-items:baseline}
 .status a{color:inherit;text-decoration:underline;text-underline-offset:3px;padding-block:2px;min-block-size:24px}
 .told{position:absolute;inline-size:1px;block-size:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}

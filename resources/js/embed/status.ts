@@ -31,7 +31,8 @@ export function tell(status: HTMLElement, text: string): void {
   status.replaceChildren(element('span', {}, text))
 }
 
-async function goOn(
+/** Goes on at the shop with the cart of the page. */
+export async function goOn(
   status: HTMLElement,
   words: Words,
   origin: string,

@@ -3,6 +3,8 @@ import type { components } from './api'
 type Schemas = components['schemas']
 export type Widget = Schemas['Widget']
 export type Table = Schemas['WidgetTable']
+export type Story = Schemas['WidgetStory']
+export type StoryText = Schemas['StoryText']
 export type Column = Schemas['WidgetColumn']
 export type Words = Schemas['WidgetWords']
 export type Price = Schemas['WidgetPrice']

@@ -1,11 +1,14 @@
 import { cartAt } from './cart'
 import { draw, type Drawn } from './draw'
 import { carryOver, replace } from './field'
+import { kit } from './kit'
+import { more } from './load'
+import type { At } from './more/at'
 import type { Part } from './part'
 import { clickedOn, sell, type Around } from './sale'
 import type { Say } from './say'
 import { watch } from './seen'
-import { tell, tellCart } from './status'
+import { goOn, tell, tellCart } from './status'
 import type { Shown } from './told'
 
 /** Of each shop, the widget that tells what is in the cart: the one that was used last, else the first one. */
@@ -40,12 +43,12 @@ export class Widget implements Around {
   show(shown: Shown, lang: string): void {
     if (this.drawn && this.lang === lang && JSON.stringify(this.shown) === JSON.stringify(shown)) return
     const before = this.drawn
-    const drawn = draw(shown, lang, (event, part) => void clickedOn(event, part, this))
+    const drawn = draw(shown, lang, (event, part) => void clickedOn(event, part, this), this.enlarge)
     if (before) carryOver(before.box, drawn.box)
     ;[this.shown, this.lang, this.drawn] = [shown, lang, drawn]
-    const root = this.host.shadowRoot ?? this.host.attachShadow({ mode: 'open' })
-    root.adoptedStyleSheets = drawn.sheets
-    replace(root, drawn.box)
+    const others = this.root.adoptedStyleSheets.filter((one) => !before?.sheets.includes(one))
+    this.root.adoptedStyleSheets = [...drawn.sheets, ...others]
+    replace(this.root, drawn.box)
     if (!tellers.has(this.origin)) {
       tellers.set(this.origin, this)
       void this.readCart()
@@ -81,8 +84,49 @@ export class Widget implements Around {
     tellers.set(this.origin, this)
   }
 
+  async openCart(part: Part): Promise<void> {
+    try {
+      const { openCart } = await more(this.origin)
+      await openCart(kit, this.at(part))
+    } catch {
+      await this.goOn('cart')
+    }
+  }
+
+  async popUp(part: Part): Promise<void> {
+    try {
+      const { popUp } = await more(this.origin)
+      await popUp(kit, this.at(part))
+    } catch {
+      location.assign(part.told.widget.href)
+    }
+  }
+
+  /** Shows a picture as large as there is room; where that does not come, its link leads to it. */
+  private readonly enlarge = (part: Part, pictures: HTMLAnchorElement[], index: number): void => {
+    const link = pictures[index]
+    more(this.origin).then(
+      ({ enlarge }) => enlarge(kit, this.at(part), pictures, index),
+      () => link && location.assign(link.href),
+    )
+  }
+
+  private get root(): ShadowRoot {
+    return this.host.shadowRoot ?? this.host.attachShadow({ mode: 'open' })
+  }
+
+  private at(part: Part): At {
+    return { around: this, part, root: this.root, lang: this.lang, goOn: (to) => this.goOn(to), enlarge: this.enlarge }
+  }
+
+  private async goOn(to: 'cart' | 'pay'): Promise<void> {
+    const { drawn, shown, origin, code } = this
+    if (drawn && shown) await goOn(drawn.status, shown.words, origin, to, () => this.say('opened', { code, to }))
+  }
+
   private tellWhatIsInTheCart(): void {
     if (!this.drawn || !this.shown) return
+    for (const part of this.drawn.parts) part.tellCount(cartAt(this.origin).content.count)
     if (tellers.get(this.origin) === this)
       tellCart(this.drawn.status, this.shown.words, this.origin, (to) => this.say('opened', { code: this.code, to }))
     else this.drawn.status.replaceChildren()

@@ -83,8 +83,8 @@ final class LeadingOutTest extends TestCase
 
         self::assertSame(['cart: see it at Quay', 'page: to a page of your own'], $values(self::draft([self::lamp()], Onwards::Cart)));
         self::assertSame(['pay: see it at Quay', 'page: to a page of your own'], $values(self::draft([self::lamp()], Onwards::Page)));
-        self::assertSame(['pay: straight to paying', 'cart: to the cart', 'page: to a page of your own'], $values(self::draft([])));
-        self::assertCount(5, $values(self::draft([new DraftItem(Samples::product(), '', '1')])));
+        self::assertSame(['pay: straight to paying', 'cart: to the cart', 'mini_cart: to the mini cart on the page', 'page: to a page of your own'], $values(self::draft([])));
+        self::assertCount(6, $values(self::draft([new DraftItem(Samples::product(), '', '1')])));
     }
 
     public function test_captions_are_proposed_that_name_the_partner(): void

@@ -20,6 +20,8 @@ use PaperKite\Offer\Finding;
 use PaperKite\Offer\MendAt;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
+use PaperKite\Offer\Opening;
+use PaperKite\Offer\Place;
 use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\Severity;
 use PaperKite\Offer\Slot;
@@ -82,7 +84,9 @@ final class ProofreadingTest extends TestCase
         yield 'a question about several goods' => [Samples::draft(items: [$honey, new DraftItem(Samples::product(sku: 'comb'), '', '1')], ask: new DraftAsk(true)), Severity::Error, Slot::Quantity, 0, 'of one product only'];
         yield 'nothing to stay with' => [Samples::draft(items: [], destination: Onwards::Stay), Severity::Error, Slot::Destination, null, 'to the cart or to paying'];
         yield 'a return address elsewhere' => [Samples::draft(landing: 'https://crow.example/'), Severity::Error, Slot::Landing, null, 'crow.example'];
-        yield 'two places of one name' => [Samples::draft(places: ['the post', 'the footer', 'the post']), Severity::Caution, null, null, 'Two places are called “the post”'];
+        yield 'a mini cart where a button is pasted' => [Samples::draft(destination: Onwards::MiniCart, places: [new Place('the jar label', false), new Place('the post', true)]), Severity::Hint, Slot::Destination, null, 'At “the jar label” a click leads to the cart’s page'];
+        yield 'a pop-over where buttons are pasted' => [Samples::draft(opening: Opening::PopOver, places: [new Place('the jar label', false), new Place('the post', true), new Place('a letter', false), new Place('a card', false)]), Severity::Hint, Slot::Opening, null, 'At “the jar label” and 2 other places a click opens the offer’s page'];
+        yield 'two places of one name' => [Samples::draft(places: [new Place('the post', true), new Place('the footer', true), new Place('the post', true)]), Severity::Caution, null, null, 'Two places are called “the post”'];
         yield 'no payee' => [Samples::draft(hasPayee: false), Severity::Error, null, null, 'no payee'];
         yield 'no provider' => [Samples::draft(hasProvider: false), Severity::Error, null, null, 'No payment provider'];
     }

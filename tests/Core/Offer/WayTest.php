@@ -45,6 +45,9 @@ final class WayTest extends TestCase
         yield 'to choose' => [Onwards::Choose, Opening::SameTab, 1, true, ['product', 'cart', 'checkout'], false];
         yield 'to choose from several' => [Onwards::Choose, Opening::SameTab, 2, false, ['offer', 'cart', 'checkout'], false];
         yield 'to choose, on a page of its own' => [Onwards::Choose, Opening::OwnPage, 1, false, ['offer', 'cart', 'checkout'], false];
+        yield 'by a pop-over, or the page that stands for it' => [Onwards::Stay, Opening::PopOver, 1, false, ['offer', 'cart', 'checkout'], false];
+        yield 'to choose, in a pop-over' => [Onwards::Choose, Opening::PopOver, 1, false, ['offer', 'cart', 'checkout'], false];
+        yield 'to the mini cart, or the page that stands for it' => [Onwards::MiniCart, Opening::SameTab, 1, false, ['cart', 'checkout'], true];
         yield 'the cart as it is' => [Onwards::Cart, Opening::OwnPage, 0, false, ['cart', 'checkout'], false];
         yield 'the cart, to be paid' => [Onwards::Pay, Opening::SameTab, 0, false, ['checkout'], false];
     }

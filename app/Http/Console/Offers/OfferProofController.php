@@ -9,6 +9,8 @@ use App\Models\Placement;
 use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
+use PaperKite\Medium\Widget;
+use PaperKite\Offer\Place;
 
 /** Says, looks at and reckons what stands on the desk; nothing is saved. */
 final readonly class OfferProofController
@@ -20,7 +22,7 @@ final readonly class OfferProofController
     public function __invoke(OfferRequest $request, Shop $shop): JsonResponse
     {
         $places = Placement::query()->where(['shop_id' => $shop->id, 'offer_id' => $request->integer('offer')])->orderBy('id')->get()
-            ->map(fn (Placement $placement): string => $placement->page)->all();
+            ->map(static fn (Placement $placement): Place => new Place($placement->page, $placement->medium === (new Widget)->key()))->all();
         $proof = $request->proof(array_values($places));
 
         return response()->json(ProofResource::of($proof, $shop, $request->draft()->look->id));

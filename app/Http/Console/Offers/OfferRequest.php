@@ -16,6 +16,7 @@ use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Finding;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\Offer\Place;
 use PaperKite\Offer\Proof;
 use PaperKite\Text\FormInput;
 use Symfony\Component\Intl\Countries;
@@ -58,13 +59,13 @@ final class OfferRequest extends FormRequest
         }];
     }
 
-    /** @param  list<string>  $places  the names of the offer's placements */
+    /** @param  list<Place>  $places  where the offer stands */
     public function draft(array $places = []): DraftGoods
     {
         return $this->draft ??= app(ReadDraft::class)($this->shop(), FormInput::of($this->all(), $this->shop()->decimalMark()), $places);
     }
 
-    /** @param  list<string>  $places  the names of the offer's placements */
+    /** @param  list<Place>  $places  where the offer stands */
     public function proof(array $places = []): Proof
     {
         $country = $this->country();

@@ -14,6 +14,7 @@ use PaperKite\Offer\Destination\LeadToPartner;
 use PaperKite\Offer\DestinationChoice;
 use PaperKite\Offer\DraftItem;
 use PaperKite\Offer\Finding;
+use PaperKite\Offer\OpeningChoice;
 use PaperKite\Offer\Proof;
 use PaperKite\Offer\Proofreading;
 use PaperKite\Offer\StateWords;
@@ -32,6 +33,7 @@ final readonly class ProofResource
      * @param  list<string>  $caption_ideas
      * @param  list<list<VariantChoiceResource>>  $variants
      * @param  list<DestinationNowResource>  $destinations
+     * @param  list<OpeningResource>  $openings
      * @param  list<LedToResource>  $led_to
      */
     private function __construct(
@@ -61,6 +63,8 @@ final readonly class ProofResource
         public string $way,
         #[OA\Property(description: 'Where it leads can be chosen among these.', type: 'array', items: new OA\Items(ref: DestinationNowResource::class))]
         public array $destinations,
+        #[OA\Property(description: 'How it opens can be chosen among these.', type: 'array', items: new OA\Items(ref: OpeningResource::class))]
+        public array $openings,
         #[OA\Property(description: 'Where shoppers are led, where a partner sells it.', type: 'array', items: new OA\Items(ref: LedToResource::class))]
         public array $led_to,
         #[OA\Property(description: 'Who is paid where there is no bill, as a sentence; blank where there should be one.')]
@@ -91,6 +95,7 @@ final readonly class ProofResource
             country: $proof->country,
             way: $offer->way()->words(),
             destinations: array_map(static fn (DestinationChoice $choice) => DestinationNowResource::of($choice), DestinationChoice::for($proof->draft)),
+            openings: array_map(OpeningResource::of(...), OpeningChoice::for($proof->draft)),
             led_to: $offer->destination instanceof LeadToPartner ? LedToResource::listOf($proof->draft->items) : [],
             paid_elsewhere: $offer->destination->paidElsewhere(),
             is_paid_here: $offer->way()->out === null,

@@ -11,7 +11,6 @@ use App\Http\Console\Offers\ButtonStateResource;
 use App\Http\Console\Offers\CartUseResource;
 use App\Http\Console\Offers\DestinationResource;
 use App\Http\Console\Offers\MediumResource;
-use App\Http\Console\Offers\OpeningResource;
 use App\Http\Console\Offers\WidgetFormResource;
 use App\Http\Console\Partners\CountingResource;
 use App\Http\Console\Partners\NamedByResource;
@@ -26,7 +25,6 @@ use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Onwards;
-use PaperKite\Offer\Opening;
 use PaperKite\Partner\Counting;
 use PaperKite\Partner\NamedBy;
 use PaperKite\Partner\ReferrerPolicy;
@@ -39,7 +37,6 @@ final readonly class ListsResource
      * @param  list<ProductKindResource>  $product_kinds
      * @param  list<DestinationResource>  $destinations
      * @param  list<CartUseResource>  $cart_uses
-     * @param  list<OpeningResource>  $openings
      * @param  list<MediumResource>  $media
      * @param  list<WidgetFormResource>  $widget_forms
      * @param  list<ButtonStateResource>  $button_states
@@ -58,8 +55,6 @@ final readonly class ListsResource
         public array $destinations,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CartUseResource::class))]
         public array $cart_uses,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: OpeningResource::class))]
-        public array $openings,
         #[OA\Property(description: 'In which an offer can be placed.', type: 'array', items: new OA\Items(ref: MediumResource::class))]
         public array $media,
         #[OA\Property(description: 'How much a widget shows.', type: 'array', items: new OA\Items(ref: WidgetFormResource::class))]
@@ -85,7 +80,6 @@ final readonly class ListsResource
             product_kinds: array_map(ProductKindResource::of(...), ProductKind::sold()),
             destinations: array_map(DestinationResource::of(...), Onwards::cases()),
             cart_uses: array_map(CartUseResource::of(...), CartUse::cases()),
-            openings: array_map(OpeningResource::of(...), Opening::cases()),
             media: array_map(MediumResource::of(...), Media::all()),
             widget_forms: array_map(WidgetFormResource::of(...), WidgetForm::cases()),
             button_states: array_map(ButtonStateResource::of(...), ButtonState::cases()),

@@ -15,23 +15,16 @@ use App\Shopfront\DescribeGoods;
 use App\Shopfront\GoodsButton;
 use App\Shopfront\PriceTag;
 use App\Shopfront\Questions;
+use App\Shopfront\ShippingNote;
 use App\Shopfront\StockWords;
 use App\Time\Clock;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use PaperKite\Catalogue\Pick;
-use PaperKite\Catalogue\Quantity;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Link\RestOfLink;
 use PaperKite\Offer\Onwards;
-use PaperKite\Quote\Quote;
-use PaperKite\Quote\QuoteRequest;
-use PaperKite\Quote\ShippingWords;
-use PaperKite\Quote\Unquotable;
 use PaperKite\Shopfront\Surface;
-use PaperKite\Time\Moment;
-use PaperKite\Words\Country;
 
 /** A product's page: at first, and with what was wrong with the shopper's entry. */
 final readonly class ProductPage
@@ -82,7 +75,7 @@ final readonly class ProductPage
             'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $shop->wording(), $product->isOver(null)),
             'when' => $product->event(null)?->shown($shop->zone(), $shop->wording()) ?? '',
             'quantity' => $quantity,
-            'shipping' => $this->shipping($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
+            'shipping' => ShippingNote::of($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
             'code' => $code,
             'picked' => $request->isMethod('post') ? Input::text($request, 'amount') : null,
             'ownAmount' => Input::text($request, 'own_amount'),
@@ -105,26 +98,6 @@ final readonly class ProductPage
         return $rest === null || $rest->to === OpenDestination::Choose
             ? GoodsButton::listOf($shop, $product, $surface)
             : [GoodsButton::of($shop, $product, $surface, $rest->isAlone() ? Onwards::Pay : Onwards::Cart)];
-    }
-
-    /** What sending one piece would cost, with the reason; blank where it can't be told. */
-    private function shipping(Shop $shop, Product $product, string $country, Moment $at): string
-    {
-        if ($product->kind->isElsewhere()) {
-            return '';
-        }
-        $core = $product->toCore();
-        if (! $core->ships()) {
-            return $core->kind->ships() ? $shop->wording()->say('product.collected') : '';
-        }
-        try {
-            $shipping = Quote::of(new QuoteRequest($shop->rules(), [new Pick($core, Quantity::of(1), $core->variants[0] ?? null)], $country, $at))->shipping;
-        } catch (Unquotable) {
-            return '';
-        }
-        $say = $shop->wording();
-
-        return $shipping->fee->isZero() ? $say->say('product.ships_free', country: new Country($country)) : $say->say('product.ships_for', country: new Country($country), fee: $shipping->fee).' '.ShippingWords::of($shipping)->in($say);
     }
 
     /**

@@ -2117,7 +2117,7 @@ export interface components {
         /** @enum {string} */
         Demand: "off" | "optional" | "required";
         /** @enum {string} */
-        Destination: "pay" | "cart" | "stay" | "choose" | "page";
+        Destination: "pay" | "cart" | "mini_cart" | "stay" | "choose" | "page";
         /** @description A destination that an offer can have. */
         DestinationChoice: {
             value: components["schemas"]["Destination"];
@@ -2318,7 +2318,6 @@ export interface components {
             product_kinds: components["schemas"]["ProductKindChoice"][];
             destinations: components["schemas"]["DestinationChoice"][];
             cart_uses: components["schemas"]["CartUseChoice"][];
-            openings: components["schemas"]["OpeningChoice"][];
             /** @description In which an offer can be placed. */
             media: components["schemas"]["Medium"][];
             /** @description How much a widget shows. */
@@ -2700,7 +2699,7 @@ export interface components {
             destinations: components["schemas"]["OpenDestinationChoice"][];
         };
         /** @enum {string} */
-        Opening: "same_tab" | "new_tab" | "own_page";
+        Opening: "same_tab" | "new_tab" | "pop_over" | "own_page";
         /** @description How what a click leads to can be opened. */
         OpeningChoice: {
             value: components["schemas"]["Opening"];
@@ -3207,6 +3206,8 @@ export interface components {
             way: string;
             /** @description Where it leads can be chosen among these. */
             destinations: components["schemas"]["DestinationNow"][];
+            /** @description How it opens can be chosen among these. */
+            openings: components["schemas"]["OpeningChoice"][];
             /** @description Where shoppers are led, where a partner sells it. */
             led_to: components["schemas"]["LedTo"][];
             /** @description Who is paid where there is no bill, as a sentence; blank where there should be one. */
@@ -3575,6 +3576,34 @@ export interface components {
             /** @description How many orders of the shop are so. */
             count: number;
         };
+        StoryPicture: {
+            /** @description A whole address. */
+            src: string;
+            alt: string;
+            /** @description In px; 0: it takes what room there is. */
+            width: number;
+            /** @description In px; 0: it takes what room there is. */
+            height: number;
+        };
+        /** @description A piece of a description: text, or an element with pieces in it. */
+        StoryText: {
+            /**
+             * @description The element; blank: it is text.
+             * @enum {string}
+             */
+            as: "" | "p" | "br" | "strong" | "em" | "ul" | "ol" | "li" | "h3" | "blockquote" | "a";
+            /** @description What it says; blank for an element. */
+            text: string;
+            /** @description Where a link leads; blank for all else. */
+            href: string;
+            /** @description What stands in it. */
+            in: components["schemas"]["StoryText"][];
+        };
+        /** @description Something that goods are told by, such as where they come from. */
+        StoryTrait: {
+            name: string;
+            values: string[];
+        };
         /** @description Some words of two sentences: in both, in the earlier one only, or in the later one only. */
         Stretch: {
             text: string;
@@ -3653,6 +3682,10 @@ export interface components {
             /** @description What it says when it is in the cart. */
             added: string;
             click: components["schemas"]["WidgetClick"];
+            /** @description Whether a click puts anything into a cart; else it is about the cart as it is. */
+            adds: boolean;
+            /** @description Whether a click opens a pop-over with all about it first. */
+            pops_up: boolean;
             /** @description Whether what it sells gets a cart of its own. */
             is_alone: boolean;
             opens_new_tab: boolean;
@@ -3673,6 +3706,8 @@ export interface components {
             /** @description Of the goods of which something is still to be said. */
             questions: components["schemas"]["WidgetQuestions"][];
             ask: components["schemas"]["WidgetAsk"] | null;
+            /** @description All about its goods; none: the form does not show it. */
+            story: components["schemas"]["WidgetStory"][];
         };
         /** @description The question how much a shopper gives. */
         WidgetAmounts: {
@@ -3695,7 +3730,7 @@ export interface components {
             usual: number;
         };
         /** @enum {string} */
-        WidgetClick: "follow" | "stay" | "cart" | "pay";
+        WidgetClick: "follow" | "stay" | "cart" | "mini_cart" | "pay";
         /** @description A column of a price table. */
         WidgetColumn: {
             /** @description What it is called; several where it is called as its goods are. */
@@ -3708,7 +3743,7 @@ export interface components {
             widget: components["schemas"]["Widget"];
         };
         /** @enum {string} */
-        WidgetForm: "button" | "price" | "picture";
+        WidgetForm: "button" | "price" | "picture" | "story";
         WidgetFormChoice: {
             value: components["schemas"]["WidgetForm"];
             label: string;
@@ -3780,6 +3815,22 @@ export interface components {
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
         };
+        /** @description All that the page of a product says of it. */
+        WidgetStory: {
+            /** @description With the choices that were made. */
+            name: string;
+            /** @description The first stands for it. */
+            pictures: components["schemas"]["StoryPicture"][];
+            /** @description When and where it takes place; blank: at no time, or the choice says it. */
+            when: string;
+            /** @description What there is to say of the stock; blank: nothing, or the choice says it. */
+            stock: string;
+            /** @description The short description and the long one. */
+            text: components["schemas"]["StoryText"][];
+            /** @description What sending one costs in the shop’s own country, and why; blank: it is not sent, or nobody can say. */
+            shipping: string;
+            traits: components["schemas"]["StoryTrait"][];
+        };
         /** @description A price table as its page shows it now: offers side by side, each with its button. */
         WidgetTable: {
             /** @description Of the placement. */
@@ -3825,6 +3876,14 @@ export interface components {
             failed: string;
             /** @description Where what was on the page is so no longer. */
             changed: string;
+            /** @description Closes what is open over the page. */
+            close: string;
+            /** @description Turns to the picture before. */
+            previous: string;
+            /** @description Turns to the next picture. */
+            next: string;
+            /** @description Above the prices of all variants. */
+            all_prices: string;
         };
         /** @enum {string} */
         Width: "own" | "percent" | "full";

@@ -136,7 +136,7 @@ export const slots: Record<Schemas['Slot'], SlotOfSentence> = {
     }),
   },
   cart_use: choosing('What is paid', 'What is paid', 'cart_use', ({ lists }) => lists?.cart_uses ?? []),
-  opening: choosing('How it opens', 'How it opens', 'opening', ({ lists }) => lists?.openings ?? []),
+  opening: choosing('How it opens', 'How it opens', 'opening', ({ proof }) => proof.openings),
   landing: {
     name: 'Where they land',
     editor: LandingEditor,

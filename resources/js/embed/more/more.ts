@@ -1,0 +1,3 @@
+export { openCart } from './cart'
+export { enlarge } from './gallery'
+export { popUp } from './pop-over'

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Cart;
+use App\Models\Offer;
+use App\Models\Placement;
+use App\Models\Product;
+use Facebook\WebDriver\WebDriverKeys;
+use PaperKite\Catalogue\Choice;
+use PaperKite\Catalogue\Option;
+use PaperKite\Medium\WidgetForm;
+use PaperKite\Offer\CartUse;
+use PaperKite\Offer\Onwards;
+use PaperKite\Offer\Opening;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What opens over the page where a widget stands: the mini cart, the pop-over, the gallery. */
+final class WidgetOverPageTest extends BrowserTestCase
+{
+    private Product $honey;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->honey = $this->product($this->shop, ['name' => 'Heather honey', 'stock' => 30, 'description' => '<p>From the <strong>high moor</strong>.</p><ul><li>Unheated</li></ul>', 'traits' => [['name' => 'Origin', 'values' => ['Tarn']]]]);
+    }
+
+    #[DataProvider('widths')]
+    public function test_the_mini_cart_slides_out_is_changed_and_leads_to_the_checkout(int $width): void
+    {
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => 'percent', 'percent' => '10']);
+        $this->shop->update(['checkout_rules' => $this->shop->checkout_rules]);
+        $browser = $this->pageWith($width, $this->placed(['caption' => 'A jar, please']), $this->placed(['caption' => 'Look into the basket'], []));
+        $jar = new WidgetOnPage($browser);
+        $over = new WidgetOver($browser);
+        $jar->press();
+        $over->seeing('Your cart')->seeing('Heather honey')->seeing('€9.80')->seeing('Total');
+        self::assertSame('Your cart', $over->focused());
+        $this->assertAccessible($browser, 'a page with its mini cart open');
+        self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'));
+
+        $over->type('input[name^=quantity]', '3');
+        $this->keys($browser, WebDriverKeys::ENTER);
+        $over->seeing('€29.40');
+        $this->keys($browser, WebDriverKeys::ESCAPE);
+        $over->closed();
+        self::assertSame('A jar, please', $browser->evaluate('return document.querySelector("paper-kite").shadowRoot.activeElement?.textContent.replace("It is in your cart", "A jar, please")'));
+
+        // The cart button knows how many there are, opens the same cart, and the way back closes it.
+        $cart = new WidgetOnPage($browser, 1);
+        $cart->seeing('Look into the basket')->seeing('3');
+        $address = $browser->address();
+        $cart->press();
+        $over->seeing('€29.40');
+        $browser->driver->navigate()->back();
+        $over->closed();
+        self::assertSame($address, $browser->address());
+
+        $cart->press();
+        $over->click('button[name=remove]')->seeing('Taken out: Heather honey')->seeing('Nothing is in it yet.');
+        $over->click('button[name=put_back]')->seeing('€29.40');
+        $over->click('.wide');
+        $browser->arrivingAt('/checkout/')->seeing('Heather honey')->seeing('3 ×');
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function widths(): iterable
+    {
+        yield 'a desk' => [1280];
+        yield 'a narrow phone' => [320];
+    }
+
+    #[DataProvider('widths')]
+    public function test_a_pop_over_tells_all_asks_what_is_open_and_sells(int $width): void
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Beeswax wrap', 'has_variants' => true, 'description' => '<p>Keeps a loaf for a week.</p>', 'options' => [new Option('Size', [new Choice('Small'), new Choice('Large', adds: $this->shop->money(300))])]]);
+        foreach (['Small' => 5, 'Large' => 8] as $name => $stock) {
+            $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $stock, 'sku' => "wrap-{$name}", 'choices' => [$name], 'choices_digest' => hash('sha256', $name), 'stock' => $stock]);
+        }
+        $browser = $this->pageWith($width, $this->placed(['caption' => 'See the wrap', 'destination' => Onwards::Stay, 'opening' => Opening::PopOver], [$wrap]));
+        $widget = new WidgetOnPage($browser);
+        $over = new WidgetOver($browser);
+        $widget->press();
+        $over->seeing('Beeswax wrap')->seeing('Keeps a loaf for a week.')->seeing('Size');
+        $this->assertAccessible($browser, 'a page with a pop-over open');
+        $over->click('.button');
+        $over->seeing('Choose one of each');
+        $over->click('select');
+        $this->keys($browser, 'L', WebDriverKeys::ENTER);
+        $over->seeing('€12.80')->click('.button');
+        $over->closed();
+        $widget->seeing('In your cart: 1');
+        self::assertSame('Large', Cart::query()->where('shop_id', $this->shop->id)->firstOrFail()->lines()->firstOrFail()->variant?->choices[0]);
+
+        // Where only a link stands, the offer's own page does what the pop-over does.
+        $offer = Offer::query()->where('shop_id', $this->shop->id)->latest('id')->firstOrFail();
+        $browser->goTo($this->placement($offer, 'a letter')->link($this->shop)->url())->arrivingAt('/o/')->seeing('Beeswax wrap');
+    }
+
+    public function test_a_story_tells_everything_enlarges_its_pictures_and_sells_to_the_end(): void
+    {
+        foreach (['on the moor', 'in the jar'] as $position => $alt) {
+            $this->honey->pictures()->create(['shop_id' => $this->shop->id, 'position' => $position, 'file' => $position === 0 ? 'honey-jar.svg' : 'skep.svg', 'width' => 240, 'height' => 240, 'alt' => $alt, 'created_at' => now(), 'is_kept' => true]);
+        }
+        $browser = $this->pageWith(1280, $this->placed(['caption' => 'Take it home', 'destination' => Onwards::Pay], null, WidgetForm::Story));
+        $widget = new WidgetOnPage($browser);
+        $widget->seeing('Heather honey')->seeing('From the high moor.')->seeing('Unheated')->seeing('Origin')->seeing('Tarn')->seeing('€9.80')->seeing('Shipping to Ireland');
+        self::assertSame(0, $browser->evaluate('return performance.getEntriesByType("resource").filter((each) => each.name.includes("/embed/more-")).length'), 'What is not needed yet is not loaded yet.');
+        $this->assertAccessible($browser, 'a story on a page of somebody’s');
+        $over = new WidgetOver($browser);
+        $widget->click('.pictures a');
+        $over->seeing('1 / 2');
+        $this->keys($browser, WebDriverKeys::ARROW_RIGHT);
+        $over->seeing('2 / 2');
+        self::assertSame('in the jar', $over->ask('return dialog.querySelector("img").alt'));
+        $this->keys($browser, WebDriverKeys::ESCAPE);
+        $over->closed();
+        $widget->press();
+        $browser->arrivingAt('/checkout/')->seeing('Heather honey');
+    }
+
+    /**
+     * @param  array<string, mixed>  $offer
+     * @param  list<Product>|null  $goods  none: the cart as it is
+     */
+    private function placed(array $offer, ?array $goods = null, WidgetForm $form = WidgetForm::Button): Placement
+    {
+        $made = $this->offer($goods[0] ?? $this->honey, $offer + ['destination' => Onwards::MiniCart, 'cart_use' => CartUse::WithCart]);
+        if ($goods === []) {
+            $made->lines()->delete();
+        }
+
+        return $this->placement($made->refresh(), 'a page', ['medium' => 'widget', 'form' => $form]);
+    }
+
+    private function pageWith(int $width, Placement ...$placements): Browser
+    {
+        $browser = $this->browser($width);
+        $html = '<h1>A page</h1>'.implode('', array_map(fn (Placement $placement): string => "<paper-kite code=\"{$placement->code}\"><a href=\"{$placement->link($this->shop)->url()}\">A jar</a></paper-kite> ", $placements))."<script async src=\"{$this->shop->base()}/embed/kite.js\"></script>";
+        $browser->goTo($this->standinAddress('blog', '/board'))->evaluate('document.querySelector("textarea").value = arguments[0]', $html);
+
+        return $browser->click('Pin it and look')->arrivingAt('/board/');
+    }
+
+    private function keys(Browser $browser, string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $browser->driver->getKeyboard()->sendKeys($key);
+        }
+    }
+}
