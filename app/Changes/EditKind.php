@@ -12,6 +12,7 @@ enum EditKind: string
     case Checkout = 'checkout';
     case Shopfront = 'shopfront';
     case PriceTable = 'price_table';
+    case Shelf = 'shelf';
     case Coupon = 'coupon';
     case Look = 'look';
     case OrderNote = 'order_note';
@@ -28,6 +29,7 @@ enum EditKind: string
             self::Checkout => 'The checkout was',
             self::Shopfront => 'The shopfront was',
             self::PriceTable => 'This price table was',
+            self::Shelf => 'This shelf was',
             self::Coupon => 'This coupon was',
             self::Look => 'This look was',
             self::OrderNote => 'This note was',

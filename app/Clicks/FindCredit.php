@@ -27,7 +27,10 @@ final readonly class FindCredit
 
     private function display(Shop $shop, PlacementCode $code, Product $product): Credit
     {
-        $display = DisplayPlacement::query()->where(['shop_id' => $shop->id, 'code' => $code->text])->first();
+        $display = DisplayPlacement::query()->where(['shop_id' => $shop->id, 'code' => $code->text])->with('shelf')->first();
+        if ($display?->shelf !== null) {
+            return $display->shelf->goods($shop)->whereKey($product->id)->exists() ? Credit::toDisplay($display, null) : Credit::none();
+        }
         $column = $display === null ? null : $this->selling($product, $shop)->where('price_table_id', $display->whole_table_id)->orderBy('table_position')->first();
 
         return $display === null || $column === null ? Credit::none() : Credit::toDisplay($display, $column);

@@ -18,7 +18,7 @@ final class FindDisplay
     {
         $with = array_map(static fn (string $relation): string => "priceTable.{$relation}", PriceTable::TOLD_WITH);
 
-        return DisplayPlacement::withDeleted()->where(['shop_id' => $shop->id, 'code' => $code->text])->with($with)->first()?->setRelation('shop', $shop);
+        return DisplayPlacement::withDeleted()->where(['shop_id' => $shop->id, 'code' => $code->text])->with([...$with, 'shelf'])->first()?->setRelation('shop', $shop);
     }
 
     /** Notes in which display a placement was clicked, where that shows it: an address may say anything. */

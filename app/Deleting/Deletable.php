@@ -10,6 +10,7 @@ use App\Models\Look;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Product;
+use App\Models\Shelf;
 use App\Models\Shop;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -18,9 +19,10 @@ enum Deletable: string
 {
     case Product = 'product';
     case Place = 'place';
-    /** A place of a price table. */
+    /** A place of a price table or a shelf. */
     case Display = 'display';
     case PriceTable = 'price_table';
+    case Shelf = 'shelf';
     case Coupon = 'coupon';
     case Look = 'look';
 
@@ -33,12 +35,13 @@ enum Deletable: string
             self::Product => 'Product',
             self::Place, self::Display => 'Place',
             self::PriceTable => 'Price table',
+            self::Shelf => 'Shelf',
             self::Coupon => 'Coupon',
             self::Look => 'Look',
         };
     }
 
-    /** @return Builder<Product>|Builder<Placement>|Builder<DisplayPlacement>|Builder<PriceTable>|Builder<Coupon>|Builder<Look> of the shop, whether deleted or not */
+    /** @return Builder<Product>|Builder<Placement>|Builder<DisplayPlacement>|Builder<PriceTable>|Builder<Shelf>|Builder<Coupon>|Builder<Look> of the shop, whether deleted or not */
     public function things(Shop $shop): Builder
     {
         $things = match ($this) {
@@ -46,6 +49,7 @@ enum Deletable: string
             self::Place => Placement::withDeleted(),
             self::Display => DisplayPlacement::withDeleted(),
             self::PriceTable => PriceTable::withDeleted(),
+            self::Shelf => Shelf::withDeleted(),
             self::Coupon => Coupon::withDeleted(),
             self::Look => Look::withDeleted(),
         };
@@ -54,7 +58,7 @@ enum Deletable: string
     }
 
     /** What it is called, of its row. */
-    public function nameOf(Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): string
+    public function nameOf(Product|Placement|DisplayPlacement|PriceTable|Shelf|Coupon|Look $thing): string
     {
         return match (true) {
             $thing instanceof Placement, $thing instanceof DisplayPlacement => $thing->page,

@@ -15,6 +15,7 @@ use App\Models\OrderLine;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Product;
+use App\Models\Shelf;
 use App\Models\Shop;
 use App\Time\Clock;
 use Illuminate\Database\Eloquent\Builder;
@@ -32,7 +33,7 @@ final readonly class Delete
     /** @throws CantDelete */
     public function __invoke(Shop $shop, Deletable $kind, int $id): void
     {
-        $this->change($shop, $kind, $id, function (Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing) use ($shop): void {
+        $this->change($shop, $kind, $id, function (Product|Placement|DisplayPlacement|PriceTable|Shelf|Coupon|Look $thing) use ($shop): void {
             if ($thing->deleted_at !== null) {
                 return;
             }
@@ -40,8 +41,10 @@ final readonly class Delete
             $now = $this->clock->now();
             $thing->update(['deleted_at' => $now] + ($thing instanceof Product ? ['is_draft' => true, 'was_for_sale' => ! $thing->is_draft] : []));
             if ($thing instanceof PriceTable) {
-                // Each of its columns is a place, and so is each where all of it stands.
+                // Each of its columns is a place.
                 $thing->columns()->get()->each(static fn (Placement $column): bool => $column->update(['deleted_at' => $now]));
+            }
+            if ($thing instanceof PriceTable || $thing instanceof Shelf) {
                 $thing->places()->get()->each(static fn (DisplayPlacement $place): bool => $place->update(['deleted_at' => $now]));
             }
         });
@@ -50,7 +53,7 @@ final readonly class Delete
     /** @throws CantDelete */
     public function takeBack(Shop $shop, Deletable $kind, int $id): void
     {
-        $this->change($shop, $kind, $id, function (Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): void {
+        $this->change($shop, $kind, $id, function (Product|Placement|DisplayPlacement|PriceTable|Shelf|Coupon|Look $thing): void {
             $at = $thing->deleted_at;
             if ($at === null) {
                 return;
@@ -61,13 +64,15 @@ final readonly class Delete
             $thing->update(['deleted_at' => null] + ($thing instanceof Product ? ['is_draft' => $thing->was_for_sale !== true, 'was_for_sale' => null] : []));
             if ($thing instanceof PriceTable) {
                 Placement::withDeleted()->where(['price_table_id' => $thing->id, 'deleted_at' => $at])->get()->each(static fn (Placement $column): bool => $column->update(['deleted_at' => null]));
-                DisplayPlacement::withDeleted()->where(['whole_table_id' => $thing->id, 'deleted_at' => $at])->get()->each(static fn (DisplayPlacement $place): bool => $place->update(['deleted_at' => null]));
+            }
+            if ($thing instanceof PriceTable || $thing instanceof Shelf) {
+                DisplayPlacement::withDeleted()->where([$thing instanceof Shelf ? 'shelf_id' : 'whole_table_id' => $thing->id, 'deleted_at' => $at])->get()->each(static fn (DisplayPlacement $place): bool => $place->update(['deleted_at' => null]));
             }
         });
     }
 
     /**
-     * @param  callable(Product|Placement|DisplayPlacement|PriceTable|Coupon|Look): void  $change
+     * @param  callable(Product|Placement|DisplayPlacement|PriceTable|Shelf|Coupon|Look): void  $change
      *
      * @throws CantDelete
      */
@@ -86,7 +91,7 @@ final readonly class Delete
     }
 
     /** @throws CantDelete */
-    private function mustBeFree(Shop $shop, Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): void
+    private function mustBeFree(Shop $shop, Product|Placement|DisplayPlacement|PriceTable|Shelf|Coupon|Look $thing): void
     {
         if ($thing instanceof Product && OrderLine::query()->where('product_id', $thing->id)->exists()) {
             throw CantDelete::ordered($thing->name);

@@ -10,8 +10,10 @@ use App\Models\Look;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Product;
+use App\Models\Shelf;
 use App\Models\Shop;
 use App\Time\Clock;
+use Illuminate\Database\Eloquent\Builder;
 
 /** What a shop can still take back, what was deleted last first. */
 final readonly class ListDeleted
@@ -32,7 +34,7 @@ final readonly class ListDeleted
                 $things->whereNull('price_table_id');
             }
             if ($kind === Deletable::Display) {
-                $things->whereRelation('priceTable', 'price_tables.deleted_at', null);
+                $things->where(static fn (Builder $of) => $of->whereRelation('priceTable', 'price_tables.deleted_at', null)->orWhereRelation('shelf', 'shelves.deleted_at', null));
             }
             foreach ($things->get() as $thing) {
                 $deleted[] = $this->one($kind, $thing);
@@ -43,7 +45,7 @@ final readonly class ListDeleted
         return $deleted;
     }
 
-    private function one(Deletable $kind, Product|Placement|DisplayPlacement|PriceTable|Coupon|Look $thing): Deleted
+    private function one(Deletable $kind, Product|Placement|DisplayPlacement|PriceTable|Shelf|Coupon|Look $thing): Deleted
     {
         return new Deleted($kind, $thing->id, $kind->nameOf($thing), $thing->deleted_at ?? throw new \LogicException('What is listed was deleted.'));
     }

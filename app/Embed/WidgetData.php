@@ -6,8 +6,10 @@ namespace App\Embed;
 
 use App\Models\Offer;
 use App\Models\Placement;
+use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\PartnerTag;
+use App\Shopfront\PriceTag;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\PartnerNote;
 use PaperKite\Medium\WidgetForm;
@@ -30,6 +32,8 @@ final readonly class WidgetData
         public string $href,
         #[OA\Property(description: 'Of the display that it stands in; blank: it stands by itself.')]
         public string $in,
+        #[OA\Property(description: 'The SKU of an item of a shelf; blank: it is none.')]
+        public string $item,
         #[OA\Property(ref: '#/components/schemas/WidgetForm')]
         public WidgetForm $form,
         #[OA\Property(enum: ['idle', 'sold_out', 'not_available'])]
@@ -83,7 +87,7 @@ final readonly class WidgetData
     public static function of(Placement $placement, Shop $shop, WidgetLook $look, Moment $at, bool $isWhole = false): self
     {
         $offer = $placement->offer;
-        $state = $placement->state($offer);
+        $state = $placement->item !== null && PriceTag::of($placement->item, $at)->isSoldOut ? ButtonState::SoldOut : $placement->state($offer);
         [$caption, $working, $added] = $placement->words($offer, $shop, $state, ButtonState::Working, ButtonState::Added);
         $click = WidgetClick::of($offer, $state);
         $partner = $offer->partnerLine();
@@ -91,10 +95,12 @@ final readonly class WidgetData
         // A display says by itself what stands beside the button.
         $form = match (true) {
             $isWhole => WidgetForm::Story,
-            $placement->within === null => $placement->form,
+            $placement->within === null, $placement->item !== null => $placement->form,
             default => WidgetForm::Button,
         };
-        $popsUp = $form !== WidgetForm::Story && $offer->opening === Opening::PopOver && $state === ButtonState::Idle && $offer->lines->isNotEmpty();
+        // What is still to be said of an item of a shelf is said where all about it stands.
+        $opens = $placement->item === null ? $offer->opening === Opening::PopOver : $placement->item->leavesAChoice();
+        $popsUp = $form !== WidgetForm::Story && $opens && $state === ButtonState::Idle && $offer->lines->isNotEmpty();
         $asks = $click !== WidgetClick::Follow && ! $popsUp;
         $tellsPrice = $form !== WidgetForm::Button || $placement->within !== null;
         $opensNewTab = $offer->opening === Opening::NewTab;
@@ -103,9 +109,10 @@ final readonly class WidgetData
             code: $placement->code,
             href: $placement->address($shop),
             in: $placement->within->code ?? '',
+            item: $placement->item->sku ?? '',
             form: $form,
             state: $state->value,
-            caption: $caption,
+            caption: $popsUp && $placement->item !== null ? self::choosing($placement->item, $shop) : $caption,
             working: $working,
             added: $added,
             click: $click,
@@ -126,6 +133,11 @@ final readonly class WidgetData
             ask: $asks ? WidgetAsk::of($offer) : null,
             story: $form === WidgetForm::Story ? WidgetStory::listOf($offer, $shop, $at) : [],
         );
+    }
+
+    private static function choosing(Product $product, Shop $shop): string
+    {
+        return $shop->wording()->say($product->kind->isMoneyItself() ? 'list.give' : 'list.choose');
     }
 
     /** Who sells it, and that the shop earns by it; what it costs there, where the form is about the price. */

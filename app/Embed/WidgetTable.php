@@ -31,7 +31,7 @@ final readonly class WidgetTable
 
     public static function read(ReadTable $read, Shop $shop, WornLooks $looks, Moment $at): self
     {
-        $table = $read->display->priceTable;
+        $table = $read->table;
         $note = $read->display->paused_at === null ? '' : $shop->wording()->say('notice.paused');
 
         return new self($read->display->code, $read->display->link($shop)->url(), $table->name, $table->badge, $note, $note !== '' ? [] : array_map(

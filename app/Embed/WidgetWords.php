@@ -40,6 +40,10 @@ final readonly class WidgetWords
         public string $next,
         #[OA\Property(description: 'Above the prices of all variants.')]
         public string $all_prices,
+        #[OA\Property(description: 'To the page before.')]
+        public string $earlier,
+        #[OA\Property(description: 'To the next page.')]
+        public string $more,
     ) {}
 
     public static function of(Shop $shop): self
@@ -61,6 +65,8 @@ final readonly class WidgetWords
             $say->text('widget.previous'),
             $say->text('widget.next'),
             $say->text('product.all_prices'),
+            $say->text('list.earlier'),
+            $say->text('list.more'),
         );
     }
 }

@@ -27,4 +27,12 @@ final class WornLooks
 
         return $this->worn[$key] ??= WidgetLook::of($look, $this->looks->worn($placement, $placement->offer), $this->base);
     }
+
+    /** Of what names none. */
+    public function usual(): WidgetLook
+    {
+        $look = $this->looks->usual();
+
+        return $this->worn["{$look->id}  "] ??= WidgetLook::of($look, $look->values, $this->base);
+    }
 }

@@ -16,11 +16,12 @@ enum Kind: int
     case Coupon = 7;
     /** Products as shoppers read of them. */
     case Goods = 8;
+    case Shelf = 9;
 
     /** @return non-empty-list<self> what sellers look for */
     public static function ofSellers(): array
     {
-        return [self::Product, self::Offer, self::Order, self::Placement, self::Look, self::PriceTable, self::Coupon];
+        return [self::Product, self::Offer, self::Order, self::Placement, self::Look, self::PriceTable, self::Shelf, self::Coupon];
     }
 
     public function canBeDeleted(): bool
@@ -37,6 +38,7 @@ enum Kind: int
             self::Placement => 'placements',
             self::Look => 'looks',
             self::PriceTable => 'price_tables',
+            self::Shelf => 'shelves',
             self::Coupon => 'coupons',
         };
     }

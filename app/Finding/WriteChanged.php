@@ -12,6 +12,7 @@ use App\Models\Offer;
 use App\Models\Order;
 use App\Models\Placement;
 use App\Models\PriceTable;
+use App\Models\Shelf;
 use App\Models\Shop;
 
 /** A thing's own words are written with its change, in the same transaction; what others inherit of it follows in the queue. */
@@ -59,6 +60,11 @@ final readonly class WriteChanged
         if ($table->wasRecentlyCreated || $table->wasChanged(['name', 'put_away_at', 'deleted_at'])) {
             $this->write(Kind::PriceTable, $table->shop_id, $table->id);
         }
+    }
+
+    public function ofShelf(Shelf $shelf): void
+    {
+        $this->write(Kind::Shelf, $shelf->shop_id, $shelf->id);
     }
 
     public function ofLook(Look $look): void

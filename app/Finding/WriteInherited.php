@@ -6,6 +6,7 @@ namespace App\Finding;
 
 use App\Changes\Subject;
 use App\Models\Offer;
+use App\Models\Shelf;
 use App\Models\Shop;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Builder;
@@ -37,6 +38,9 @@ final class WriteInherited implements ShouldQueue
             ->when($this->kind === Subject::Look, fn (Builder $query) => $query->where(fn (Builder $either) => $either->whereNull('look_id')->orWhere('look_id', $this->subjectId)))
             ->orderBy('id')->limit(self::AT_ONCE)->get(['id'])->map(static fn (Offer $offer): int => $offer->id)->all();
         $write->of(Kind::Offer, $shop, array_values($offers));
+        if ($this->kind === Subject::Product && $this->after === 0) {
+            $write->of(Kind::Shelf, $shop, array_values(Shelf::query()->where('shop_id', $shop->id)->whereRelation('picked', 'products.id', $this->subjectId)->get(['id'])->map(static fn (Shelf $shelf): int => $shelf->id)->all()));
+        }
         if (count($offers) === self::AT_ONCE) {
             self::dispatch($this->shopId, $this->kind, $this->subjectId, max($offers));
         }

@@ -121,6 +121,10 @@ final readonly class WriteWords
         $table = $kind->table();
 
         $things = $this->db->table($table)->where('shop_id', $shop->id)->where('id', '>', $after);
+        if ($kind === Kind::Placement) {
+            // What shows several ways to buy is found by what it shows.
+            $things->whereNotNull('offer_id');
+        }
         if ($kind->canBeDeleted()) {
             $things->whereNull('deleted_at');
         }

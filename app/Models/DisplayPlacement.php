@@ -13,19 +13,21 @@ use PaperKite\Link\PlacementCode;
 use PaperKite\Link\PlacementLink;
 
 /**
- * A placement that shows several ways to buy: a whole price table in one place. It has no offer of its own; what is clicked in
- * it has.
+ * A placement that shows several ways to buy: a whole price table, or a shelf, in one place. It has no offer of its own; the
+ * columns of a table have.
  *
  * @property int $id
  * @property int $shop_id
- * @property int $whole_table_id
+ * @property int|null $whole_table_id of a price table
+ * @property int|null $shelf_id
  * @property string $code
  * @property string $page
  * @property string $medium
  * @property CarbonImmutable|null $paused_at
  * @property CarbonImmutable|null $deleted_at
  * @property Shop $shop
- * @property PriceTable $priceTable
+ * @property PriceTable|null $priceTable
+ * @property Shelf|null $shelf
  */
 final class DisplayPlacement extends Model
 {
@@ -52,7 +54,7 @@ final class DisplayPlacement extends Model
     /** What it shows is called. */
     public function name(): string
     {
-        return $this->priceTable->name;
+        return $this->priceTable->name ?? $this->shelf->name ?? throw new \LogicException("Placement {$this->id} shows nothing.");
     }
 
     /** @return BelongsTo<Shop, $this> */
@@ -69,5 +71,14 @@ final class DisplayPlacement extends Model
         $table->withoutGlobalScope(SoftDeletingScope::class);
 
         return $table;
+    }
+
+    /** @return BelongsTo<Shelf, $this> */
+    public function shelf(): BelongsTo
+    {
+        $shelf = $this->belongsTo(Shelf::class);
+        $shelf->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $shelf;
     }
 }

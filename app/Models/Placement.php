@@ -51,6 +51,9 @@ final class Placement extends Model
     /** In which it was clicked, as its column; `null`: by itself. */
     public ?DisplayPlacement $within = null;
 
+    /** What stands there of a shelf, without an offer of its own; `null`: it is no part of a shelf. */
+    public ?Product $item = null;
+
     /** @var array<string, mixed> */
     protected $attributes = ['form' => WidgetForm::Button, 'brings_sheet' => false, 'column_name' => '', 'column_text' => ''];
 
@@ -83,6 +86,10 @@ final class Placement extends Model
     /** Where a click on it leads. */
     public function address(Shop $shop): string
     {
+        if ($this->item !== null) {
+            return $shop->base().($this->item->kind->isElsewhere() ? '/to/' : '/p/').rawurlencode($this->item->sku)."?k={$this->code}";
+        }
+
         return $this->link($shop)->url().($this->within === null ? '' : "?in={$this->within->code}");
     }
 

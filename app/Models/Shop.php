@@ -261,6 +261,12 @@ final class Shop extends Model
         return $this->hasMany(DisplayPlacement::class);
     }
 
+    /** @return HasMany<Shelf, $this> */
+    public function shelves(): HasMany
+    {
+        return $this->hasMany(Shelf::class);
+    }
+
     /** @return HasMany<PriceTable, $this> */
     public function priceTables(): HasMany
     {

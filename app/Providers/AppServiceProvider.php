@@ -21,6 +21,7 @@ use App\Finding\Said\SaidOfOrders;
 use App\Finding\Said\SaidOfPlacements;
 use App\Finding\Said\SaidOfPriceTables;
 use App\Finding\Said\SaidOfProducts;
+use App\Finding\Said\SaidOfShelves;
 use App\Finding\SaidOf;
 use App\Finding\WriteChanged;
 use App\Finding\WriteWords;
@@ -39,6 +40,7 @@ use App\Models\Order;
 use App\Models\Person;
 use App\Models\Placement;
 use App\Models\PriceTable;
+use App\Models\Shelf;
 use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
@@ -76,7 +78,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->when(WriteWords::class)->needs(SaidOf::class)->give([SaidOfProducts::class, SaidOfGoods::class, SaidOfOffers::class, SaidOfPlacements::class, SaidOfPriceTables::class, SaidOfOrders::class, SaidOfLooks::class, SaidOfCoupons::class]);
+        $this->app->when(WriteWords::class)->needs(SaidOf::class)->give([SaidOfProducts::class, SaidOfGoods::class, SaidOfOffers::class, SaidOfPlacements::class, SaidOfPriceTables::class, SaidOfShelves::class, SaidOfOrders::class, SaidOfLooks::class, SaidOfCoupons::class]);
         $this->app->singleton(Clock::class);
         // The demo's time can be moved on; that of a shop that sells can't.
         $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));
@@ -111,6 +113,7 @@ final class AppServiceProvider extends ServiceProvider
         Offer::updated(static fn (Offer $offer) => app(WriteChanged::class)->ofState($offer));
         Placement::saved(static fn (Placement $placement) => app(WriteChanged::class)->ofPlace($placement));
         PriceTable::saved(static fn (PriceTable $table) => app(WriteChanged::class)->ofTable($table));
+        Shelf::saved(static fn (Shelf $shelf) => app(WriteChanged::class)->ofShelf($shelf));
         Look::saved(static fn (Look $look) => app(WriteChanged::class)->ofLook($look));
         Coupon::saved(static fn (Coupon $coupon) => app(WriteChanged::class)->ofCoupon($coupon));
         Order::updated(static fn (Order $order) => app(WriteChanged::class)->ofOrder($order));

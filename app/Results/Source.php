@@ -23,6 +23,10 @@ final readonly class Source
      */
     public static function of(?Placement $placement, ?int $labelId = null): self
     {
+        if ($placement?->item !== null && $placement->within !== null) {
+            return self::ofDisplay($placement->within);
+        }
+
         return $placement?->within === null ? new self($placement?->offer_id, $placement?->id, $labelId) : new self($placement->offer_id, $placement->within->id, $labelId, true);
     }
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Console\Displays\DisplayPlaceController;
+use App\Http\Console\Displays\ShelfController;
 use App\Http\Console\History\KeepBoth;
 use App\Http\Console\Offers\ButtonTrialController;
 use App\Http\Console\Offers\CopyController;
@@ -49,5 +50,12 @@ Route::put('price-tables/{priceTable}', [PriceTableController::class, 'change'])
 Route::post('price-tables/{priceTable}/copied', [PriceTableController::class, 'copied'])->can('work', 'shop');
 Route::get('price-tables/{priceTable}/places', [DisplayPlaceController::class, 'ofTable'])->can('read', 'shop');
 Route::post('price-tables/{priceTable}/places', [DisplayPlaceController::class, 'placeTable'])->can('work', 'shop')->middleware(OnlyOnce::class);
+Route::get('shelves', [ShelfController::class, 'list'])->can('read', 'shop');
+Route::post('shelves', [ShelfController::class, 'create'])->can('work', 'shop')->middleware(OnlyOnce::class);
+Route::post('shelves/trial', [ShelfController::class, 'try'])->can('read', 'shop');
+Route::get('shelves/{shelf}', [ShelfController::class, 'show'])->can('read', 'shop');
+Route::put('shelves/{shelf}', [ShelfController::class, 'change'])->can('work', 'shop')->middleware(KeepBoth::class.':shelf,shelf');
+Route::get('shelves/{shelf}/places', [DisplayPlaceController::class, 'ofShelf'])->can('read', 'shop');
+Route::post('shelves/{shelf}/places', [DisplayPlaceController::class, 'placeShelf'])->can('work', 'shop')->middleware(OnlyOnce::class);
 Route::put('display-places/{displayPlacement}', [DisplayPlaceController::class, 'change'])->can('work', 'shop');
 Route::post('price-tables/{priceTable}/away', [PriceTableController::class, 'putAway'])->can('work', 'shop');

@@ -53,9 +53,11 @@ final class DeletingTest extends TestCase
     public function test_it_is_out_of_every_list_found_by_nobody_and_as_before_once_it_is_taken_back(string $kind): void
     {
         [$id, $name, $lists] = $this->thing($kind);
-        $key = ['product' => 1, 'place' => 4, 'look' => 5, 'price_table' => 6, 'coupon' => 7][$kind]."-{$id}";
-        $seen = fn (): array => [...array_map(fn (string $list): bool => $this->lists($list, $id), $lists), in_array($key, array_column((array) $this->ask("find?typed={$name}")->json('things'), 'key'), true)];
-        $all = array_fill(0, count($lists) + 1, true);
+        // What shows several ways to buy is found by what it shows.
+        $kinds = ['product' => 1, 'place' => 4, 'look' => 5, 'price_table' => 6, 'shelf' => 9, 'coupon' => 7];
+        $isFound = fn (): bool => in_array(($kinds[$kind] ?? 0)."-{$id}", array_column((array) $this->ask("find?typed={$name}")->json('things'), 'key'), true);
+        $seen = fn (): array => [...array_map(fn (string $list): bool => $this->lists($list, $id), $lists), ...(isset($kinds[$kind]) ? [$isFound()] : [])];
+        $all = array_fill(0, count($lists) + (isset($kinds[$kind]) ? 1 : 0), true);
         self::assertSame($all, $seen());
 
         $this->set($kind, $id, true)->assertOk()->assertJsonPath('items.0.kind', $kind)->assertJsonPath('items.0.id', $id)->assertJsonPath('items.0.name', $name);
@@ -191,10 +193,28 @@ final class DeletingTest extends TestCase
             'product' => [$this->product->id, 'Heather honey', ['products']],
             'place' => [$this->placement($this->offer, 'the spring post')->id, 'the spring post', ["offers/{$this->offer->id}"]],
             'price_table' => [$this->table(), 'Jars', ['price-tables']],
+            'shelf' => [$this->shelf(), 'From the hive', ['shelves']],
+            'display' => $this->placedTable(),
             'coupon' => [Coupon::query()->create(['shop_id' => $this->shop->id, 'code' => 'MAY', 'kind' => CouponKind::Percent, 'percent' => '10'])->id, 'MAY', ['coupons']],
             'look' => [Look::query()->create(['shop_id' => $this->shop->id, 'name' => 'Storm', 'values' => $this->shop->looks()->firstOrFail()->values])->id, 'Storm', ['looks']],
             default => throw new \LogicException($kind),
         };
+    }
+
+    private function shelf(): int
+    {
+        $id = $this->postJson($this->console("/api/shops/{$this->shop->slug}/shelves"), ['name' => 'From the hive', 'density' => 'cards', 'onwards' => 'stay', 'category' => '', 'products' => [$this->product->id]])->assertCreated()->json('id');
+
+        return is_int($id) ? $id : self::fail('It was not made.');
+    }
+
+    /** @return array{int, string, list<string>} */
+    private function placedTable(): array
+    {
+        $table = $this->table();
+        $id = $this->postJson($this->console("/api/shops/{$this->shop->slug}/price-tables/{$table}/places"), ['page' => 'the prices page'])->assertCreated()->json('items.0.id');
+
+        return [is_int($id) ? $id : self::fail('It was not made.'), 'the prices page', ["price-tables/{$table}/places"]];
     }
 
     private function table(): int

@@ -36,11 +36,12 @@ final class GeneratedRequestsTest extends TestCase
         $offer = $this->offer($honey);
         $placement = $this->placement($offer);
         $payment = $this->opened($this->shop, $honey, 1);
+        $display = $this->display($this->shop, $honey);
         $table = $this->shop->priceTables()->create(['name' => 'Jars']);
         $coupon = $this->shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100]);
         $this->known = [
             'shop' => [$this->shop->slug], 'offer' => ["{$offer->id}"], 'product' => ["{$honey->id}"], 'placement' => ["{$placement->id}"], 'look' => ["{$this->shop->looks()->firstOrFail()->id}"],
-            'priceTable' => ["{$table->id}"], 'coupon' => ["{$coupon->id}"], 'order' => ['1001'], 'code' => [$placement->code], 'sku' => ['honey'], 'items' => ['honey', '2*honey'], 'checkout' => ['checkout'],
+            'priceTable' => ["{$table->id}"], 'coupon' => ["{$coupon->id}"], 'order' => ['1001'], 'shelf' => ["{$display->shelf_id}"], 'displayPlacement' => ["{$display->id}"], 'code' => [$placement->code, $display->code], 'sku' => ['honey'], 'items' => ['honey', '2*honey'], 'checkout' => ['checkout'],
             'ref' => [(string) $payment->checkout->cart?->ref], 'reference' => [$payment->checkout->reference, $payment->reference], 'token' => [Secrets::token()], 'any' => ['offers'],
         ];
         $this->actingAs($this->person($this->shop));

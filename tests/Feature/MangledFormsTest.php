@@ -135,6 +135,8 @@ final class MangledFormsTest extends TestCase
         $other = $this->offer($goods);
         $look = $this->shop->looks()->firstOrFail();
         $spare = $this->shop->looks()->whereKeyNot($look->id)->firstOrFail();
+        $display = $this->display($this->shop);
+        $shelf = ['name' => 'x', 'density' => 'cards', 'onwards' => 'stay', 'category' => '', 'products' => [1]];
         $table = $this->shop->priceTables()->create(['name' => 'Spare']);
         $coupon = $this->shop->coupons()->create(['code' => 'JUNE', 'kind' => 'amount', 'amount_minor' => 100]);
         $order = $this->paid($this->shop, $goods, 1);
@@ -161,6 +163,12 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/price-tables' => ['price-tables', $prices],
             'post /shops/{shop}/price-tables/trial' => ['price-tables/trial', $prices],
             'put /shops/{shop}/price-tables/{priceTable}' => ["price-tables/{$table->id}", $prices],
+            'post /shops/{shop}/price-tables/{priceTable}/places' => ["price-tables/{$table->id}/places", ['page' => 'x']],
+            'post /shops/{shop}/shelves' => ['shelves', $shelf],
+            'post /shops/{shop}/shelves/trial' => ['shelves/trial', $shelf],
+            'put /shops/{shop}/shelves/{shelf}' => ["shelves/{$display->shelf_id}", $shelf],
+            'post /shops/{shop}/shelves/{shelf}/places' => ["shelves/{$display->shelf_id}/places", ['page' => 'x']],
+            'put /shops/{shop}/display-places/{displayPlacement}' => ["display-places/{$display->id}", ['page' => 'x', 'is_paused' => true]],
             'post /shops/{shop}/price-tables/{priceTable}/copied' => ["price-tables/{$table->id}/copied", ['digest' => 'x']],
             'post /shops/{shop}/price-tables/{priceTable}/away' => ["price-tables/{$table->id}/away", ['is_away' => true]],
             'post /shops/{shop}/looks' => ['looks', $this->lookEntry()],

@@ -27,7 +27,7 @@ final class RolesTest extends TestCase
     private const CHANGE_NOTHING = [
         'POST api/shops/{shop}/products/check', 'POST api/shops/{shop}/open-links/build', 'POST api/shops/{shop}/looks/trial', 'POST api/shops/{shop}/offers/proof',
         'POST api/shops/{shop}/placements/{placement}/widget', 'POST api/shops/{shop}/orders/{order}/refunds/trial', 'POST api/shops/{shop}/marketplaces/trial',
-        'POST api/shops/{shop}/rules/trial', 'POST api/shops/{shop}/page-look/trial', 'POST preview/{shop}/words', 'POST preview/{shop}/pages', 'POST preview/{shop}/tables', 'POST api/shops/{shop}/price-tables/trial',
+        'POST api/shops/{shop}/rules/trial', 'POST api/shops/{shop}/page-look/trial', 'POST preview/{shop}/words', 'POST preview/{shop}/pages', 'POST preview/{shop}/tables', 'POST api/shops/{shop}/price-tables/trial', 'POST api/shops/{shop}/shelves/trial',
         // Whoever works in a shop may leave it.
         'POST api/shops/{shop}/leave',
     ];
@@ -73,7 +73,7 @@ final class RolesTest extends TestCase
         $asking = $this->personAs($shop, $role);
         $this->placement($this->offer($this->product($shop)));
         $there = [
-            '{priceTable}' => $shop->priceTables()->create(['name' => 'Jars'])->id, '{coupon}' => $shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100])->id, '{marketplace}' => $this->marketplace($shop)->id,
+            '{priceTable}' => $shop->priceTables()->create(['name' => 'Jars'])->id, '{shelf}' => $shop->shelves()->create(['name' => 'Hive', 'density' => 'cards', 'onwards' => 'stay'])->id, '{displayPlacement}' => $this->display($shop)->id, '{coupon}' => $shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100])->id, '{marketplace}' => $this->marketplace($shop)->id,
             '{order}' => $this->held($shop, $shop->products()->firstOrFail(), 1)->number,
         ];
 

@@ -74,6 +74,7 @@ final class ScopeTest extends TestCase
         $addresses = [];
         $placement = $this->placement($offer);
         $table = $shop->priceTables()->create(['name' => 'Jars']);
+        $display = $this->display($shop);
         $marketplace = $this->marketplace($shop);
         $coupon = $shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100]);
         foreach (Route::getRoutes()->getRoutes() as $route) {
@@ -81,7 +82,7 @@ final class ScopeTest extends TestCase
                 $method = is_string($route->methods()[0] ?? null) ? $route->methods()[0] : self::fail('A route without a method.');
                 $path = strtr($route->uri(), [
                     '{shop}' => $shop->slug, '{offer}' => (string) $offer->id, '{product}' => (string) $offer->lines->firstOrFail()->product_id, '{order}' => '1001',
-                    '{look}' => (string) $shop->looks()->firstOrFail()->id, '{placement}' => (string) $placement->id, '{priceTable}' => (string) $table->id, '{coupon}' => (string) $coupon->id, '{marketplace}' => (string) $marketplace->id, '{key}' => 'nordkai', '{kind}' => 'product', '{subject}' => '1', '{person}' => (string) $shop->people()->firstOrFail()->id, '{invitation}' => '1',
+                    '{look}' => (string) $shop->looks()->firstOrFail()->id, '{placement}' => (string) $placement->id, '{priceTable}' => (string) $table->id, '{shelf}' => (string) $display->shelf_id, '{displayPlacement}' => (string) $display->id, '{coupon}' => (string) $coupon->id, '{marketplace}' => (string) $marketplace->id, '{key}' => 'nordkai', '{kind}' => 'product', '{subject}' => '1', '{person}' => (string) $shop->people()->firstOrFail()->id, '{invitation}' => '1',
                 ]);
                 $addresses[] = [$method, "/{$path}"];
             }

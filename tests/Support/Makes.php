@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Changes\Editing;
 use App\Finding\Kind;
 use App\Finding\WriteWords;
+use App\Models\DisplayPlacement;
 use App\Models\Marketplace;
 use App\Models\Offer;
 use App\Models\Person;
@@ -14,8 +15,10 @@ use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Offers\FreshCode;
+use App\Offers\PlaceDisplay;
 use App\Offers\PlaceOffer;
 use App\Partners\SaveMarketplace;
+use App\Text\Secrets;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ProductKind;
@@ -32,6 +35,7 @@ use PaperKite\Quote\ShippingZone;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
 use PaperKite\Results\EventKind;
+use PaperKite\Shopfront\ShelfDensity;
 use PaperKite\Text\FormInput;
 
 /** One valid shop with what belongs to it, from which a test changes what it is about. */
@@ -144,6 +148,17 @@ trait Makes
     protected static function tableEntry(string $name, array $offers, ?int $stressed = null): array
     {
         return ['name' => $name, 'columns' => array_map(static fn (int $offer): array => ['offer_id' => $offer, 'name' => '', 'text' => ''], $offers), 'stressed' => $stressed, 'badge' => ''];
+    }
+
+    /** Of a shelf of the shop's own, with these goods on it. */
+    protected function display(Shop $shop, Product ...$goods): DisplayPlacement
+    {
+        $shelf = $shop->shelves()->create(['name' => 'A shelf '.Secrets::token(), 'density' => ShelfDensity::Cards, 'onwards' => Onwards::MiniCart]);
+        foreach (array_values($goods) as $position => $product) {
+            $shelf->picked()->attach($product->id, ['position' => $position]);
+        }
+
+        return (new PlaceDisplay(new FreshCode))->shelf($shelf, 'a recipe')->refresh();
     }
 
     /** @param  array<string, mixed>  $as */

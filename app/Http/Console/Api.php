@@ -49,6 +49,7 @@ use PaperKite\People\Role;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
 use PaperKite\Shopfront\AfterAdding;
+use PaperKite\Shopfront\ShelfDensity;
 
 /** What is true of the console's whole interface. */
 #[OA\OpenApi(openapi: '3.1.0')]
@@ -78,6 +79,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Schema(schema: 'OpenDestination', type: 'string', enum: OpenDestination::class),
         new OA\Schema(schema: 'OfferState', type: 'string', enum: OfferState::class),
         new OA\Schema(schema: 'GoodsState', type: 'string', enum: GoodsState::class),
+        new OA\Schema(schema: 'ShelfDensity', type: 'string', enum: ShelfDensity::class),
         new OA\Schema(schema: 'Deletable', type: 'string', enum: Deletable::class),
         new OA\Schema(schema: 'ProductState', type: 'string', enum: ProductState::class),
         new OA\Schema(schema: 'ProductSort', type: 'string', enum: ProductSort::class),
@@ -126,6 +128,7 @@ use PaperKite\Shopfront\AfterAdding;
         new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'marketplace', name: 'marketplace', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'shelf', name: 'shelf', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'number', name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'token', name: 'token', description: 'As it stands in the link.', in: 'path', required: true, schema: new OA\Schema(type: 'string')),

@@ -34,6 +34,7 @@ final readonly class AddController
     public function __construct(
         private PlacementLookup $lookup,
         private FindDisplay $displays,
+        private FindShelfItem $shelves,
         private ReadWidgetCart $read,
         private FillCart $fill,
         private LeadOver $leadOver,
@@ -43,6 +44,7 @@ final readonly class AddController
     #[OA\Post(path: '/cart/add', operationId: 'addByWidget', summary: 'Put what a widget sells into the cart of its page', security: [])]
     #[OA\RequestBody(content: new OA\MediaType(mediaType: 'application/x-www-form-urlencoded', schema: new OA\Schema(required: ['code'], properties: [
         new OA\Property(property: 'code', description: 'Of the placement.', type: 'string'),
+        new OA\Property(property: 'item', description: 'The SKU of an item of a shelf, whose placement `code` names.', type: 'string'),
         new OA\Property(property: 'in', description: 'Of the display in which it was clicked.', type: 'string'),
         new OA\Property(property: 'token', description: 'Of the cart; one that opens none begins a new one.', type: 'string'),
         new OA\Property(property: 'click', description: 'A name for this click, by which it counts once however often it is sent.', type: 'string'),
@@ -94,6 +96,10 @@ final readonly class AddController
     private function placement(Request $request, Shop $shop): ?Placement
     {
         $code = PlacementCode::read(Input::text($request, 'code'));
+        $sku = Input::text($request, 'item');
+        if ($code !== null && $sku !== '') {
+            return $this->shelves->item($shop, $code, $sku, $request->has('quantity'));
+        }
         $placement = $code === null ? null : $this->lookup->at($shop->host, $code);
         if ($placement === null || $placement->deleted_at !== null || ! in_array($placement->offer->state, [OfferState::Live, OfferState::Paused], true)) {
             return null;

@@ -7,6 +7,7 @@ namespace App\Http\Embed;
 use App\Embed\WidgetClick;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\WidgetForm;
+use PaperKite\Shopfront\ShelfDensity;
 
 /** What is true of the interface that pages of other sites ask. */
 #[OA\OpenApi(openapi: '3.1.0')]
@@ -14,6 +15,7 @@ use PaperKite\Medium\WidgetForm;
 #[OA\Server(url: '/embed')]
 #[OA\Components(schemas: [
     new OA\Schema(schema: 'WidgetForm', type: 'string', enum: WidgetForm::class),
+    new OA\Schema(schema: 'ShelfDensity', type: 'string', enum: ShelfDensity::class),
     new OA\Schema(schema: 'WidgetClick', type: 'string', enum: WidgetClick::class),
 ])]
 final class Api {}

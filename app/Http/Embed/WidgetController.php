@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Embed;
 
 use App\Embed\ReadWidgets;
+use App\Embed\WidgetsAsked;
 use App\Http\Input;
 use App\Models\Shop;
 use App\Time\Clock;
@@ -18,6 +19,9 @@ use PaperKite\Time\Moment;
 final readonly class WidgetController
 {
     private const MOST = 50;
+
+    /** In bytes, of 64 characters. */
+    private const LONGEST_SKU = 256;
 
     /** Seconds for which an answer is fresh, and for how many more it is served while it is made anew (RFC 5861, 3). */
     private const FRESH = 3;
@@ -35,6 +39,8 @@ final readonly class WidgetController
     #[OA\Get(path: '/data', operationId: 'widgets', summary: 'What the widgets of a page show', description: 'Codes that are sorted, each once and 50 at most, are kept by caches.', parameters: [
         new OA\Parameter(name: 'codes', description: 'Of placements of this shop, with commas between them.', in: 'query', required: true, schema: new OA\Schema(type: 'string')),
         new OA\Parameter(name: 'whole', description: '1: with all about its goods, of one widget.', in: 'query', schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(name: 'item', description: 'The SKU of an item of a shelf, whose whole is asked for.', in: 'query', schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(name: 'page', description: 'Of a shelf, from 1; of one widget.', in: 'query', schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(name: 'v', description: 'Of the form of answers that the script knows; 1 where it says nothing.', in: 'query', schema: new OA\Schema(type: 'integer')),
     ], security: [])]
     #[OA\Response(response: 200, description: 'Those that there are.', content: new OA\JsonContent(ref: WidgetsResource::class))]
@@ -50,17 +56,30 @@ final readonly class WidgetController
         }
         $codes = array_values(array_unique(array_filter(array_map(static fn (string $code): ?string => PlacementCode::read($code)?->text, $asked))));
         sort($codes);
-        $isWhole = $request->boolean('whole');
-        if ($isWhole && count($codes) > 1) {
-            return $this->refused('All about its goods is told of one widget at once.');
+        [$wanted, $spelled] = $this->wanted($request);
+        if ($spelled !== '' && count($codes) > 1) {
+            return $this->refused('All about its goods, or another page of them, is told of one widget at once.');
         }
         $at = $this->clock->moment();
-        $told = ($this->read)($shop, $codes, $at, $isWhole);
-        $answer = new JsonResponse(WidgetsResource::of($told), 200, ['Cache-Control' => self::isPlain($request, $codes, $isWhole) ? self::kept($told->changes, $at) : 'no-store']);
+        $told = ($this->read)($shop, $codes, $wanted, $at);
+        $answer = new JsonResponse(WidgetsResource::of($told), 200, ['Cache-Control' => self::isPlain($request, $codes, $spelled) ? self::kept($told->changes, $at) : 'no-store']);
         $answer->setEtag(hash('sha256', (string) $answer->getContent()));
         $answer->isNotModified($request);
 
         return $answer;
+    }
+
+    /** @return array{WidgetsAsked, string} what is asked for beside the codes, and how scripts spell it */
+    private function wanted(Request $request): array
+    {
+        if ($request->boolean('whole')) {
+            $item = mb_strcut(Input::text($request, 'item'), 0, self::LONGEST_SKU);
+
+            return [WidgetsAsked::whole($item), '&whole=1'.($item === '' ? '' : '&item='.rawurlencode($item))];
+        }
+        $page = max(1, $request->integer('page', 1));
+
+        return $page === 1 ? [WidgetsAsked::all(), ''] : [WidgetsAsked::page($page), "&page={$page}"];
     }
 
     /**
@@ -68,10 +87,11 @@ final readonly class WidgetController
      * reads in one way and PHP in another comes into one.
      *
      * @param  list<string>  $codes
+     * @param  string  $spelled  what is asked for beside them
      */
-    private static function isPlain(Request $request, array $codes, bool $isWhole): bool
+    private static function isPlain(Request $request, array $codes, string $spelled): bool
     {
-        return $codes !== [] && $request->server->get('QUERY_STRING') === 'v='.WidgetsResource::VERSION.'&codes='.implode(',', $codes).($isWhole ? '&whole=1' : '');
+        return $codes !== [] && $request->server->get('QUERY_STRING') === 'v='.WidgetsResource::VERSION.'&codes='.implode(',', $codes).$spelled;
     }
 
     /** Nobody is told of a sale that is over: what is kept ends with it. */

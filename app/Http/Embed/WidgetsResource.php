@@ -6,6 +6,7 @@ namespace App\Http\Embed;
 
 use App\Embed\WidgetData;
 use App\Embed\Widgets;
+use App\Embed\WidgetShelf;
 use App\Embed\WidgetTable;
 use App\Embed\WidgetWords;
 use OpenApi\Attributes as OA;
@@ -19,6 +20,7 @@ final readonly class WidgetsResource
     /**
      * @param  list<WidgetData>  $widgets
      * @param  list<WidgetTable>  $tables
+     * @param  list<WidgetShelf>  $shelves
      */
     private function __construct(
         #[OA\Property(description: 'Of the form of this answer.')]
@@ -27,6 +29,8 @@ final readonly class WidgetsResource
         public array $widgets,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WidgetTable::class))]
         public array $tables,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WidgetShelf::class))]
+        public array $shelves,
         #[OA\Property]
         public WidgetWords $words,
         #[OA\Property(description: 'When something of it changes by itself, such as a sale that ends; null: never. RFC 3339.')]
@@ -35,6 +39,6 @@ final readonly class WidgetsResource
 
     public static function of(Widgets $told): self
     {
-        return new self(self::VERSION, $told->widgets, $told->tables, $told->words, $told->changes === null ? null : gmdate(DATE_RFC3339, $told->changes->seconds));
+        return new self(self::VERSION, $told->widgets, $told->tables, $told->shelves, $told->words, $told->changes === null ? null : gmdate(DATE_RFC3339, $told->changes->seconds));
     }
 }

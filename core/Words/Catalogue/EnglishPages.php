@@ -31,6 +31,7 @@ final class EnglishPages
         'list.found_some' => '{count} things for “{typed}”.',
         'list.found_near' => 'Also looked for: {words}.',
         'list.page' => 'Page',
+        'list.page_of' => 'Page {page} of {pages}',
         'list.title' => 'All goods',
         'list.added' => 'It is in your cart.',
         'list.see_cart' => 'See the cart',

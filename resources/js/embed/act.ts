@@ -28,6 +28,7 @@ export function isPlainLink({ widget }: Told, origin: string): boolean {
 export async function add({ widget }: Told, origin: string, answers: URLSearchParams, click: string): Promise<Done> {
   answers.set('code', widget.code)
   answers.set('in', widget.in)
+  if (widget.item) answers.set('item', widget.item)
   answers.set('click', click)
   const cart = await cartAt(origin).add(answers)
   return { address: cart.go, count: cart.count }

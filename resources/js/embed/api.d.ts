@@ -137,6 +137,8 @@ export interface components {
             /** @description Of the form of answers that is known here. */
             v: number;
         };
+        /** @enum {string} */
+        ShelfDensity: "rows" | "cards" | "large";
         /** @description A line of the bill below the goods. */
         ShownBillRow: {
             name: string;
@@ -232,6 +234,8 @@ export interface components {
             href: string;
             /** @description Of the display that it stands in; blank: it stands by itself. */
             in: string;
+            /** @description The SKU of an item of a shelf; blank: it is none. */
+            item: string;
             form: components["schemas"]["WidgetForm"];
             /** @enum {string} */
             state: "idle" | "sold_out" | "not_available";
@@ -390,6 +394,24 @@ export interface components {
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
         };
+        /** @description Several products, or a category, as its page shows them now: each with its button. */
+        WidgetShelf: {
+            /** @description Of the placement. */
+            code: string;
+            /** @description Of the page with the same goods; a whole address of the shop. */
+            href: string;
+            name: string;
+            density: components["schemas"]["ShelfDensity"];
+            /** @description In its place: what there is to say; blank: the goods are shown. */
+            note: string;
+            /** @description Of this page. */
+            items: components["schemas"]["Widget"][];
+            /** @description From 1. */
+            page: number;
+            pages: number;
+            /** @description Which page of how many, in words. */
+            where: string;
+        };
         /** @description All that the page of a product says of it. */
         WidgetStory: {
             /** @description With the choices that were made. */
@@ -459,12 +481,17 @@ export interface components {
             next: string;
             /** @description Above the prices of all variants. */
             all_prices: string;
+            /** @description To the page before. */
+            earlier: string;
+            /** @description To the next page. */
+            more: string;
         };
         Widgets: {
             /** @description Of the form of this answer. */
             v: number;
             widgets: components["schemas"]["Widget"][];
             tables: components["schemas"]["WidgetTable"][];
+            shelves: components["schemas"]["WidgetShelf"][];
             words: components["schemas"]["WidgetWords"];
             /** @description When something of it changes by itself, such as a sale that ends; null: never. RFC 3339. */
             changes_at: string | null;
@@ -527,6 +554,8 @@ export interface operations {
                 "application/x-www-form-urlencoded": {
                     /** @description Of the placement. */
                     code: string;
+                    /** @description The SKU of an item of a shelf, whose placement `code` names. */
+                    item?: string;
                     /** @description Of the display in which it was clicked. */
                     in?: string;
                     /** @description Of the cart; one that opens none begins a new one. */
@@ -690,6 +719,10 @@ export interface operations {
                 codes: string;
                 /** @description 1: with all about its goods, of one widget. */
                 whole?: number;
+                /** @description The SKU of an item of a shelf, whose whole is asked for. */
+                item?: string;
+                /** @description Of a shelf, from 1; of one widget. */
+                page?: number;
                 /** @description Of the form of answers that the script knows; 1 where it says nothing. */
                 v?: number;
             };

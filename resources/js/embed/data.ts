@@ -1,4 +1,4 @@
-import { isTable, PATIENCE_MS, VERSION, widgetsOf, type Answer, type Shown, type Told } from './told'
+import { PATIENCE_MS, VERSION, widgetsOf, type Answer, type Shown, type Told } from './told'
 
 /** So long a page that asks again and again is told what it was told before. */
 const FRESH_MS = 3000
@@ -27,6 +27,7 @@ async function ask(origin: string, codes: string[], more = ''): Promise<Map<stri
     ...told.widgets.map((widget): [string, Shown] => [widget.code, { widget, ...lasting }]),
     // A shop of an earlier release knows none.
     ...(told.tables ?? []).map((table): [string, Shown] => [table.code, { table, ...lasting }]),
+    ...(told.shelves ?? []).map((shelf): [string, Shown] => [shelf.code, { shelf, ...lasting }]),
   ]
   // A shop's data may be of another installation than the script: it leads to pages, and runs nothing here.
   if (!all.every(([, shown]) => widgetsOf(shown).every(({ href }) => isWeb(href))))
@@ -62,9 +63,14 @@ export async function toldOf(origin: string, code: string): Promise<Shown | unde
 }
 
 /** All about what a widget sells; undefined where there is nothing to show. */
-export async function wholeOf(origin: string, code: string): Promise<Told | undefined> {
-  const shown = (await ask(origin, [code], '&whole=1')).get(code)
-  return shown && !isTable(shown) ? shown : undefined
+export async function wholeOf(origin: string, { code, item }: Told['widget']): Promise<Told | undefined> {
+  const shown = (await ask(origin, [code], `&whole=1${item && `&item=${encodeURIComponent(item)}`}`)).get(code)
+  return shown && 'widget' in shown ? shown : undefined
+}
+
+/** Another page of a shelf; undefined where there is no such shelf. */
+export async function pageOf(origin: string, code: string, page: number): Promise<Shown | undefined> {
+  return (await ask(origin, [code], `&page=${page}`)).get(code)
 }
 
 /** Whether it is the address of a page, and not of a script. */

@@ -2,9 +2,10 @@ import { element, sheet } from './elements'
 import { partOf, type Part } from './part'
 import { shown as shownPrice } from './price'
 import { SHEET } from './sheet'
+import { shelf, type Turning } from './shelf'
 import { allPrices, storyOf } from './story'
 import { table } from './table'
-import { isTable, type Shown, type Told } from './told'
+import { isShelf, isTable, type Shown, type Told } from './told'
 
 /** A widget as it stands: one thing to buy, or several. */
 export interface Drawn {
@@ -29,11 +30,12 @@ export function draw(
   lang: string,
   act: (event: Event, part: Part) => void,
   enlarge: Enlarge | null = null,
+  turning: Turning | null = null,
 ): Drawn {
   const status = element('p', { class: 'status', part: 'status', role: 'status', dir: 'auto' })
   const box = element('div', { class: 'kite', part: 'box', lang: shown.words.language })
-  if (isTable(shown)) {
-    const { content, parts, sheets } = table(shown, lang, act)
+  if (isTable(shown) || isShelf(shown)) {
+    const { content, parts, sheets } = isTable(shown) ? table(shown, lang, act) : shelf(shown, lang, act, turning)
     box.append(content, status)
     return { box, sheets: [AROUND, BLOCK, ...sheets], parts, status }
   }

@@ -1,4 +1,4 @@
-import { isWeb, toldOf } from './data'
+import { isWeb, pageOf, toldOf } from './data'
 import type { PaperKiteElement } from './page'
 import type { Shown } from './told'
 import type { Say } from './say'
@@ -22,6 +22,8 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
   #widget: Widget | null = null
   #changes: ReturnType<typeof setTimeout> | undefined
   #lateMs = SOON_MS
+  /** Of a shelf. */
+  #page = 1
 
   connectedCallback(): void {
     this.#stands = true
@@ -56,7 +58,9 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
     try {
       const place = this.#place()
       if (!place) return
-      const told = await toldOf(place.origin, place.code)
+      const told = await (this.#page > 1
+        ? pageOf(place.origin, place.code, this.#page)
+        : toldOf(place.origin, place.code))
       const now = this.#place()
       if (told && this.#stands && now?.code === place.code && now.origin === place.origin)
         this.#widgetOf(place).show(told, this.closest('[lang]')?.getAttribute('lang') ?? '')
@@ -86,7 +90,12 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
   #widgetOf({ origin, code }: { origin: string; code: string }): Widget {
     if (this.#widget?.origin === origin && this.#widget.code === code) return this.#widget
     this.#widget?.leave()
-    this.#widget = new Widget(this, origin, code, () => this.refresh(), this.#say)
+    this.#page = 1
+    const turn = (page: number): void => {
+      this.#page = page
+      void this.refresh()
+    }
+    this.#widget = new Widget(this, origin, code, () => this.refresh(), turn, this.#say)
     return this.#widget
   }
 

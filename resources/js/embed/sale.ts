@@ -92,7 +92,7 @@ async function put(part: Part, around: Around): Promise<boolean> {
 async function added(part: Part, around: Around): Promise<Done> {
   const { told } = part
   const { widget } = told
-  const key = `${around.origin} ${widget.in} ${widget.code}`
+  const key = `${around.origin} ${widget.in} ${widget.code} ${widget.item}`
   const name = unanswered.get(key) ?? nameOfClick()
   unanswered.set(key, name)
   try {

@@ -17,6 +17,24 @@ export const SHEET = `
 .table small{font-size:.6em;font-weight:400}
 .badge{font-size:.85em;font-weight:600;padding:1px 10px;border:1px solid;border-radius:99px}
 .badge:empty{visibility:hidden}
+.shelf{display:grid;gap:12px}
+.shelf ul{display:grid;gap:20px 16px;margin:0;padding:0;list-style:none;grid-template-columns:repeat(auto-fill,minmax(min(100%,9em),1fr))}
+.shelf[data-density=large] ul{grid-template-columns:repeat(auto-fill,minmax(min(100%,15em),1fr));gap:28px 24px}
+.shelf[data-density=rows] ul{grid-template-columns:1fr;gap:0}
+.shelf li{min-inline-size:0;display:grid}
+.shelf form{display:grid;grid-template-rows:1fr auto auto;gap:6px;align-content:start;min-inline-size:0}
+.shelf[data-density=large] form{grid-template-rows:auto 1fr auto auto}
+.shelf[data-density=rows] form{grid-template:auto/1fr auto auto;align-items:center;gap:12px;padding-block:8px;border-block-start:1px solid color-mix(in srgb,currentColor 25%,transparent)}
+.shelf a{color:inherit;text-decoration:none;display:grid;gap:6px;align-content:start;font-weight:600}
+.shelf .body a{text-decoration:none}
+.shelf a:hover span{text-decoration:underline;text-underline-offset:3px}
+.shelf[data-density=rows] form>a{grid-template-columns:40px 1fr;align-items:center}
+.shelf :is(img,.blank){display:block;inline-size:100%;block-size:auto;aspect-ratio:1;object-fit:cover;border-radius:4px;background:color-mix(in srgb,currentColor 8%,transparent)}
+.shelf .body{gap:4px}
+.pager{display:flex;flex-wrap:wrap;gap:16px;align-items:center}
+.turn{all:unset;cursor:pointer;min-block-size:44px;text-decoration:underline;text-underline-offset:3px}
+.turn:disabled{opacity:.4;cursor:default;text-decoration:none}
+@container (max-width:24em){.shelf[data-density=rows] form{grid-template:auto auto/1fr auto}.shelf[data-density=rows] form>a{grid-column:1/-1}}
 .kite[data-form=picture]{display:flex;flex-wrap:wrap;gap:16px;align-items:flex-start;max-inline-size:36em}
 .kite *{box-sizing:border-box}
 img.goods{flex:0 1 9em;min-inline-size:5em;max-inline-size:100%;block-size:auto;border-radius:4px}
@@ -62,7 +80,7 @@ option{color:CanvasText;background:Canvas}
 input[type=number]{inline-size:5.5em}
 .pick{display:inline-flex;align-items:center;gap:6px;min-block-size:44px;border:1px solid currentColor;border-radius:4px;padding:0 12px;cursor:pointer}
 .pick input{min-block-size:0;margin:0}
-:is(select,input,summary,.status a,.pictures a,.rich a):focus-visible{outline:3px solid currentColor;outline-offset:2px}
+:is(select,input,summary,.turn,.shelf form>a,.status a,.pictures a,.rich a):focus-visible{outline:3px solid currentColor;outline-offset:2px}
 .status{font-size:.9375em;display:flex;flex-wrap:wrap;gap:4px 14px;align-items:baseline}
 .status a{color:inherit;text-decoration:underline;text-underline-offset:3px;padding-block:2px;min-block-size:24px}
 .told{position:absolute;inline-size:1px;block-size:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}

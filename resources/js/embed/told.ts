@@ -2,6 +2,7 @@ import type { components } from './api'
 
 type Schemas = components['schemas']
 export type Widget = Schemas['Widget']
+export type Shelf = Schemas['WidgetShelf']
 export type Table = Schemas['WidgetTable']
 export type Story = Schemas['WidgetStory']
 export type StoryText = Schemas['StoryText']
@@ -34,13 +35,23 @@ export interface ToldTable extends Lasting {
   table: Table
 }
 
-export type Shown = Told | ToldTable
+/** What one shows that is a shelf, a page of it. */
+export interface ToldShelf extends Lasting {
+  shelf: Shelf
+}
+
+export type Shown = Told | ToldTable | ToldShelf
 
 export function isTable(shown: Shown): shown is ToldTable {
   return 'table' in shown
 }
 
+export function isShelf(shown: Shown): shown is ToldShelf {
+  return 'shelf' in shown
+}
+
 /** All that is sold in it. */
 export function widgetsOf(shown: Shown): Widget[] {
+  if (isShelf(shown)) return shown.shelf.items
   return isTable(shown) ? shown.table.columns.map(({ widget }) => widget) : [shown.widget]
 }

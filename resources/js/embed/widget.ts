@@ -8,6 +8,7 @@ import type { Part } from './part'
 import { clickedOn, sell, type Around } from './sale'
 import type { Say } from './say'
 import { watch } from './seen'
+import type { Turning } from './shelf'
 import { goOn, tell, tellCart } from './status'
 import type { Shown } from './told'
 
@@ -27,6 +28,8 @@ export class Widget implements Around {
     readonly origin: string,
     readonly code: string,
     readonly refresh: () => Promise<void>,
+    /** Shows another page of a shelf. */
+    private readonly turn: (page: number) => void,
     readonly say: Say,
   ) {
     this.unwatch = watch(host, origin, code)
@@ -43,7 +46,7 @@ export class Widget implements Around {
   show(shown: Shown, lang: string): void {
     if (this.drawn && this.lang === lang && JSON.stringify(this.shown) === JSON.stringify(shown)) return
     const before = this.drawn
-    const drawn = draw(shown, lang, (event, part) => void clickedOn(event, part, this), this.enlarge)
+    const drawn = draw(shown, lang, (event, part) => void clickedOn(event, part, this), this.enlarge, this.turning)
     if (before) carryOver(before.box, drawn.box)
     ;[this.shown, this.lang, this.drawn] = [shown, lang, drawn]
     const others = this.root.adoptedStyleSheets.filter((one) => !before?.sheets.includes(one))
@@ -110,6 +113,8 @@ export class Widget implements Around {
       () => link && location.assign(link.href),
     )
   }
+
+  private readonly turning: Turning = { open: (part) => void this.popUp(part), turn: (page) => this.turn(page) }
 
   private get root(): ShadowRoot {
     return this.host.shadowRoot ?? this.host.attachShadow({ mode: 'open' })

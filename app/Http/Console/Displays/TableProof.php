@@ -40,6 +40,6 @@ final readonly class TableProof
             return $column->clickedIn($display);
         })->all());
 
-        return WidgetTable::read(new ReadTable($display, $columns), $shop, new WornLooks(($this->looks)($shop), $shop->base()), $this->clock->moment());
+        return WidgetTable::read(new ReadTable($display, $table, $columns), $shop, new WornLooks(($this->looks)($shop), $shop->base()), $this->clock->moment());
     }
 }

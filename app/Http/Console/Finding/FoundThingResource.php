@@ -15,7 +15,7 @@ final readonly class FoundThingResource
     private function __construct(
         #[OA\Property(description: 'By which a browser remembers it.')]
         public string $key,
-        #[OA\Property(enum: ['product', 'offer', 'order', 'place', 'look', 'price_table', 'coupon'])]
+        #[OA\Property(enum: ['product', 'offer', 'order', 'place', 'look', 'price_table', 'shelf', 'coupon'])]
         public string $kind,
         #[OA\Property(description: 'As a person reads it.')]
         public string $kind_label,
@@ -36,6 +36,7 @@ final readonly class FoundThingResource
             Kind::Placement => ['place', 'Place'],
             Kind::Look => ['look', 'Look'],
             Kind::PriceTable => ['price_table', 'Price table'],
+            Kind::Shelf => ['shelf', 'Shelf'],
             Kind::Coupon => ['coupon', 'Coupon'],
             Kind::Goods => throw new LogicException('Sellers find products.'),
         };

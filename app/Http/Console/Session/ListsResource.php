@@ -6,6 +6,7 @@ namespace App\Http\Console\Session;
 
 use App\Http\Console\Catalogue\DrawingResource;
 use App\Http\Console\Catalogue\ProductKindResource;
+use App\Http\Console\Displays\ShelfDensityResource;
 use App\Http\Console\Looks\ButtonSizeResource;
 use App\Http\Console\Offers\ButtonStateResource;
 use App\Http\Console\Offers\CartUseResource;
@@ -28,6 +29,7 @@ use PaperKite\Offer\Onwards;
 use PaperKite\Partner\Counting;
 use PaperKite\Partner\NamedBy;
 use PaperKite\Partner\ReferrerPolicy;
+use PaperKite\Shopfront\ShelfDensity;
 
 #[OA\Schema(schema: 'Lists', description: 'What forms choose from in every shop.')]
 final readonly class ListsResource
@@ -39,6 +41,7 @@ final readonly class ListsResource
      * @param  list<CartUseResource>  $cart_uses
      * @param  list<MediumResource>  $media
      * @param  list<WidgetFormResource>  $widget_forms
+     * @param  list<ShelfDensityResource>  $shelf_densities
      * @param  list<ButtonStateResource>  $button_states
      * @param  list<ButtonSizeResource>  $button_sizes
      * @param  list<CountryResource>  $countries
@@ -59,6 +62,8 @@ final readonly class ListsResource
         public array $media,
         #[OA\Property(description: 'How much a widget shows.', type: 'array', items: new OA\Items(ref: WidgetFormResource::class))]
         public array $widget_forms,
+        #[OA\Property(description: 'How close the goods of a shelf stand.', type: 'array', items: new OA\Items(ref: ShelfDensityResource::class))]
+        public array $shelf_densities,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonStateResource::class))]
         public array $button_states,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ButtonSizeResource::class))]
@@ -82,6 +87,7 @@ final readonly class ListsResource
             cart_uses: array_map(CartUseResource::of(...), CartUse::cases()),
             media: array_map(MediumResource::of(...), Media::all()),
             widget_forms: array_map(WidgetFormResource::of(...), WidgetForm::cases()),
+            shelf_densities: array_map(ShelfDensityResource::of(...), ShelfDensity::cases()),
             button_states: array_map(ButtonStateResource::of(...), ButtonState::cases()),
             button_sizes: array_map(ButtonSizeResource::of(...), ButtonSize::cases()),
             countries: CountryResource::all(),

@@ -9,6 +9,7 @@ use App\Carts\CountPieces;
 use App\Carts\FindCart;
 use App\Carts\Goods;
 use App\Carts\TooManyCarts;
+use App\Clicks\Credit;
 use App\Clicks\FillCart;
 use App\Clicks\Filling;
 use App\Clicks\FindCredit;
@@ -86,10 +87,11 @@ final readonly class AddController
         if ($rest !== null) {
             return $this->answer($request, $this->afterChoice($request, $shop, $visitor, $goods, $rest));
         }
-        $filling = Filling::byButton([$goods], $buys, ($this->credited)($shop, Input::text($request, 'k'), $goods->product));
+        $credit = ($this->credited)($shop, Input::text($request, 'k'), $goods->product);
+        $filling = Filling::byButton([$goods], $buys, $credit);
         $cart = ($this->fill)($shop, $visitor->owner(), ($this->caller)($request), $filling, null);
 
-        return $buys ? $this->answer($request, $shop->checkoutPath($cart->ref)) : $this->added($request, $shop, $cart, $goods->product);
+        return $buys ? $this->answer($request, $shop->checkoutPath($cart->ref)) : $this->added($request, $shop, $cart, $goods->product, $credit);
     }
 
     /**
@@ -108,10 +110,10 @@ final readonly class AddController
         return FollowOpenLink::onwards($shop, $cart, $rest, $coupon !== $rest->coupon);
     }
 
-    private function added(Request $request, Shop $shop, Cart $cart, Product $product): Answer
+    private function added(Request $request, Shop $shop, Cart $cart, Product $product, Credit $credit): Answer
     {
         // A placement that led to this product's page leads on to the cart.
-        if (Input::text($request, 'k') !== '') {
+        if ($credit->isOneClick) {
             return $this->answer($request, '/cart');
         }
         $after = AfterAddingTo::of($shop, $cart, $product->name);
@@ -121,7 +123,7 @@ final readonly class AddController
 
         return $request->expectsJson()
             ? new JsonResponse(['go' => null, 'notice' => $after->notice, 'noticeAddress' => $after->noticeAddress, 'noticeWords' => $after->noticeWords, 'count' => $this->pieces->in($cart)])
-            : new RedirectResponse('/?after=added', Answer::HTTP_SEE_OTHER);
+            : new RedirectResponse($credit->code === '' ? '/?after=added' : "/o/{$credit->code}?after=added", Answer::HTTP_SEE_OTHER);
     }
 
     private function answer(Request $request, string $address): Answer

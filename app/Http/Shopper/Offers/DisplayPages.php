@@ -14,12 +14,15 @@ use App\Looks\LookBook;
 use App\Looks\ReadLooks;
 use App\Models\DisplayPlacement;
 use App\Models\Placement;
+use App\Models\PriceTable;
 use App\Results\RecordEvent;
 use App\Results\Source;
+use App\Shopfront\ShelfGoods;
 use App\Time\Clock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use LogicException;
 use PaperKite\Link\Visit;
 use PaperKite\Look\Look;
 use PaperKite\Medium\LookSheet;
@@ -38,6 +41,7 @@ final readonly class DisplayPages
         private CountView $count,
         private ReadCaller $caller,
         private ReadLooks $looks,
+        private ShelfGoods $goods,
         private Clock $clock,
     ) {}
 
@@ -77,15 +81,35 @@ final readonly class DisplayPages
         if (Visit::of($request->method(), RequestHeaders::of($request)) === Visit::Navigation) {
             ($this->count)($display->shop, Source::ofDisplay($display), null, Visitor::of($request)->owner(), ($this->caller)($request));
         }
-        $columns = array_values($display->priceTable->columns->filter(static fn (Placement $column): bool => in_array($column->offer->state, [OfferState::Live, OfferState::Paused], true))->all());
+
+        return $display->priceTable === null ? $this->shelf($request, $display) : $this->table($display, $display->priceTable);
+    }
+
+    private function table(DisplayPlacement $display, PriceTable $table): Response
+    {
+        $columns = array_values($table->columns->filter(static fn (Placement $column): bool => in_array($column->offer->state, [OfferState::Live, OfferState::Paused], true))->all());
         $looks = ($this->looks)($display->shop);
         $at = $this->clock->moment();
 
         return response()->view('shop.table', [
             'shop' => $display->shop,
-            'table' => $display->priceTable,
+            'table' => $table,
             'columns' => array_map(static fn (Placement $column): ShownColumn => ShownColumn::of($column, $display, $at), $columns),
             'css' => implode('', array_map(static fn (Placement $column, int $index): string => (new LookSheet(self::worn($looks, $column), ".column-{$index} .button"))->css(), $columns, array_keys($columns))),
+        ], 200, ['X-Robots-Tag' => 'noindex']);
+    }
+
+    private function shelf(Request $request, DisplayPlacement $display): Response
+    {
+        $shelf = $display->shelf ?? throw new LogicException("Placement {$display->id} shows nothing.");
+
+        return response()->view('shop.shelf', [
+            'shop' => $display->shop,
+            'shelf' => $shelf,
+            'code' => $display->code,
+            'country' => ($this->caller)($request)->country(),
+            'wasAdded' => $request->query('after') === 'added',
+            'products' => $this->goods->page($display->shop, $shelf, $request->integer('page', 1))->withPath("/o/{$display->code}"),
         ], 200, ['X-Robots-Tag' => 'noindex']);
     }
 

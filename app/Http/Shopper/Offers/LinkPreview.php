@@ -18,12 +18,16 @@ use App\Shopfront\PriceTag;
 use App\Time\Clock;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection as BaseCollection;
 use PaperKite\Medium\PlacedGoods;
 use PaperKite\Page\SharedPage;
 
 /** What a program is told that shows something beside a link: what the link sells. It leads nowhere, and counts nothing. */
 final readonly class LinkPreview
 {
+    /** So many of a shelf are named beside its link. */
+    private const NAMED = 12;
+
     public function __construct(
         private ReadLooks $looks,
         private Clock $clock,
@@ -51,9 +55,9 @@ final readonly class LinkPreview
 
     public function ofDisplay(DisplayPlacement $display): Response
     {
-        $lines = $display->priceTable->columns->flatMap(static fn (Placement $column): array => $column->offer->lines->all());
-        $picture = $lines->map(static fn (OfferLine $line): ?LeadPicture => $line->product->lead())->first(static fn (?LeadPicture $lead): bool => $lead !== null);
-        $names = $lines->map(static fn (OfferLine $line): string => $line->product->name)->unique()->implode(' · ');
+        $products = $this->productsOf($display);
+        $picture = $products->map(static fn (Product $product): ?LeadPicture => $product->lead())->first(static fn (?LeadPicture $lead): bool => $lead !== null);
+        $names = $products->map(static fn (Product $product): string => $product->name)->unique()->implode(' · ');
 
         return $this->page($display->shop, new SharedPage(
             $display->name(),
@@ -62,6 +66,14 @@ final readonly class LinkPreview
             DescribeGoods::picture($picture, $display->shop),
             isFound: false,
         ), $picture, '');
+    }
+
+    /** @return BaseCollection<int, Product> */
+    private function productsOf(DisplayPlacement $display): BaseCollection
+    {
+        return $display->priceTable === null
+            ? $display->shelf?->goods($display->shop)->limit(self::NAMED)->get() ?? new BaseCollection
+            : $display->priceTable->columns->flatMap(static fn (Placement $column): array => $column->offer->lines->map(static fn (OfferLine $line): Product => $line->product)->all());
     }
 
     /**

@@ -13,6 +13,7 @@ export function whereIs(shop: string, thing: Thing): RouteLocationRaw {
     order: { name: 'order', params: { shop, number: thing.id } },
     look: { name: 'looks', params: { shop }, query: { look: thing.id } },
     price_table: { name: 'price-table', params: { shop, id: thing.id } },
+    shelf: { name: 'shelf', params: { shop, id: thing.id } },
     coupon: { name: 'shop', params: { shop }, query: { coupon: thing.label }, hash: '#coupons' },
   }
   return places[thing.kind]
@@ -56,7 +57,7 @@ export function whereIsDone(shop: string, act: Exclude<Act, 'sign_out'>): RouteL
 }
 
 /** How things of the console are named where they are opened by their address. */
-const KEYS: Record<string, string> = { product: '1', desk: '2', 'price-table': '6' }
+const KEYS: Record<string, string> = { product: '1', desk: '2', 'price-table': '6', shelf: '9' }
 
 /** The name by which the server knows what a view shows; undefined where it shows no one thing. */
 export function keyOfView(name: unknown, id: unknown): string | undefined {

@@ -15,6 +15,7 @@ type Kind =
   | 'words'
   | 'look'
   | 'price_table'
+  | 'shelf'
   | 'coupon'
   | 'marketplace'
   | 'page_look'

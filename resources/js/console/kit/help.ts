@@ -41,6 +41,13 @@ export const help = {
     ],
     example: '“Kite silk”: red with white letters, used wherever no other is chosen.',
   },
+  shelves: {
+    about: [
+      'A shelf is several products, or a whole category, in one widget on any page.',
+      'Each product has its price and its button there; what sells out or changes, changes on the page by itself.',
+    ],
+    example: '“From the hive”: three honeys and a candle, at the end of a recipe.',
+  },
   tables: {
     about: [
       'A price table shows two to four offers side by side.',

@@ -1708,6 +1708,80 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/shelves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shelves */
+        get: operations["shelves"];
+        put?: never;
+        /** Make a shelf */
+        post: operations["createShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/shelves/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Say what is wrong with a shelf, and show it
+         * @description Nothing is saved.
+         */
+        post: operations["tryShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/shelves/{shelf}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A shelf */
+        get: operations["shelf"];
+        /** Change a shelf */
+        put: operations["changeShelf"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/shelves/{shelf}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where a shelf stands */
+        get: operations["shelfPlaces"];
+        put?: never;
+        /** Place a shelf */
+        post: operations["placeShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/shopfront": {
         parameters: {
             query?: never;
@@ -2100,7 +2174,7 @@ export interface components {
         /** @enum {string} */
         CouponPlace: "nowhere" | "cart" | "checkout" | "both";
         /** @enum {string} */
-        Deletable: "product" | "place" | "display" | "price_table" | "coupon" | "look";
+        Deletable: "product" | "place" | "display" | "price_table" | "shelf" | "coupon" | "look";
         Deleted: {
             kind: components["schemas"]["Deletable"];
             /** @description As a person reads it. */
@@ -2255,7 +2329,7 @@ export interface components {
             /** @description By which a browser remembers it. */
             key: string;
             /** @enum {string} */
-            kind: "product" | "offer" | "order" | "place" | "look" | "price_table" | "coupon";
+            kind: "product" | "offer" | "order" | "place" | "look" | "price_table" | "shelf" | "coupon";
             /** @description As a person reads it. */
             kind_label: string;
             /** @description Its number where it has one, else its id; of a place, that of its offer. */
@@ -2322,6 +2396,8 @@ export interface components {
             media: components["schemas"]["Medium"][];
             /** @description How much a widget shows. */
             widget_forms: components["schemas"]["WidgetFormChoice"][];
+            /** @description How close the goods of a shelf stand. */
+            shelf_densities: components["schemas"]["ShelfDensityChoice"][];
             button_states: components["schemas"]["ButtonStateChoice"][];
             button_sizes: components["schemas"]["ButtonSize"][];
             /** @description ISO 3166-1, by name. */
@@ -3453,6 +3529,59 @@ export interface components {
         Severity: "error" | "caution" | "hint";
         /** @enum {string} */
         Shadow: "none" | "soft" | "edge";
+        Shelf: {
+            id: number;
+            /** @description Counts the changes that sellers make. */
+            version: number;
+            name: string;
+            density: components["schemas"]["ShelfDensity"];
+            /**
+             * @description What follows adding.
+             * @enum {PaperKite\Offer\Onwards}
+             */
+            onwards: "stay" | "mini_cart";
+            /** @description By name: all that is in it is shown; blank: what was picked. */
+            category: string;
+            /** @description What was picked, in order. */
+            products: components["schemas"]["Product"][];
+            /** @description In how many places it stands. */
+            place_count: number;
+        };
+        /** @enum {string} */
+        ShelfDensity: "rows" | "cards" | "large";
+        /** @description How close the goods of a shelf stand. */
+        ShelfDensityChoice: {
+            value: components["schemas"]["ShelfDensity"];
+            label: string;
+        };
+        /** @description Which goods stand on a shelf, how close, and what follows adding: a shelf as its form holds it. */
+        ShelfEntry: {
+            name: string;
+            density: components["schemas"]["ShelfDensity"];
+            /**
+             * @description What follows adding.
+             * @enum {PaperKite\Offer\Onwards}
+             */
+            onwards: "stay" | "mini_cart";
+            /** @description By name: all that is in it is shown; blank: what was picked. */
+            category: string;
+            /** @description What was picked, in order. */
+            products: number[];
+        };
+        ShelfList: {
+            items: components["schemas"]["Shelf"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @description What there is to say of a shelf that may not be saved yet. */
+        ShelfTrial: {
+            /** @description Sentences by field. */
+            errors: {
+                [key: string]: string;
+            };
+            /** @description As its widget will show it. */
+            shelf: components["schemas"]["WidgetShelf"];
+            words: components["schemas"]["WidgetWords"];
+        };
         /** @enum {string} */
         ShippingMeasure: "total" | "weight" | "quantity";
         Shop: {
@@ -3672,6 +3801,8 @@ export interface components {
             href: string;
             /** @description Of the display that it stands in; blank: it stands by itself. */
             in: string;
+            /** @description The SKU of an item of a shelf; blank: it is none. */
+            item: string;
             form: components["schemas"]["WidgetForm"];
             /** @enum {string} */
             state: "idle" | "sold_out" | "not_available";
@@ -3815,6 +3946,24 @@ export interface components {
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
         };
+        /** @description Several products, or a category, as its page shows them now: each with its button. */
+        WidgetShelf: {
+            /** @description Of the placement. */
+            code: string;
+            /** @description Of the page with the same goods; a whole address of the shop. */
+            href: string;
+            name: string;
+            density: components["schemas"]["ShelfDensity"];
+            /** @description In its place: what there is to say; blank: the goods are shown. */
+            note: string;
+            /** @description Of this page. */
+            items: components["schemas"]["Widget"][];
+            /** @description From 1. */
+            page: number;
+            pages: number;
+            /** @description Which page of how many, in words. */
+            where: string;
+        };
         /** @description All that the page of a product says of it. */
         WidgetStory: {
             /** @description With the choices that were made. */
@@ -3884,6 +4033,10 @@ export interface components {
             next: string;
             /** @description Above the prices of all variants. */
             all_prices: string;
+            /** @description To the page before. */
+            earlier: string;
+            /** @description To the next page. */
+            more: string;
         };
         /** @enum {string} */
         Width: "own" | "percent" | "full";
@@ -3961,6 +4114,7 @@ export interface components {
         placement: number;
         look: number;
         marketplace: number;
+        shelf: number;
         table: number;
         number: number;
         /** @description As it stands in the link. */
@@ -4669,7 +4823,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                kind: "product" | "rules" | "checkout" | "shopfront" | "words" | "look" | "price_table" | "coupon" | "marketplace" | "page_look";
+                kind: "product" | "rules" | "checkout" | "shopfront" | "words" | "look" | "price_table" | "shelf" | "coupon" | "marketplace" | "page_look";
                 /** @description The id of the thing; 0: the shop has it once. */
                 subject: number;
             };
@@ -6994,6 +7148,200 @@ export interface operations {
                     "application/json": components["schemas"]["RulesTrial"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    shelves: {
+        parameters: {
+            query?: {
+                search?: components["parameters"]["search"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    createShelf: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ShelfEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tryShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ShelfEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfTrial"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                shelf: components["parameters"]["shelf"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changeShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                shelf: components["parameters"]["shelf"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ShelfEntry"] & components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"];
+                };
+            };
+            409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    shelfPlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                shelf: components["parameters"]["shelf"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DisplayPlaceList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    placeShelf: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
+            path: {
+                shop: components["parameters"]["shop"];
+                shelf: components["parameters"]["shelf"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DisplayPlaceEntry"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DisplayPlaceList"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -45,6 +45,6 @@ export async function popUp(kit: Kit, at: At): Promise<void> {
 
 /** It stands where the button stands that opened it. */
 async function whole(kit: Kit, { around, part }: At): Promise<Told | undefined> {
-  const told = await kit.wholeOf(around.origin, part.told.widget.code)
+  const told = await kit.wholeOf(around.origin, part.told.widget)
   return told && { ...told, widget: { ...told.widget, in: part.told.widget.in, href: part.told.widget.href } }
 }

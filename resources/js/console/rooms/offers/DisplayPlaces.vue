@@ -3,11 +3,11 @@ import { onMounted, ref } from 'vue'
 import type { Schemas } from '../../lib/client'
 import TextField from '../../kit/TextField.vue'
 import DisplayPlaceRow from './DisplayPlaceRow.vue'
-import { useDisplayPlaces } from './useDisplayPlaces'
+import { useDisplayPlaces, type DisplayOf } from './useDisplayPlaces'
 
-/** Where a whole price table stands, each place with its widget and its link. */
-const props = defineProps<{ table: number }>()
-const { places, refusal, load, place, change, remove } = useDisplayPlaces(() => props.table)
+/** Where a whole price table, or a shelf, stands: each place with its widget and its link. */
+const props = defineProps<{ of: DisplayOf }>()
+const { places, refusal, load, place, change, remove } = useDisplayPlaces(() => props.of)
 const page = ref('')
 
 onMounted(load)

@@ -17,6 +17,7 @@ const ways = [
   { name: 'examples', label: 'Start from an example' },
   { name: 'looks', label: 'Looks' },
   { name: 'price-tables', label: 'Price tables' },
+  { name: 'shelves', label: 'Shelves' },
   { name: 'copies', label: 'Outdated copies' },
   { name: 'open-links', label: 'Write a link yourself' },
 ]

@@ -123,7 +123,7 @@ const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
           <p class="mt-3 text-sm text-pencil">
             Live: names, words, prices and states are always those of today, wherever the widget stands.
           </p>
-          <DisplayPlaces :table="table.id" />
+          <DisplayPlaces :of="{ kind: 'price_table', id: table.id }" />
         </template>
         <template v-if="table && shownAs === 'copy'">
           <p v-if="table.is_stale" class="mt-3 text-sm text-amber" role="status">

@@ -51,6 +51,26 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'Price table' },
   },
   {
+    path: '/:shop/offers/shelves',
+    name: 'shelves',
+    component: () => import('./ShelvesView.vue'),
+    meta: { title: 'Shelves' },
+  },
+  {
+    path: '/:shop/offers/shelves/new',
+    name: 'new-shelf',
+    component: () => import('./ShelfView.vue'),
+    props: (to) => ({ from: Number(to.query.from) || undefined }),
+    meta: { title: 'New shelf' },
+  },
+  {
+    path: '/:shop/offers/shelves/:id(\\d+)',
+    name: 'shelf',
+    component: () => import('./ShelfView.vue'),
+    props: (route) => ({ id: Number(route.params.id) }),
+    meta: { title: 'Shelf' },
+  },
+  {
     path: '/:shop/offers/copies',
     name: 'copies',
     component: () => import('./CopiesView.vue'),

@@ -12,8 +12,14 @@ interface Refused {
   says: string
 }
 
-/** The places of a price table, read and changed by themselves: what is typed of the table stays as it is. */
-export function useDisplayPlaces(table: () => number): {
+/** What stands in places as a whole. */
+export interface DisplayOf {
+  kind: 'price_table' | 'shelf'
+  id: number
+}
+
+/** The places of a price table or a shelf, read and changed by themselves: what is typed of it stays as it is. */
+export function useDisplayPlaces(of: () => DisplayOf): {
   places: Ref<Place[]>
   refusal: Ref<Refused | null>
   load: () => Promise<void>
@@ -32,16 +38,28 @@ export function useDisplayPlaces(table: () => number): {
   }
 
   async function load(): Promise<void> {
-    const path = { shop: session.slug, priceTable: table() }
-    const answer = await outcome(api.GET('/shops/{shop}/price-tables/{priceTable}/places', { params: { path } }))
+    const { kind, id } = of()
+    const { slug: shop } = session
+    const answer = await outcome(
+      kind === 'shelf'
+        ? api.GET('/shops/{shop}/shelves/{shelf}/places', { params: { path: { shop, shelf: id } } })
+        : api.GET('/shops/{shop}/price-tables/{priceTable}/places', { params: { path: { shop, priceTable: id } } }),
+    )
     refused(null, answer.refusal)
     if (answer.data) places.value = answer.data.items
   }
 
   const place = oneAtATime(async (page: string): Promise<boolean> => {
-    const path = { shop: session.slug, priceTable: table() }
+    const { kind, id } = of()
+    const { slug: shop } = session
+    const body = { page }
     const answer = await outcome(
-      api.POST('/shops/{shop}/price-tables/{priceTable}/places', { params: { path }, body: { page } }),
+      kind === 'shelf'
+        ? api.POST('/shops/{shop}/shelves/{shelf}/places', { params: { path: { shop, shelf: id } }, body })
+        : api.POST('/shops/{shop}/price-tables/{priceTable}/places', {
+            params: { path: { shop, priceTable: id } },
+            body,
+          }),
     )
     refused(null, answer.refusal)
     if (answer.data) places.value = answer.data.items

@@ -58,6 +58,8 @@ function as(now: Schemas['WidgetProof'], state: Schemas['ButtonState'], text: st
     note: '',
     questions: [],
     ask: null,
+    story: [],
+    pops_up: false,
   }
   const widget =
     state === 'idle'
