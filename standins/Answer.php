@@ -20,6 +20,11 @@ final readonly class Answer
         return new self($status, 'text/html; charset=utf-8', $html);
     }
 
+    public static function script(string $script): self
+    {
+        return new self(200, 'text/javascript; charset=utf-8', $script);
+    }
+
     public function with(string $header, string $value): self
     {
         return new self($this->status, $this->type, $this->body, $this->location, [...$this->headers, $header => $value]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\DisplayPlacement;
 use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
@@ -13,6 +14,7 @@ use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\Shopfront\ShelfDensity;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -37,6 +39,13 @@ final readonly class MosslightWidgets
         $this->place($wrap, 'picture', WidgetForm::Picture, $chance);
         $this->place($offers[0], 'price', WidgetForm::Price, $chance);
         $this->place($offers[7], 'gift', WidgetForm::Picture, $chance);
+        $this->place($this->offer($shop, $goods['honey-340'], ['caption' => 'Into the basket', 'destination' => Onwards::MiniCart]), 'mini', WidgetForm::Price, $chance);
+        $this->place($this->offer($shop, $goods['wrap'], ['caption' => 'Choose your wrap', 'destination' => Onwards::MiniCart, 'opening' => Opening::PopOver]), 'pop', WidgetForm::Button, $chance);
+        $this->place($this->offer($shop, $goods['candle'], ['caption' => 'Light it at home', 'destination' => Onwards::Pay]), 'story', WidgetForm::Story, $chance);
+        $basket = $this->offer($shop, $goods['candle'], ['caption' => 'My basket', 'destination' => Onwards::MiniCart]);
+        $basket->lines()->delete();
+        $this->place($basket, 'basket', WidgetForm::Button, $chance);
+        $this->displays($shop, $goods, $chance);
         if ($lantern !== null) {
             $this->place($lantern, 'partner', WidgetForm::Price, $chance);
         }
@@ -55,5 +64,18 @@ final readonly class MosslightWidgets
     private function place(Offer $offer, string $label, WidgetForm $form, Randomizer $chance): void
     {
         $offer->placements()->create(['shop_id' => $offer->shop_id, 'code' => PlacementCode::random($chance)->text, 'page' => WidgetPages::PAGES[$label], 'label' => "widget-{$label}", 'medium' => 'widget', 'form' => $form]);
+    }
+
+    /** @param  array<string, Product>  $goods  by SKU */
+    private function displays(Shop $shop, array $goods, Randomizer $chance): void
+    {
+        $shelf = $shop->shelves()->create(['name' => 'From the hive', 'density' => ShelfDensity::Cards, 'onwards' => Onwards::MiniCart]);
+        foreach (array_values(array_intersect_key($goods, ['honey-340' => 1, 'wrap' => 1, 'candle' => 1, 'honey-170' => 1, 'hedgerow' => 1])) as $position => $product) {
+            $shelf->picked()->attach($product->id, ['position' => $position]);
+        }
+        $shelf->save();
+        $as = static fn (string $name, string $page): array => ['shop_id' => $shop->id, 'code' => PlacementCode::random($chance)->text, 'page' => $page, 'label' => "widget-{$name}", 'medium' => 'widget'];
+        DisplayPlacement::query()->create(['shelf_id' => $shelf->id] + $as('shelf', 'Sundays, the side column'));
+        DisplayPlacement::query()->create(['whole_table_id' => $shop->priceTables()->firstOrFail()->id] + $as('table', 'Night walks, the table'));
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Looks\ReadLooks;
+use App\Models\DisplayPlacement;
 use App\Models\Offer;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Offers\OfferSnippets;
 use App\Time\Clock;
+use PaperKite\Medium\Widget;
 
 /** The demo's widgets as their sellers once pasted them into the stand-ins' pages. */
 final readonly class WidgetPages
@@ -22,6 +24,10 @@ final readonly class WidgetPages
         'gift' => 'The long table, hedge',
         'partner' => 'Tarn anglers, the walk home',
         'other' => 'The harvest fair',
+        'mini' => 'The attic, the honey',
+        'pop' => 'Night walks, the wrap',
+        'story' => 'The attic, the loaf',
+        'basket' => 'Sundays, the basket',
     ];
 
     public function __construct(
@@ -39,8 +45,12 @@ final readonly class WidgetPages
         foreach ($this->placements() as $placement) {
             $pasted[substr((string) $placement->label, strlen('widget-'))] = $this->snippet($placement);
         }
+        foreach (DisplayPlacement::query()->whereIn('label', ['widget-table', 'widget-shelf'])->with(['shop', 'priceTable', 'shelf'])->get() as $display) {
+            $pasted[substr((string) $display->label, strlen('widget-'))] = Widget::around($display->link($display->shop)->url(), $display->name(), $display->shop->base());
+        }
+        $pasted['script'] = "<script async src=\"{$pasted['base']}".Widget::SCRIPT.'"></script>';
         // Fifty of them: a seller's own pages can be as full.
-        $pasted['wall'] = implode("\n", array_slice(array_merge(...array_fill(0, 50, array_values(array_diff_key($pasted, ['base' => true, 'picture' => true, 'gift' => true, 'other' => true])))), 0, 50));
+        $pasted['wall'] = implode("\n", array_slice(array_merge(...array_fill(0, 50, array_values(array_intersect_key($pasted, ['stay' => true, 'price' => true, 'partner' => true])))), 0, 50));
         file_put_contents("{$folder}/widgets-demo.json", json_encode($pasted, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
     }
 

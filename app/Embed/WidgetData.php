@@ -15,6 +15,8 @@ use PaperKite\Medium\PartnerNote;
 use PaperKite\Medium\WidgetForm;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\Opening;
+use PaperKite\Offer\StateWords;
+use PaperKite\Offer\WordLadder;
 use PaperKite\Time\Moment;
 
 /** What a widget shows now: the same for everybody who sees it. */
@@ -112,7 +114,12 @@ final readonly class WidgetData
             item: $placement->item->sku ?? '',
             form: $form,
             state: $state->value,
-            caption: $popsUp && $placement->item !== null ? self::choosing($placement->item, $shop) : $caption,
+            caption: match (true) {
+                $placement->item !== null => $popsUp ? self::choosing($placement->item, $shop) : $caption,
+                // What opened the pop-over may say so; the button in it says what it does.
+                $isWhole && $state === ButtonState::Idle => WordLadder::ofOffer(StateWords::none(), $shop->words)->word($state, $offer->builtInCaption())->text,
+                default => $caption,
+            },
             working: $working,
             added: $added,
             click: $click,

@@ -40,6 +40,8 @@ final readonly class WidgetWords
         public string $next,
         #[OA\Property(description: 'Above the prices of all variants.')]
         public string $all_prices,
+        #[OA\Property(description: 'Where the page lets no window open; the address stands where “{address}” does.')]
+        public string $no_window,
         #[OA\Property(description: 'To the page before.')]
         public string $earlier,
         #[OA\Property(description: 'To the next page.')]
@@ -65,6 +67,7 @@ final readonly class WidgetWords
             $say->text('widget.previous'),
             $say->text('widget.next'),
             $say->text('product.all_prices'),
+            $say->text('widget.no_window'),
             $say->text('list.earlier'),
             $say->text('list.more'),
         );

@@ -23,6 +23,7 @@ use PaperKite\Link\PlacementLink;
  * @property string $code
  * @property string $page
  * @property string $medium
+ * @property string|null $label
  * @property CarbonImmutable|null $paused_at
  * @property CarbonImmutable|null $deleted_at
  * @property Shop $shop

@@ -281,7 +281,7 @@ http {
     $(standin_server pay)
     $(standin_server blog)
     $(standin_server outbox)
-    $(standin_server sites landing old strict garden fair wall broken)
+    $(standin_server sites landing old strict garden fair wall night margin attic cage turning loud based hoard single broken)
     $(standin_server market wicker-lane-ie wicker-lane-gb nordkai-se m.nordkai-se nordkai-de m.nordkai-de plaza-almendro)
     server {
         listen 127.0.0.1:$PORT default_server;

@@ -11,7 +11,7 @@ use Standins\Request;
 final readonly class Site
 {
     /** By the first word of the host. */
-    private const PAGES = ['landing', 'old', 'strict', 'garden', 'fair', 'wall'];
+    private const PAGES = ['landing', 'old', 'strict', 'garden', 'fair', 'wall', 'night', 'margin', 'attic', 'cage', 'turning', 'loud', 'based', 'hoard', 'single'];
 
     private const WALL = 50;
 
@@ -27,13 +27,17 @@ final readonly class Site
         if ($name === 'broken') {
             return self::broken($request->query['codes'] ?? '');
         }
+        if ($name === 'hoard' && $request->path === '/worker.js') {
+            return Answer::script((string) file_get_contents(__DIR__.'/pages/hoard-worker.js'));
+        }
         $path = $request->path === '/' ? $name : $name.str_replace('/', '-', $request->path);
         $file = __DIR__."/pages/{$path}.html";
         if (! in_array($name, self::PAGES, true) || preg_match('/\A[a-z-]+\z/', $path) !== 1 || ! is_file($file)) {
             return Answer::page('<!doctype html><title>Not found</title><h1>Nothing here</h1>', 404);
         }
-        $pasted = $this->pasted($request->query['set'] ?? 'demo');
-        $page = Answer::page($this->filled((string) file_get_contents($file), $pasted));
+        $set = self::name($request->query['set'] ?? 'demo');
+        $pasted = $this->pasted($set);
+        $page = Answer::page(str_replace('{{set}}', $set, $this->filled((string) file_get_contents($file), $pasted)));
 
         return $name === 'strict' ? $page->with('Content-Security-Policy', self::policy($pasted['base'] ?? '')) : $page;
     }
@@ -75,10 +79,15 @@ final readonly class Site
         return (string) preg_replace_callback('/<!-- widget: ([a-z]+)(?: \* (\d+))? -->/', static fn (array $found): string => str_repeat($pasted[$found[1]] ?? '', min(self::WALL, (int) ($found[2] ?? 1))), $page);
     }
 
+    private static function name(string $set): string
+    {
+        return preg_match('/\A[a-z0-9]{1,40}\z/', $set) === 1 ? $set : 'demo';
+    }
+
     /** @return array<string, string> by the name of the place; `base` is the shop's origin */
     private function pasted(string $set): array
     {
-        $file = preg_match('/\A[a-z0-9]{1,40}\z/', $set) === 1 ? "{$this->folder}/widgets-{$set}.json" : '';
+        $file = "{$this->folder}/widgets-{$set}.json";
         $pasted = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
 
         return is_array($pasted) ? array_filter($pasted, static fn (mixed $snippet, mixed $place): bool => is_string($snippet) && is_string($place), ARRAY_FILTER_USE_BOTH) : [];

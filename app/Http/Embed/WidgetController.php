@@ -41,6 +41,7 @@ final readonly class WidgetController
         new OA\Parameter(name: 'whole', description: '1: with all about its goods, of one widget.', in: 'query', schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(name: 'item', description: 'The SKU of an item of a shelf, whose whole is asked for.', in: 'query', schema: new OA\Schema(type: 'string')),
         new OA\Parameter(name: 'page', description: 'Of a shelf, from 1; of one widget.', in: 'query', schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(name: 't', description: 'Any number: the same is asked under another address, past what a page keeps.', in: 'query', schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(name: 'v', description: 'Of the form of answers that the script knows; 1 where it says nothing.', in: 'query', schema: new OA\Schema(type: 'integer')),
     ], security: [])]
     #[OA\Response(response: 200, description: 'Those that there are.', content: new OA\JsonContent(ref: WidgetsResource::class))]
@@ -91,7 +92,10 @@ final readonly class WidgetController
      */
     private static function isPlain(Request $request, array $codes, string $spelled): bool
     {
-        return $codes !== [] && $request->server->get('QUERY_STRING') === 'v='.WidgetsResource::VERSION.'&codes='.implode(',', $codes).$spelled;
+        $turn = Input::text($request, 't');
+        $asked = preg_match('/\A\d{1,10}\z/', $turn) === 1 ? "&t={$turn}" : '';
+
+        return $codes !== [] && $request->server->get('QUERY_STRING') === 'v='.WidgetsResource::VERSION.'&codes='.implode(',', $codes).$spelled.$asked;
     }
 
     /** Nobody is told of a sale that is over: what is kept ends with it. */

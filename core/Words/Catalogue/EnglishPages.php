@@ -14,6 +14,7 @@ final class EnglishPages
         'frame.policy' => 'Returns and privacy',
         'frame.offline' => 'Nothing could be sent: you seem to be offline. Try again in a moment.',
         'frame.window' => '{shop} sells in a window of its own.',
+        'frame.address' => 'If nothing opens, the page around this one does not allow it. Copy this address instead: {address}',
 
         'list.back' => 'Back to the list',
         'list.about' => 'Everything that {shop} sells.',
@@ -101,6 +102,7 @@ final class EnglishPages
         'widget.close' => 'Close',
         'widget.previous' => 'Previous picture',
         'widget.next' => 'Next picture',
+        'widget.no_window' => 'This page does not let the shop open. Copy its address instead: {address}',
         'widget.failed' => 'That didn’t work. Please try again.',
         'widget.changed' => 'This has just changed. Please look again before you go on.',
 

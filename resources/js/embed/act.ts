@@ -38,15 +38,3 @@ export async function add({ widget }: Told, origin: string, answers: URLSearchPa
 export function nameOfClick(): string {
   return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('')
 }
-
-/** A window for where a click leads, opened while the browser still knows that somebody clicked. */
-export function windowFor(opensNewTab: boolean): (address: string | null) => void {
-  if (!opensNewTab) return (address) => address !== null && location.assign(address)
-  const opened = window.open('', '_blank')
-  if (opened) opened.opener = null
-  return (address) => {
-    if (address === null) opened?.close()
-    else if (opened) opened.location.replace(address)
-    else location.assign(address)
-  }
-}

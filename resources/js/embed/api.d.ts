@@ -481,6 +481,8 @@ export interface components {
             next: string;
             /** @description Above the prices of all variants. */
             all_prices: string;
+            /** @description Where the page lets no window open; the address stands where “{address}” does. */
+            no_window: string;
             /** @description To the page before. */
             earlier: string;
             /** @description To the next page. */
@@ -723,6 +725,8 @@ export interface operations {
                 item?: string;
                 /** @description Of a shelf, from 1; of one widget. */
                 page?: number;
+                /** @description Any number: the same is asked under another address, past what a page keeps. */
+                t?: number;
                 /** @description Of the form of answers that the script knows; 1 where it says nothing. */
                 v?: number;
             };

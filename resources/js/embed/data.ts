@@ -3,6 +3,8 @@ import { PATIENCE_MS, VERSION, widgetsOf, type Answer, type Shown, type Told } f
 /** So long a page that asks again and again is told what it was told before. */
 const FRESH_MS = 3000
 
+const KEPT_MS = 10_000
+
 interface Asked {
   codes: Set<string>
   answer: Promise<Map<string, Shown>>
@@ -13,7 +15,7 @@ const waiting = new Map<string, Asked>()
 const known = new Map<string, { told: Shown; at: number }>()
 
 async function ask(origin: string, codes: string[], more = ''): Promise<Map<string, Shown>> {
-  const response = await fetch(`${origin}/embed/data?v=${VERSION}&codes=${codes.join(',')}${more}`, {
+  const response = await fetch(`${origin}/embed/data?v=${VERSION}&codes=${codes.join(',')}${more}${pastWorker()}`, {
     credentials: 'omit',
     // Its neighbour at the shop keeps it for seconds; the browser would keep it for as long again.
     cache: 'no-cache',
@@ -33,6 +35,19 @@ async function ask(origin: string, codes: string[], more = ''): Promise<Map<stri
   if (!all.every(([, shown]) => widgetsOf(shown).every(({ href }) => isWeb(href))))
     throw new Error('The shop leads to something that is no page.')
   return new Map(all)
+}
+
+/**
+ * A service worker of the page (W3C Service Workers) may keep whatever it has once fetched, for ever: every ten seconds the
+ * same is asked under another address.
+ */
+function pastWorker(): string {
+  try {
+    return navigator.serviceWorker.controller ? `&t=${Math.floor(Date.now() / KEPT_MS)}` : ''
+  } catch {
+    // A page in a frame may have none, and one without TLS has none.
+    return ''
+  }
 }
 
 function inOneTurn(origin: string, code: string): Promise<Map<string, Shown>> {

@@ -1,4 +1,3 @@
-import { windowFor } from './act'
 import { cartAt, Refused } from './cart'
 import { wholeOf } from './data'
 import { draw } from './draw'
@@ -7,6 +6,6 @@ import { carryOver } from './field'
 import { clickedOn } from './sale'
 
 /** What the part of the script that is loaded when first needed takes from the other: each is there once. */
-export const kit = { carryOver, cartAt, clickedOn, draw, element, Refused, sheet, wholeOf, windowFor }
+export const kit = { carryOver, cartAt, clickedOn, draw, element, Refused, sheet, wholeOf }
 
 export type Kit = typeof kit

@@ -91,9 +91,9 @@ class PaperKite extends HTMLElement implements Pick<PaperKiteElement, 'refresh' 
     if (this.#widget?.origin === origin && this.#widget.code === code) return this.#widget
     this.#widget?.leave()
     this.#page = 1
-    const turn = (page: number): void => {
+    const turn = (page: number): Promise<void> => {
       this.#page = page
-      void this.refresh()
+      return this.refresh()
     }
     this.#widget = new Widget(this, origin, code, () => this.refresh(), turn, this.#say)
     return this.#widget

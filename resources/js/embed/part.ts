@@ -4,6 +4,7 @@ import { icon } from './icon'
 import { shown, type ShownPrice } from './price'
 import { questions } from './questions'
 import type { Told } from './told'
+import { isFramed } from './windows'
 
 /** What a click is about, as the page sees it. */
 export type Phase = 'idle' | 'working' | 'added'
@@ -81,7 +82,11 @@ export function partOf(
 }
 
 function linkOf(widget: Told['widget']): HTMLAnchorElement {
-  return element('a', { href: widget.href, rel: widget.rel || false, target: widget.opens_new_tab ? '_blank' : false })
+  return element('a', {
+    href: widget.href,
+    rel: widget.rel || false,
+    target: (widget.opens_new_tab || isFramed()) && '_blank',
+  })
 }
 
 function setUp(button: HTMLElement, { widget }: Told, label: HTMLElement, prices: Node[]): void {

@@ -1,8 +1,9 @@
-import { add, isPlainLink, nameOfClick, stays, windowFor, type Done } from './act'
+import { add, isPlainLink, nameOfClick, stays, type Done } from './act'
 import { cartAt, Refused } from './cart'
 import type { Part } from './part'
 import { clicked } from './seen'
 import type { Say } from './say'
+import { windowFor, type Go } from './windows'
 
 /** So long a button says that it is in the cart. */
 const ADDED_MS = 2500
@@ -33,8 +34,7 @@ export async function sell(part: Part, around: Around): Promise<boolean> {
   const { told } = part
   if (!isPlainLink(told, around.origin)) return act(part, around)
   opened(part, around)
-  windowFor(told.widget.opens_new_tab)(told.widget.href)
-  return true
+  return leave(windowFor(told.widget.opens_new_tab), told.widget.href, part, around)
 }
 
 /** The same, of a click that a person has made: a link leads on by itself. */
@@ -67,7 +67,7 @@ async function act(part: Part, around: Around): Promise<boolean> {
 async function put(part: Part, around: Around): Promise<boolean> {
   const { told } = part
   const { widget } = told
-  const go = windowFor(!stays(widget) && widget.opens_new_tab)
+  const go: Go = stays(widget) ? () => true : windowFor(widget.opens_new_tab)
   part.show('working')
   try {
     await around.refresh()
@@ -78,8 +78,10 @@ async function put(part: Part, around: Around): Promise<boolean> {
       return false
     }
     const done = widget.adds ? await added(part, around) : await handedOver(part, around)
-    if (done.address !== null) opened(part, around)
-    go(done.address)
+    if (done.address !== null) {
+      opened(part, around)
+      return leave(go, done.address, part, around)
+    }
     if (widget.click === 'mini_cart') await around.openCart(part)
     return true
   } catch (failure) {
@@ -87,6 +89,13 @@ async function put(part: Part, around: Around): Promise<boolean> {
     refused(failure, part, around)
     return false
   }
+}
+
+/** Where nothing may open, the address is told. */
+function leave(go: Go, address: string, { told: { words } }: Part, around: Around): boolean {
+  const isGone = go(address)
+  if (!isGone) around.tell(words.no_window.replace('{address}', () => address))
+  return isGone
 }
 
 async function added(part: Part, around: Around): Promise<Done> {

@@ -12,11 +12,15 @@ export const SHEET = `
 .table .stressed{padding-block-start:15px;border-block-start-width:6px;box-shadow:0 1px 10px rgba(24,34,45,.18)}
 .table form{display:grid;grid-row:span 5;grid-template-rows:subgrid;gap:8px;justify-items:start;min-inline-size:0}
 .table .body{align-content:start;inline-size:100%}
-.table :is(.badge,.lines):empty{display:none}
+.table .badge{grid-row:1}
+.table .name{grid-row:2}
+.table .lines{grid-row:3}
+.table .price{grid-row:4}
+.table .body{grid-row:5}
 .table .price{font-size:1.5em;line-height:1.2}
 .table small{font-size:.6em;font-weight:400}
 .badge{font-size:.85em;font-weight:600;padding:1px 10px;border:1px solid;border-radius:99px}
-.badge:empty{visibility:hidden}
+.badge:empty{display:none}
 .shelf{display:grid;gap:12px}
 .shelf ul{display:grid;gap:20px 16px;margin:0;padding:0;list-style:none;grid-template-columns:repeat(auto-fill,minmax(min(100%,9em),1fr))}
 .shelf[data-density=large] ul{grid-template-columns:repeat(auto-fill,minmax(min(100%,15em),1fr));gap:28px 24px}
@@ -25,9 +29,8 @@ export const SHEET = `
 .shelf form{display:grid;grid-template-rows:1fr auto auto;gap:6px;align-content:start;min-inline-size:0}
 .shelf[data-density=large] form{grid-template-rows:auto 1fr auto auto}
 .shelf[data-density=rows] form{grid-template:auto/1fr auto auto;align-items:center;gap:12px;padding-block:8px;border-block-start:1px solid color-mix(in srgb,currentColor 25%,transparent)}
-.shelf a{color:inherit;text-decoration:none;display:grid;gap:6px;align-content:start;font-weight:600}
-.shelf .body a{text-decoration:none}
-.shelf a:hover span{text-decoration:underline;text-underline-offset:3px}
+.shelf form>a{color:inherit;text-decoration:none;display:grid;gap:6px;align-content:start;font-weight:600}
+.shelf form>a:hover span{text-decoration:underline;text-underline-offset:3px}
 .shelf[data-density=rows] form>a{grid-template-columns:40px 1fr;align-items:center}
 .shelf :is(img,.blank){display:block;inline-size:100%;block-size:auto;aspect-ratio:1;object-fit:cover;border-radius:4px;background:color-mix(in srgb,currentColor 8%,transparent)}
 .shelf .body{gap:4px}
@@ -67,7 +70,7 @@ p{margin:0}
 .name{font-weight:600;font-size:1.15em}
 .price{font-weight:600;font-variant-numeric:tabular-nums}
 s{font-weight:400;opacity:.75;margin-inline-start:.4em}
-.button .price{font-weight:inherit;margin-inline-start:.6em}
+.button .price{white-space:nowrap;font-weight:inherit;margin-inline-start:.6em}
 .question,fieldset{display:flex;flex-wrap:wrap;gap:8px;align-items:end;border:0;margin:0;padding:0;min-inline-size:0}
 legend{padding:0;margin-block-end:4px}
 .of,.stock{inline-size:100%}

@@ -76,7 +76,7 @@ function pager({ shelf: { page, pages, where }, words }: ToldShelf, turning: Tur
     'div',
     { class: 'pager' },
     button(page - 1, words.earlier),
-    element('span', { 'aria-live': 'polite' }, where),
+    element('span', { class: 'where', tabindex: '-1' }, where),
     button(page + 1, words.more),
   )
 }

@@ -1,6 +1,7 @@
 import { cartAt, Refused } from './cart'
 import { element } from './elements'
 import type { Words } from './told'
+import { windowFor } from './windows'
 
 type Opened = (to: 'cart' | 'pay') => void
 
@@ -39,11 +40,17 @@ export async function goOn(
   to: 'cart' | 'pay',
   opened: Opened,
 ): Promise<void> {
+  const go = windowFor(false)
   try {
-    const address = await cartAt(origin).handOver(to)
+    const address = (await cartAt(origin).handOver(to)) ?? `${origin}/cart`
     opened(to)
-    location.assign(address ?? `${origin}/cart`)
+    if (!go(address))
+      tell(
+        status,
+        words.no_window.replace('{address}', () => address),
+      )
   } catch (failure) {
+    go(null)
     tell(status, (failure instanceof Refused && failure.message) || words.failed)
   }
 }

@@ -29,7 +29,7 @@ export class Widget implements Around {
     readonly code: string,
     readonly refresh: () => Promise<void>,
     /** Shows another page of a shelf. */
-    private readonly turn: (page: number) => void,
+    private readonly turn: (page: number) => Promise<void>,
     readonly say: Say,
   ) {
     this.unwatch = watch(host, origin, code)
@@ -114,7 +114,11 @@ export class Widget implements Around {
     )
   }
 
-  private readonly turning: Turning = { open: (part) => void this.popUp(part), turn: (page) => this.turn(page) }
+  private readonly turning: Turning = {
+    open: (part) => void this.popUp(part),
+    // Whoever turned hears where they are, and goes on from there.
+    turn: (page) => void this.turn(page).then(() => this.root.querySelector<HTMLElement>('.where')?.focus()),
+  }
 
   private get root(): ShadowRoot {
     return this.host.shadowRoot ?? this.host.attachShadow({ mode: 'open' })

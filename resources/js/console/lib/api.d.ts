@@ -4033,6 +4033,8 @@ export interface components {
             next: string;
             /** @description Above the prices of all variants. */
             all_prices: string;
+            /** @description Where the page lets no window open; the address stands where “{address}” does. */
+            no_window: string;
             /** @description To the page before. */
             earlier: string;
             /** @description To the next page. */

@@ -3,7 +3,7 @@
  * em and parts of the window, so that it holds at 320 px and at 400 % zoom (WCAG 2.2, 1.4.10).
  */
 export const SHEET = `
-dialog.over{all:initial;position:fixed;inset:0;margin:auto;box-sizing:border-box;max-inline-size:min(46em,100vw);inline-size:max-content;max-block-size:100dvh;overflow:auto;overscroll-behavior:contain;padding:20px;background:Canvas;color:CanvasText;font:16px/1.45 system-ui,sans-serif;overflow-wrap:anywhere;border:0;box-shadow:0 4px 40px rgba(0,0,0,.3)}
+dialog.over{all:initial;position:fixed;inset:0;margin:auto;box-sizing:border-box;max-inline-size:min(46em,100vw);inline-size:max-content;block-size:fit-content;max-block-size:100dvh;overflow:auto;overscroll-behavior:contain;padding:20px;background:Canvas;color:CanvasText;font:16px/1.45 system-ui,sans-serif;overflow-wrap:anywhere;border:0;box-shadow:0 4px 40px rgba(0,0,0,.3)}
 dialog.over:not([open]){display:none}
 dialog.over::backdrop{background:rgba(12,18,24,.55)}
 dialog.over *{box-sizing:border-box}
@@ -11,7 +11,8 @@ dialog.cart{inset:0 0 0 auto;margin:0;inline-size:min(26em,100vw);block-size:100
 dialog.cart:dir(rtl){inset:0 auto 0 0}
 dialog.gallery{inline-size:100vw;max-inline-size:100vw;block-size:100dvh;display:grid;grid-template-rows:auto 1fr auto;gap:8px;padding:12px}
 @keyframes slide{from{transform:translateX(2em);opacity:0}}
-.head{display:flex;gap:16px;justify-content:space-between;align-items:start;margin-block-end:12px}
+.pop .body>.name{display:none}
+.head{display:flex;gap:16px;justify-content:space-between;align-items:center;margin-block-end:12px}
 .head h2{margin:0;font-size:1.25em;outline:none}
 .over .close,.over .plain{all:unset;cursor:pointer;min-block-size:28px;text-decoration:underline;text-underline-offset:3px}
 .over .close{padding:4px 8px;min-block-size:44px;box-sizing:border-box}

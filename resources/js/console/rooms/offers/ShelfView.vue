@@ -106,7 +106,9 @@ const categories = computed(() => (session.shop?.categories ?? []).map((name) =>
       <section class="min-w-0 self-start lg:sticky lg:top-4" aria-labelledby="shelf-proof">
         <h2 id="shelf-proof" class="sentence mb-3 text-lg font-semibold">On the page</h2>
         <PreviewFrame v-model:ground="ground" title="The shelf as it will stand" is-wide>
-          <DrawnWidget v-if="shown" :told="shown" phase="idle" lang="en" />
+          <div class="max-h-96 overflow-y-auto" tabindex="0" role="group" aria-label="All of the shelf">
+            <DrawnWidget v-if="shown" :told="shown" phase="idle" lang="en" />
+          </div>
         </PreviewFrame>
         <template v-if="shelf">
           <p v-if="isDirty" class="mt-3 text-sm font-medium text-amber">
