@@ -76,8 +76,12 @@ export function partOf(
       mark(button, 'aria-disabled', widget.state !== 'idle' || phase === 'working')
     },
   }
-  if (isForm) form.addEventListener('submit', (event) => act(event, part))
-  else button.addEventListener('click', (event) => act(event, part))
+  // Enter in a field clicks the button, too; a frame with a sandbox lets no form be submitted, and tells nobody.
+  button.addEventListener('click', (event) => {
+    if (isForm) event.preventDefault()
+    act(event, part)
+  })
+  form.addEventListener('submit', (event) => event.preventDefault())
   return part
 }
 

@@ -41,7 +41,8 @@ export async function sell(part: Part, around: Around): Promise<boolean> {
 export async function clickedOn(event: Event, part: Part, around: Around): Promise<void> {
   if (isPlainLink(part.told, around.origin)) return opened(part, around)
   // Whoever opens a link in a tab of its own knows why.
-  if (event instanceof MouseEvent && (event.ctrlKey || event.metaKey || event.shiftKey)) return
+  const isLink = event.currentTarget instanceof HTMLAnchorElement
+  if (isLink && event instanceof MouseEvent && (event.ctrlKey || event.metaKey || event.shiftKey)) return
   event.preventDefault()
   await act(part, around)
 }

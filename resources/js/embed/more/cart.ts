@@ -62,13 +62,12 @@ function drawn(
     if (button instanceof HTMLButtonElement && button.name) changes.set(button.name, button.value)
     void change(changes)
   }
-  form.addEventListener('submit', (event) => {
+  form.addEventListener('submit', (event) => event.preventDefault())
+  form.addEventListener('click', (event) => {
+    const button = event.target instanceof HTMLElement && event.target.closest('button')
+    if (!button) return
     event.preventDefault()
-    send(null)
-  })
-  form.addEventListener('click', ({ target }) => {
-    const button = target instanceof HTMLElement && target.closest<HTMLElement>('button[type=button]')
-    if (button) send(button)
+    send(button)
   })
   form.addEventListener('change', ({ target }) => {
     if (target instanceof HTMLInputElement && target.name.startsWith('quantity')) send(null)
