@@ -80,6 +80,7 @@ final readonly class EditCart
     private function change(CartLine $line, ?string $typed, bool $isRemoved): bool
     {
         if ($isRemoved || $typed === '0') {
+            $this->takeBack($line, 0);
             $line->delete();
 
             return true;
@@ -87,9 +88,27 @@ final readonly class EditCart
         $quantity = $typed === null ? $line->quantity : Quantity::fromEntry($typed)->pieces;
         $hasChanged = $quantity !== $line->quantity;
         if ($hasChanged) {
+            $this->takeBack($line, $quantity);
             $line->update(['quantity' => $quantity]);
         }
 
         return $hasChanged;
+    }
+
+    /**
+     * What the cart of a page has handed over to one of the shop, and then has less of, is less there too: what is paid is what
+     * the page has shown.
+     */
+    private function takeBack(CartLine $line, int $left): void
+    {
+        $tooMany = $line->handed_pieces - $left;
+        if ($line->handed_to === null || $tooMany <= 0) {
+            return;
+        }
+        $there = CartLine::query()->where(['cart_id' => $line->handed_to, 'pick_key' => $line->pick_key])->lockForUpdate()->first();
+        if ($there !== null) {
+            $there->quantity > $tooMany ? $there->update(['quantity' => $there->quantity - $tooMany]) : $there->delete();
+        }
+        $line->update(['handed_pieces' => $left]);
     }
 }

@@ -110,6 +110,8 @@ final readonly class TakeOver
             'last_added_at' => $now,
             'second_step_at' => $into->wasRecentlyCreated ? null : $now,
             'back' => $into->back ?? $source->back,
+            // What was said last counts: it is what the shopper has just seen taken off.
+            'coupon_code' => $source->coupon_code ?? $into->coupon_code,
             // Whoever had nothing there is told nothing: it is all from that page.
             'joined' => $had === [] ? null : ($pieces === [] ? $into->joined : new Joined($page, $pieces)),
         ]);

@@ -121,7 +121,7 @@ final readonly class SaveProduct
     {
         $ids = array_map(static fn (string $name): int => $shop->categories()->firstOrCreate(['name' => $name])->id, $names);
         $product->categories()->syncWithPivotValues($ids, ['shop_id' => $shop->id]);
-        Category::query()->where('shop_id', $shop->id)->whereDoesntHave('products')->delete();
+        Category::query()->where('shop_id', $shop->id)->whereDoesntHave('products')->whereDoesntHave('shelves')->delete();
     }
 
     /** @param  list<int>  $ids */

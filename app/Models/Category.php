@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * @property int $id
@@ -20,5 +22,14 @@ final class Category extends Model
     public function products(): BelongsToMany
     {
         return $this->belongsToMany(Product::class);
+    }
+
+    /** @return HasMany<Shelf, $this> that show all that is in it; those too that were deleted, since they can be taken back */
+    public function shelves(): HasMany
+    {
+        $shelves = $this->hasMany(Shelf::class);
+        $shelves->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $shelves;
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Person;
 use App\Models\Shop;
+use App\Offers\FreshCode;
 use App\Offers\PlaceOffer;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +35,7 @@ $placements = [];
 foreach (range(1, 200) as $number) {
     $offer = $shop->offers()->create(['destination' => 'pay', 'cart_use' => 'just_this', 'state' => 'live', 'caption' => "Jar {$number}"])->refresh();
     $offer->lines()->create(['shop_id' => $shop->id, 'position' => 0, 'product_id' => $product->id, 'quantity' => 1]);
-    $placements[] = (new PlaceOffer)($offer, ['page' => "page {$number}", 'medium' => 'html', 'copied' => hash('sha256', "{$number}"), 'copied_at' => now()]);
+    $placements[] = (new PlaceOffer(new FreshCode))($offer, ['page' => "page {$number}", 'medium' => 'html', 'copied' => hash('sha256', "{$number}"), 'copied_at' => now()]);
 }
 
 $flushes = [];

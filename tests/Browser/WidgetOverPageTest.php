@@ -122,6 +122,51 @@ final class WidgetOverPageTest extends BrowserTestCase
         $browser->arrivingAt('/checkout/')->seeing('Heather honey');
     }
 
+    public function test_two_shops_on_a_page_have_a_mini_cart_each(): void
+    {
+        $other = $this->shop(['name' => 'Quay']);
+        $mug = $this->offer($this->product($other, ['name' => 'Salt mug', 'stock' => 5]), ['destination' => Onwards::MiniCart, 'cart_use' => CartUse::WithCart, 'caption' => 'Take the mug']);
+        $browser = $this->pageWith(1280, $this->placed(['caption' => 'A jar, please']), $this->placement($mug, 'a page', ['medium' => 'widget']));
+        $over = new WidgetOver($browser);
+        (new WidgetOnPage($browser, 0))->seeing('A jar, please')->press();
+        $over->seeing('Heather honey')->click('.close')->closed();
+        (new WidgetOnPage($browser, 1))->seeing('Take the mug')->press();
+        $over->seeing('Salt mug')->notSeeing('Heather honey')->click('.wide');
+        $browser->arrivingAt('/checkout/')->seeing('Salt mug');
+        self::assertStringContainsString($other->host, $browser->address());
+    }
+
+    public function test_a_shop_that_goes_away_is_said_on_the_page_which_stays(): void
+    {
+        $browser = $this->pageWith(1280, $this->placed(['caption' => 'A jar, please']), $this->placed(['caption' => 'See it', 'destination' => Onwards::Stay, 'opening' => Opening::PopOver]));
+        [$jar, $see, $over] = [new WidgetOnPage($browser, 0), new WidgetOnPage($browser, 1), new WidgetOver($browser)];
+        $jar->seeing('A jar, please')->press();
+        $over->seeing('Heather honey');
+        $browser->evaluate('real = fetch; fetch = async () => { throw new TypeError("The network is gone.") }');
+        $over->type('input[name^=quantity]', '5');
+        $this->keys($browser, WebDriverKeys::ENTER);
+        $over->seeing('That didn’t work. Please try again.');
+        $browser->evaluate('fetch = real');
+        $this->keys($browser, WebDriverKeys::ENTER);
+        $over->type('input[name^=quantity]', '4');
+        $this->keys($browser, WebDriverKeys::ENTER);
+        $over->seeing('€39.20')->notSeeing('That didn’t work');
+        $this->keys($browser, WebDriverKeys::ESCAPE);
+        $over->closed();
+
+        $browser->evaluate('fetch = async () => { throw new TypeError("The network is gone.") }');
+        $address = $browser->address();
+        $see->press()->seeing('That didn’t work. Please try again.');
+        self::assertSame($address, $browser->address());
+        $browser->evaluate('fetch = real');
+        $see->press();
+        $over->seeing('From the high moor.');
+        // Once by the browser's own patience, once more by whoever presses it again: it is closed, and the page stands where it stood.
+        $this->keys($browser, WebDriverKeys::ESCAPE, WebDriverKeys::ESCAPE);
+        $over->closed();
+        self::assertSame($address, $browser->address());
+    }
+
     /**
      * @param  array<string, mixed>  $offer
      * @param  list<Product>|null  $goods  none: the cart as it is
@@ -139,7 +184,7 @@ final class WidgetOverPageTest extends BrowserTestCase
     private function pageWith(int $width, Placement ...$placements): Browser
     {
         $browser = $this->browser($width);
-        $html = '<h1>A page</h1>'.implode('', array_map(fn (Placement $placement): string => "<paper-kite code=\"{$placement->code}\"><a href=\"{$placement->link($this->shop)->url()}\">A jar</a></paper-kite> ", $placements))."<script async src=\"{$this->shop->base()}/embed/kite.js\"></script>";
+        $html = '<h1>A page</h1>'.implode('', array_map(fn (Placement $placement): string => "<paper-kite code=\"{$placement->code}\"><a href=\"{$placement->link($placement->shop()->firstOrFail())->url()}\">A jar</a></paper-kite> ", $placements))."<script async src=\"{$this->shop->base()}/embed/kite.js\"></script>";
         $browser->goTo($this->standinAddress('blog', '/board'))->evaluate('document.querySelector("textarea").value = arguments[0]', $html);
 
         return $browser->click('Pin it and look')->arrivingAt('/board/');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Browser;
 use Tests\Browser\WidgetOnPage;
+use Tests\Browser\WidgetOver;
 
 require __DIR__.'/../../vendor/autoload.php';
 
@@ -28,15 +29,17 @@ try {
     $take('offers');
     $browser->goTo("{$console}/mosslight/offers/1")->seeing('On the bill')->seeing('Copy HTML button');
     $take('desk');
-    $browser->goTo("{$console}/mosslight/offers/examples")->seeing('Use this');
-    $take('examples');
     $browser->goTo("{$console}/mosslight/shop/look")->seeing('Dark, for readers');
     usleep(1_500_000);
     $take('page-look');
     $browser->goTo("{$console}/mosslight/offers/looks")->seeing('Compare with');
     $take('looks');
-    $browser->goTo("{$console}/mosslight/offers/tables/1")->seeing('Copy the table');
+    $browser->goTo("{$console}/mosslight/offers/tables/1")->seeing('Name of the new place');
+    usleep(1_000_000);
     $take('price-table');
+    $browser->goTo("{$console}/mosslight/offers/shelves/1")->seeing('Name of the new place');
+    usleep(1_000_000);
+    $take('shelf');
     $browser->goTo("{$console}/mosslight/partners")->click('Wicker Lane Ireland')->type('Try it: paste the address of a page there', "http://wicker-lane-ie.localhost:{$port}/w204-storm-lantern-brass?lane=somebody-9&seen=2#reviews")->seeing('another’s partner ID');
     $take('partners');
     foreach (['products' => 'Starter hive', 'orders' => 'Ada Nwosu-Reed'] as $view => $text) {
@@ -60,12 +63,17 @@ try {
     $browser->goTo("{$shop}/p/wrap-l-clover")->seeing('Add to cart');
     $browser->type('How many', '2')->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/wrap-s-plain")->click('Add to cart')->arrivingAt('/cart')->goTo("{$shop}/p/honey-340")->click('Add to cart')->arrivingAt('/cart')->seeing('Heather honey');
     $browser->type('Coupon', 'BLOSSOM')->click('Use it')->seeing('Discount');
-    $take('cart');
     $browser->goTo("http://strict.localhost:{$port}/");
     $wrap = new WidgetOnPage($browser);
     $wrap->choose('Size', 'Large')->type('How many wraps', '2')->press()->seeing('In your cart: 2');
     usleep(2_600_000);
     $take('widgets');
+    $browser->goTo("http://margin.localhost:{$port}/");
+    (new WidgetOnPage($browser))->seeing('Tall beeswax candle')->click('.shelf li:nth-child(3) .button');
+    $cart = new WidgetOver($browser);
+    $cart->seeing('Tall beeswax candle')->click('summary');
+    $take('mini-cart');
+    $cart->click('.close');
     $browser->goTo("http://blog.localhost:{$port}/april-in-the-apiary")->seeing('April in the apiary');
     $browser->click('Buy now')->arrivingAt('/checkout/')->seeing('Pay €13.70')->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed');
     $take('checkout');

@@ -74,6 +74,19 @@ final class ShelfTest extends TestCase
         $this->get($this->at("/embed/data?v=1&codes=aaaaaa1,{$code}&page=2"))->assertStatus(400);
     }
 
+    public function test_a_category_that_a_shelf_shows_stays_when_nothing_is_in_it_any_more(): void
+    {
+        $form = $this->getJson($this->console("/api/shops/{$this->shop->slug}/products/{$this->goods[0]->id}"))->json('entry');
+        $save = fn (array $categories): TestResponse => $this->putJson($this->console("/api/shops/{$this->shop->slug}/products/{$this->goods[0]->id}"), ['categories' => $categories] + (is_array($form) ? $form : []))->assertOk();
+        $save(['Pantry', 'Gifts']);
+        $code = $this->placed($this->made([], ['category' => 'Pantry']));
+        $save([]);
+        $this->data($code)->assertJsonPath('shelves.0.note', 'The shelves are empty for now.');
+        self::assertSame(['Pantry'], Category::query()->where('shop_id', $this->shop->id)->pluck('name')->all());
+        $save(['Pantry']);
+        $this->data($code)->assertJsonCount(1, 'shelves.0.items');
+    }
+
     public function test_a_click_adds_the_product_and_counts_for_the_shelf(): void
     {
         $code = $this->placed($this->made([0, 1]));

@@ -15,7 +15,10 @@ use PaperKite\Catalogue\Option;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
+use PaperKite\Quote\CouponKind;
 use PaperKite\Results\EventKind;
+use PaperKite\Shopfront\CartColumns;
+use PaperKite\Shopfront\ShopfrontRules;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
@@ -100,6 +103,78 @@ final class WidgetCartTest extends TestCase
         $this->embed('cart/edit', ['token' => $token, 'quantity' => [$line => '7']])->assertOk()->assertJsonPath('count', 7);
         $this->embed('cart/edit', ['token' => $token, 'quantity' => [$line => 'many']])->assertUnprocessable()->assertJsonPath('v', 1);
         $this->embed('cart/edit', ['token' => $token, 'remove' => (string) $line])->assertOk()->assertJsonPath('lines', []);
+    }
+
+    public function test_all_of_it_is_shown_as_the_shops_own_page_shows_it(): void
+    {
+        $this->shop->coupons()->create(['code' => 'MAY', 'kind' => CouponKind::Percent, 'percent' => '10']);
+        $this->honey->update(['sale_minor' => 800, 'sale_from' => now()->subDay(), 'sale_until' => now()->addDay()]);
+        $token = self::token($this->add($this->placement));
+        $shown = $this->embed('cart/edit', ['token' => $token, 'shown' => '1', 'coupon' => 'MAY'])->assertOk()->assertJsonPath('shown.coupon.in', 'Coupon MAY')->assertJsonPath('shown.coupon.error', '');
+        $go = $this->go($token, 'cart');
+        $page = (string) $this->withUnencryptedCookie('kite_visitor', self::cookieOf($this->get($go)))->get("{$this->shop->base()}/cart")->assertOk()->getContent();
+
+        $row = (array) $shown->json('shown.rows.0');
+        $said = array_filter([$row['name'], $row['price'], $row['regular'], $row['because'], $row['subtotal'], $row['quantity_label'], $row['remove_label'], ...array_merge(...array_map(static fn (mixed $line): array => is_array($line) ? array_values($line) : [], (array) $shown->json('shown.bill')))], static fn (mixed $text): bool => is_string($text) && $text !== '');
+        self::assertGreaterThan(9, count($said));
+        foreach ($said as $text) {
+            self::assertStringContainsString(e($text), $page);
+        }
+        self::assertContains(true, array_column((array) $shown->json('shown.bill'), 'is_total'));
+    }
+
+    public function test_what_is_taken_out_or_made_less_after_it_was_handed_over_is_less_at_the_shop_too(): void
+    {
+        $token = self::token($this->add($this->placement));
+        $line = CartLine::query()->firstOrFail()->id;
+        $this->edit($token, ['quantity' => [$line => '5']]);
+        $visitor = self::cookieOf($this->get($this->go($token, 'cart')));
+        self::assertSame(5, self::pieces($this->cartOf($visitor)));
+
+        $this->edit($token, ['quantity' => [$line => '2']]);
+        self::assertSame(2, self::pieces($this->cartOf($visitor)));
+        $this->follow($this->go($token, 'cart'), $visitor);
+        self::assertSame(2, self::pieces($this->cartOf($visitor)));
+        $this->edit($token, ['quantity' => [$line => '3']]);
+        $this->follow($this->go($token, 'cart'), $visitor);
+        self::assertSame(3, self::pieces($this->cartOf($visitor)));
+        $this->edit($token, ['remove' => (string) $line]);
+        self::assertSame(0, self::pieces($this->cartOf($visitor)));
+        $this->edit($token, ['put_back' => '1']);
+        $this->follow($this->go($token, 'cart'), $visitor);
+        self::assertSame(3, self::pieces($this->cartOf($visitor)));
+    }
+
+    public function test_what_is_wrong_with_it_is_shown_at_its_line_and_what_was_taken_out_comes_back(): void
+    {
+        $token = self::token($this->add($this->placement));
+        $line = CartLine::query()->firstOrFail()->id;
+
+        $this->edit($token, ['shown' => '1', 'quantity' => [$line => 'many']])->assertJsonPath('count', 1)->assertJsonPath('shown.rows.0.error', static fn (mixed $error): bool => is_string($error) && $error !== '');
+        $this->edit($token, ['shown' => '1', 'coupon' => 'NOTHING'])->assertJsonPath('shown.coupon.error', 'The coupon “NOTHING” is not valid.');
+        $this->embed('cart/edit', ['token' => $token, 'coupon' => 'NOTHING'])->assertUnprocessable();
+        $this->edit($token, ['shown' => '1', 'remove' => (string) $line])->assertJsonPath('shown.rows', [])->assertJsonPath('shown.taken', "Taken out: {$this->honey->name}.");
+        $this->edit($token, ['shown' => '1', 'put_back' => '1'])->assertJsonPath('count', 1)->assertJsonPath('shown.taken', '');
+        $this->honey->update(['stock' => 0]);
+        $this->edit($token, ['shown' => '1'])->assertJsonPath('shown.rows.0.error', 'This has sold out; remove it to go on.');
+        $this->embed('cart', ['token' => str_repeat('A', 22), 'shown' => '1'])->assertOk()->assertJsonPath('token', '')->assertJsonPath('shown.rows', []);
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return TestResponse<Response>
+     */
+    private function edit(string $token, array $with): TestResponse
+    {
+        return $this->embed('cart/edit', ['token' => $token] + $with)->assertOk();
+    }
+
+    public function test_a_cart_shows_as_much_as_the_shop_shows_of_one(): void
+    {
+        $this->shop->update(['shopfront' => new ShopfrontRules(cartColumns: new CartColumns(picture: false, priceEach: false, quantity: false, remove: false)), 'checkout_rules' => $this->shop->checkout_rules]);
+        $token = self::token($this->add($this->placement));
+
+        $this->embed('cart', ['token' => $token, 'shown' => '1'])->assertJsonPath('shown.rows.0.picture', null)->assertJsonPath('shown.rows.0.price', '')->assertJsonPath('shown.rows.0.quantity_label', '')->assertJsonPath('shown.rows.0.remove_label', '');
     }
 
     public function test_what_is_still_to_be_said_is_asked_for(): void

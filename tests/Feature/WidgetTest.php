@@ -15,6 +15,7 @@ use PaperKite\Catalogue\Option;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Medium\LookSheet;
 use PaperKite\Offer\OfferState;
+use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Opening;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -143,6 +144,49 @@ final class WidgetTest extends TestCase
         }
         $this->data($placement->code)->assertJsonPath('widgets.0.price.regular', '9.80')->assertJsonPath('widgets.0.price.currency', 'EUR')->assertJsonPath('widgets.0.price.decimals', 2)
             ->assertJsonPath('widgets.0.goods.picture', $this->shop->base().$this->honey->lead()?->path);
+    }
+
+    public function test_a_story_tells_all_that_the_page_of_the_product_says_and_runs_nothing(): void
+    {
+        $this->honey->update(['summary' => '<p>Late.</p>', 'description' => '<p>From <strong>the moor</strong> <a href="javascript:alert(1)">here</a><script>x</script></p><ul><li>Unheated</li></ul>', 'traits' => [['name' => 'Origin', 'values' => ['Tarn', 'Vale']]], 'stock' => 2]);
+        $placement = $this->placed(['caption' => 'Take it']);
+        $this->data($placement->code)->assertJsonPath('widgets.0.story', []);
+        $placement->update(['form' => 'story']);
+
+        $told = $this->data($placement->code)->assertOk()->assertJsonPath('widgets.0.form', 'story')->assertJsonPath('widgets.0.story.0.name', $this->honey->name)->assertJsonPath('widgets.0.story.0.stock', '2 left.')
+            ->assertJsonPath('widgets.0.story.0.traits.0.values', ['Tarn', 'Vale'])->assertJsonPath('widgets.0.story.0.pictures.0.src', $this->shop->base().$this->honey->lead()?->path);
+        self::assertSame(['p', 'p', 'ul'], $told->json('widgets.0.story.0.text.*.as'));
+        self::assertStringNotContainsString('javascript:', (string) $told->getContent());
+        self::assertStringNotContainsString('script>', (string) $told->getContent());
+    }
+
+    public function test_all_about_an_offer_is_told_for_its_pop_over_with_what_is_still_to_be_said(): void
+    {
+        $placement = $this->placed(['caption' => 'Look closer', 'opening' => Opening::PopOver, 'destination' => Onwards::MiniCart, 'ask_label' => 'How many jars', 'ask_least' => 1, 'ask_most' => 4]);
+
+        $this->data($placement->code)->assertJsonPath('widgets.0.pops_up', true)->assertJsonPath('widgets.0.click', 'mini_cart')->assertJsonPath('widgets.0.ask', null);
+        $whole = $this->data("{$placement->code}&whole=1")->assertOk()->assertJsonPath('widgets.0.pops_up', false)->assertJsonPath('widgets.0.ask.label', 'How many jars')->assertJsonPath('widgets.0.caption', 'Add to cart')->assertJsonPath('widgets.0.story.0.name', $this->honey->name);
+        self::assertStringContainsString('max-age=3', (string) $whole->headers->get('Cache-Control'));
+        $this->honey->update(['stock' => 0]);
+        $this->data($placement->code)->assertJsonPath('widgets.0.state', 'sold_out')->assertJsonPath('widgets.0.pops_up', false);
+    }
+
+    public function test_a_widget_about_the_cart_adds_nothing(): void
+    {
+        $placement = $this->placed(['caption' => 'My basket', 'destination' => Onwards::MiniCart]);
+        $placement->offer->lines()->delete();
+
+        $this->data($placement->code)->assertJsonPath('widgets.0.adds', false)->assertJsonPath('widgets.0.click', 'mini_cart')->assertJsonPath('widgets.0.pops_up', false);
+        $this->get($placement->link($this->shop)->url(), ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertRedirect('/cart');
+    }
+
+    public function test_what_a_page_keeps_is_asked_past_it_and_kept_by_caches_all_the_same(): void
+    {
+        $code = $this->placed()->code;
+
+        foreach (['&t=1234567890' => false, '&t=0' => false, '&t=x' => true, '&t=12345678901' => true, '&t=1&t=2' => true] as $asked => $isPassing) {
+            self::assertSame($isPassing, str_contains((string) $this->data("{$code}{$asked}")->assertOk()->headers->get('Cache-Control'), 'no-store'), $asked);
+        }
     }
 
     public function test_what_is_shown_is_what_one_click_comes_to(): void

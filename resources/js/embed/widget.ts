@@ -1,4 +1,5 @@
 import { cartAt } from './cart'
+import { wholeOf } from './data'
 import { draw, type Drawn } from './draw'
 import { carryOver, replace } from './field'
 import { kit } from './kit'
@@ -10,7 +11,7 @@ import type { Say } from './say'
 import { watch } from './seen'
 import type { Turning } from './shelf'
 import { goOn, tell, tellCart } from './status'
-import type { Shown } from './told'
+import type { Shown, Told } from './told'
 
 /** Of each shop, the widget that tells what is in the cart: the one that was used last, else the first one. */
 const tellers = new Map<string, Widget>()
@@ -97,11 +98,23 @@ export class Widget implements Around {
   }
 
   async popUp(part: Part): Promise<void> {
+    const { widget, words } = part.told
+    let whole: Told | undefined
+    try {
+      whole = await wholeOf(this.origin, widget)
+    } catch {
+      // A shop that is away is said on the page, instead of leaving it for nothing.
+      return this.tell(words.failed)
+    }
+    if (!whole) {
+      await this.refresh()
+      return this.tell(words.changed)
+    }
     try {
       const { popUp } = await more(this.origin)
-      await popUp(kit, this.at(part))
+      popUp(kit, this.at(part), whole)
     } catch {
-      location.assign(part.told.widget.href)
+      location.assign(widget.href)
     }
   }
 

@@ -83,10 +83,8 @@ export function openModal(kit: Kit, { root, part }: At, kind: string, title: str
     if (isLast && !isFollowed) history.back()
   }
   button.addEventListener('click', () => leave())
-  dialog.addEventListener('cancel', (event) => {
-    event.preventDefault()
-    leave()
-  })
+  // By Escape, and by whatever else a browser closes dialogs.
+  dialog.addEventListener('close', () => open.some((one) => one.dialog === dialog) && leave())
   // A click beside it, which the dialog itself is told of.
   dialog.addEventListener('pointerdown', (event) => {
     if (event.target === dialog && isBeside(event, dialog)) leave()

@@ -6,12 +6,14 @@ import type { Told } from '../told'
 import type { At } from './at'
 import { openModal } from './modal'
 
-/** All about what was clicked, with what is still to be said, and its button. */
-export async function popUp(kit: Kit, at: At): Promise<void> {
-  const first = await whole(kit, at)
-  if (!first) throw new Error('The shop shows nothing of it.')
+/**
+ * All about what was clicked, with what is still to be said, and its button.
+ *
+ * @param first what the shop says of it now
+ */
+export function popUp(kit: Kit, at: At, first: Told): void {
   const modal = openModal(kit, at, 'pop', first.widget.goods?.name ?? first.widget.caption, first.words.close)
-  let told = first
+  let told = placed(first, at.part)
   let drawn: Drawn | null = null
   const { around } = at
   const show = (): void => {
@@ -24,10 +26,10 @@ export async function popUp(kit: Kit, at: At): Promise<void> {
     origin: around.origin,
     say: around.say,
     refresh: async () => {
-      const now = await whole(kit, at)
-      // What is no more is said by the button, once it is clicked.
-      if (!now || JSON.stringify(now) === JSON.stringify(told)) return
-      told = now
+      const now = await kit.wholeOf(around.origin, at.part.told.widget)
+      // What is no more is said by the shop, once it is asked for.
+      if (!now || JSON.stringify(placed(now, at.part)) === JSON.stringify(told)) return
+      told = placed(now, at.part)
       show()
     },
     shows: (part: Part) => drawn?.parts.includes(part) === true,
@@ -44,7 +46,6 @@ export async function popUp(kit: Kit, at: At): Promise<void> {
 }
 
 /** It stands where the button stands that opened it. */
-async function whole(kit: Kit, { around, part }: At): Promise<Told | undefined> {
-  const told = await kit.wholeOf(around.origin, part.told.widget)
-  return told && { ...told, widget: { ...told.widget, in: part.told.widget.in, href: part.told.widget.href } }
+function placed(told: Told, { told: { widget } }: Part): Told {
+  return { ...told, widget: { ...told.widget, in: widget.in, href: widget.href } }
 }

@@ -22,8 +22,21 @@ import { usePriceTable } from './usePriceTable'
 const props = defineProps<{ id?: number; from?: number | undefined }>()
 const { dayAndTime } = useDates()
 const session = useSession()
-const { table, typed, entry, trial, refusal, draft, errorAt, discard, restore, save, putAway, remember, remove } =
-  usePriceTable(props)
+const {
+  thing: table,
+  typed,
+  entry,
+  trial,
+  refusal,
+  draft,
+  errorAt,
+  discard,
+  restore,
+  save,
+  putAway,
+  remember,
+  remove,
+} = usePriceTable(props)
 const { isDirty, wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const ground = ref<Ground>('light')

@@ -20,7 +20,7 @@ import { useShelf } from './useShelf'
 
 const props = defineProps<{ id?: number; from?: number | undefined }>()
 const session = useSession()
-const { shelf, typed, entry, shown, refusal, draft, errorAt, discard, restore, save, remove } = useShelf(props)
+const { thing: shelf, typed, entry, shown, refusal, draft, errorAt, discard, restore, save, remove } = useShelf(props)
 const { isDirty, wasKept, canTakeBack, canRedo } = draft
 const { isAsking, answer } = useLeaveGuard(isDirty)
 const ground = ref<Ground>('light')
