@@ -31,6 +31,10 @@ export default ts.config(
     languageOptions: { globals: globals.node },
   },
   {
+    files: ['standins/**/*-worker.js'],
+    languageOptions: { globals: globals.serviceworker },
+  },
+  {
     files: ['**/*.vue'],
     rules: {
       // Layout is prettier's.

@@ -25,7 +25,7 @@ final readonly class ShelfResource
         public string $name,
         #[OA\Property(ref: '#/components/schemas/ShelfDensity')]
         public ShelfDensity $density,
-        #[OA\Property(description: 'What follows adding.', enum: ['stay', 'mini_cart'])]
+        #[OA\Property(description: 'What follows adding.', type: 'string', enum: ['stay', 'mini_cart'])]
         public Onwards $onwards,
         #[OA\Property(description: 'By name: all that is in it is shown; blank: what was picked.')]
         public string $category,

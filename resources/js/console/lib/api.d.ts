@@ -3537,7 +3537,7 @@ export interface components {
             density: components["schemas"]["ShelfDensity"];
             /**
              * @description What follows adding.
-             * @enum {PaperKite\Offer\Onwards}
+             * @enum {string}
              */
             onwards: "stay" | "mini_cart";
             /** @description By name: all that is in it is shown; blank: what was picked. */
@@ -3560,7 +3560,7 @@ export interface components {
             density: components["schemas"]["ShelfDensity"];
             /**
              * @description What follows adding.
-             * @enum {PaperKite\Offer\Onwards}
+             * @enum {string}
              */
             onwards: "stay" | "mini_cart";
             /** @description By name: all that is in it is shown; blank: what was picked. */
