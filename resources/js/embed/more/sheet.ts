@@ -22,7 +22,7 @@ dialog.gallery{inline-size:100vw;max-inline-size:100vw;block-size:100dvh;display
 .lines li{display:grid;grid-template-columns:auto 1fr auto;gap:4px 12px;padding-block:12px;border-block-start:1px solid color-mix(in srgb,currentColor 25%,transparent)}
 .lines img{grid-row:span 3;inline-size:64px;block-size:64px;object-fit:cover;border-radius:4px}
 .lines .what{grid-column:2;min-inline-size:0}
-.lines .sum{grid-column:3;font-variant-numeric:tabular-nums;text-align:end}
+.lines .sum{grid-column:3;white-space:nowrap;font-variant-numeric:tabular-nums;text-align:end}
 .lines .count{grid-column:2/-1;display:flex;flex-wrap:wrap;gap:12px;align-items:center}
 .lines .count input{inline-size:5em}
 .lines .said{grid-column:2/-1;margin:0}
@@ -32,7 +32,8 @@ dialog.gallery{inline-size:100vw;max-inline-size:100vw;block-size:100dvh;display
 .wrong{font-weight:600}
 .bill{margin:0;padding-block:12px;border-block-start:2px solid;font-variant-numeric:tabular-nums}
 .bill div{display:flex;gap:16px;justify-content:space-between;padding-block:3px}
-.bill dd{margin:0}
+.bill dt{min-inline-size:0}
+.bill dd{margin:0;white-space:nowrap}
 .bill .total{font-weight:700;font-size:1.15em}
 summary{cursor:pointer;min-block-size:24px}
 .coupon{display:flex;flex-wrap:wrap;gap:8px;align-items:end;margin-block-end:16px}
