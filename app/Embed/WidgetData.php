@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Embed;
 
 use App\Models\Offer;
+use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
@@ -89,7 +90,7 @@ final readonly class WidgetData
     public static function of(Placement $placement, Shop $shop, WidgetLook $look, Moment $at, bool $isWhole = false): self
     {
         $offer = $placement->offer;
-        $state = $placement->item !== null && PriceTag::of($placement->item, $at)->isSoldOut ? ButtonState::SoldOut : $placement->state($offer);
+        $state = self::state($placement, $at);
         [$caption, $working, $added] = $placement->words($offer, $shop, $state, ButtonState::Working, ButtonState::Added);
         $click = WidgetClick::of($offer, $state);
         $partner = $offer->partnerLine();
@@ -145,6 +146,15 @@ final readonly class WidgetData
     private static function choosing(Product $product, Shop $shop): string
     {
         return $shop->wording()->say($product->kind->isMoneyItself() ? 'list.give' : 'list.choose');
+    }
+
+    /** Of what leaves the variant open, it says so where none of them is left. */
+    private static function state(Placement $placement, Moment $at): ButtonState
+    {
+        $state = $placement->state($placement->offer);
+        $isGone = $state === ButtonState::Idle && $placement->offer->lines->contains(static fn (OfferLine $line): bool => $line->leavesVariantOpen() && PriceTag::of($line->product, $at)->isSoldOut);
+
+        return $isGone ? ButtonState::SoldOut : $state;
     }
 
     /** Who sells it, and that the shop earns by it; what it costs there, where the form is about the price. */

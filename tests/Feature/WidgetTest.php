@@ -171,6 +171,20 @@ final class WidgetTest extends TestCase
         $this->data($placement->code)->assertJsonPath('widgets.0.state', 'sold_out')->assertJsonPath('widgets.0.pops_up', false);
     }
 
+    public function test_where_no_variant_is_left_it_is_sold_out(): void
+    {
+        $wrap = $this->product($this->shop, ['sku' => 'wrap', 'name' => 'Wrap', 'has_variants' => true, 'options' => [new Option('Size', [new Choice('Small'), new Choice('Large')])]]);
+        foreach (['Small' => 0, 'Large' => 2] as $name => $stock) {
+            $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $stock, 'sku' => "wrap-{$name}", 'choices' => [$name], 'choices_digest' => hash('sha256', $name), 'stock' => $stock]);
+        }
+        $placement = $this->placement($this->offer($wrap, ['destination' => Onwards::MiniCart, 'opening' => Opening::PopOver]), 'a page', ['medium' => 'widget']);
+        $this->data($placement->code)->assertJsonPath('widgets.0.state', 'idle')->assertJsonPath('widgets.0.pops_up', true);
+        $wrap->variants()->update(['stock' => 0]);
+        $this->data($placement->code)->assertJsonPath('widgets.0.state', 'sold_out')->assertJsonPath('widgets.0.pops_up', false);
+        $placement->offer->update(['state' => OfferState::Paused]);
+        $this->data($placement->code)->assertJsonPath('widgets.0.state', 'not_available');
+    }
+
     public function test_a_widget_about_the_cart_adds_nothing(): void
     {
         $placement = $this->placed(['caption' => 'My basket', 'destination' => Onwards::MiniCart]);
