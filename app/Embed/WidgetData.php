@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Embed;
 
 use App\Models\Offer;
-use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Shopfront\PartnerTag;
-use App\Shopfront\PriceTag;
 use OpenApi\Attributes as OA;
 use PaperKite\Medium\PartnerNote;
 use PaperKite\Medium\WidgetForm;
@@ -90,71 +88,56 @@ final readonly class WidgetData
     public static function of(Placement $placement, Shop $shop, WidgetLook $look, Moment $at, bool $isWhole = false): self
     {
         $offer = $placement->offer;
-        $state = self::state($placement, $at);
-        [$caption, $working, $added] = $placement->words($offer, $shop, $state, ButtonState::Working, ButtonState::Added);
-        $click = WidgetClick::of($offer, $state);
+        $shape = WidgetShape::of($placement, $at, $isWhole);
         $partner = $offer->partnerLine();
         $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop->wording());
-        // A display says by itself what stands beside the button.
-        $form = match (true) {
-            $isWhole => WidgetForm::Story,
-            $placement->within === null, $placement->item !== null => $placement->form,
-            default => WidgetForm::Button,
-        };
-        // What is still to be said of an item of a shelf is said where all about it stands.
-        $opens = $placement->item === null ? $offer->opening === Opening::PopOver : $placement->item->leavesAChoice();
-        $popsUp = $form !== WidgetForm::Story && $opens && $state === ButtonState::Idle && $offer->lines->isNotEmpty();
-        $asks = $click !== WidgetClick::Follow && ! $popsUp;
-        $tellsPrice = $form !== WidgetForm::Button || $placement->within !== null;
         $opensNewTab = $offer->opening === Opening::NewTab;
+        [$caption, $working, $added] = $placement->words($offer, $shop, $shape->state, ButtonState::Working, ButtonState::Added);
 
         return new self(
             code: $placement->code,
             href: $placement->address($shop),
             in: $placement->within->code ?? '',
             item: $placement->item->sku ?? '',
-            form: $form,
-            state: $state->value,
-            caption: match (true) {
-                $placement->item !== null => $popsUp ? self::choosing($placement->item, $shop) : $caption,
-                // What opened the pop-over may say so; the button in it says what it does.
-                $isWhole && $state === ButtonState::Idle => WordLadder::ofOffer(StateWords::none(), $shop->words)->word($state, $offer->builtInCaption())->text,
-                default => $caption,
-            },
+            form: $shape->form,
+            state: $shape->state->value,
+            caption: self::caption($placement, $shop, $shape) ?? $caption,
             working: $working,
             added: $added,
-            click: $click,
+            click: $shape->click,
             adds: $offer->lines->isNotEmpty(),
-            pops_up: $popsUp,
+            pops_up: $shape->popsUp,
             is_alone: $offer->sellsAlone(),
             opens_new_tab: $opensNewTab,
             rel: $tag === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
             css: $look->css,
             follows_page: $look->followsPage,
             icon: $look->icon,
-            picture: $state === ButtonState::Idle ? $look->picture : null,
-            note: $tag === null ? '' : self::note($tag, $tellsPrice),
-            goods: in_array($form, [WidgetForm::Picture, WidgetForm::Story], true) ? WidgetGoods::of($offer, $shop->base()) : null,
-            price: $tellsPrice ? WidgetPrice::ofOffer($offer, $at) : null,
+            picture: $shape->state === ButtonState::Idle ? $look->picture : null,
+            note: $tag === null ? '' : self::note($tag, $shape->tellsPrice),
+            goods: in_array($shape->form, [WidgetForm::Picture, WidgetForm::Story], true) ? WidgetGoods::of($offer, $shop->base()) : null,
+            price: $shape->tellsPrice ? WidgetPrice::ofOffer($offer, $at) : null,
             is_one: $offer->lines->count() === 1,
-            questions: $asks ? self::questions($offer, $shop, $at) : [],
-            ask: $asks ? WidgetAsk::of($offer) : null,
-            story: $form === WidgetForm::Story ? WidgetStory::listOf($offer, $shop, $at) : [],
+            questions: $shape->asks ? self::questions($offer, $shop, $at) : [],
+            ask: $shape->asks ? WidgetAsk::of($offer) : null,
+            story: $shape->form === WidgetForm::Story ? WidgetStory::listOf($offer, $shop, $at) : [],
         );
+    }
+
+    /** @return string|null `null` where it says what the placement says */
+    private static function caption(Placement $placement, Shop $shop, WidgetShape $shape): ?string
+    {
+        return match (true) {
+            $placement->item !== null && $shape->popsUp => self::choosing($placement->item, $shop),
+            // What opened the pop-over may say so; the button in it says what it does.
+            $placement->item === null && $shape->isWhole && $shape->state === ButtonState::Idle => WordLadder::ofOffer(StateWords::none(), $shop->words)->word($shape->state, $placement->offer->builtInCaption())->text,
+            default => null,
+        };
     }
 
     private static function choosing(Product $product, Shop $shop): string
     {
         return $shop->wording()->say($product->kind->isMoneyItself() ? 'list.give' : 'list.choose');
-    }
-
-    /** Of what leaves the variant open, it says so where none of them is left. */
-    private static function state(Placement $placement, Moment $at): ButtonState
-    {
-        $state = $placement->state($placement->offer);
-        $isGone = $state === ButtonState::Idle && $placement->offer->lines->contains(static fn (OfferLine $line): bool => $line->leavesVariantOpen() && PriceTag::of($line->product, $at)->isSoldOut);
-
-        return $isGone ? ButtonState::SoldOut : $state;
     }
 
     /** Who sells it, and that the shop earns by it; what it costs there, where the form is about the price. */

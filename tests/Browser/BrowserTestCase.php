@@ -102,6 +102,13 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Runs axe-core on the page, after WCAG 2.2 A and AA and its best practices. */
+    /** At the checkout: who they are, where it goes, and the payment to its end. */
+    protected function pays(Browser $browser): Browser
+    {
+        return $browser->type('E-mail', 'ada@letters.example')->type('Name', 'Ada Nwosu-Reed')->type('Street', '12 Chandler Court')->type('Town', 'Tarnmouth')->choose('Country', 'GB')
+            ->click('Pay ')->arrivingAt('pay.localhost')->click('Authorise')->arrivingAt('/thanks/');
+    }
+
     protected function assertAccessible(Browser $browser, string $what): void
     {
         $browser->evaluate((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));

@@ -73,6 +73,7 @@ final class OfferTripTest extends BrowserTestCase
         }
         $widget->click('li:nth-child(2) .button');
         $browser->arrivingAt('/checkout/')->seeing('Large');
+        $this->pays($browser)->seeing('Your order 1001 is made.')->seeing('Large');
 
         // Without the script its link leads to the same columns.
         $browser->goTo($snippet)->seeing('Jars')->seeing('Small');

@@ -120,6 +120,7 @@ final class WidgetOverPageTest extends BrowserTestCase
         $over->closed();
         $widget->press();
         $browser->arrivingAt('/checkout/')->seeing('Heather honey');
+        $this->pays($browser)->seeing('Your order 1001 is made.')->seeing('Heather honey');
     }
 
     public function test_two_shops_on_a_page_have_a_mini_cart_each(): void
