@@ -38,7 +38,7 @@ dialog.gallery{inline-size:100vw;max-inline-size:100vw;block-size:100dvh;display
 summary{cursor:pointer;min-block-size:24px}
 .coupon{display:flex;flex-wrap:wrap;gap:8px;align-items:end;margin-block-end:16px}
 .coupon label{flex:1 1 8em;display:grid;gap:4px}
-.over .wide{inline-size:100%;text-align:center;justify-content:center}
+.over .wide{inline-size:100%;min-block-size:44px;padding:10px 16px;border:1px solid;background:none;color:inherit;font:inherit;cursor:pointer;text-align:center;justify-content:center}
 .over p{margin:0 0 8px}
 .gallery figure{margin:0;min-block-size:0;display:grid;place-items:center}
 .gallery img{max-inline-size:100%;max-block-size:100%;min-block-size:0;object-fit:contain}
