@@ -61,7 +61,7 @@ final class CarriedOverTest extends ServedTestCase
 
     public function test_a_cart_holds_what_it_held(): void
     {
-        $cart = Cart::query()->where('ref', 'opencart1234')->firstOrFail();
+        $cart = Cart::query()->where('ref', 'basketlive12')->firstOrFail();
 
         self::assertSame([[2, 'once'], [1, 'once']], $cart->lines->map(static fn (CartLine $line): array => [$line->quantity, $line->terms])->all());
         self::assertSame(['wrap-s-clover', 'candle'], $cart->lines->map(static fn (CartLine $line): string => $line->toCore()->sku()->text)->all());

@@ -21,7 +21,7 @@ export interface Around {
   /** Something was added: from now on it is the one that tells what is in the cart. */
   tellCart(): void
   /** Opens the mini cart; where it does not come, the shop's own page of the cart. */
-  openCart(part: Part): Promise<void>
+  showMiniCart(part: Part): Promise<void>
   /** Opens the pop-over of a part; where it does not come, the page of its offer. */
   popUp(part: Part): Promise<void>
 }
@@ -59,7 +59,7 @@ async function act(part: Part, around: Around): Promise<boolean> {
   if (!widget.adds && widget.click === 'mini_cart') {
     opened(part, around)
     clicked(around.origin, widget)
-    await around.openCart(part)
+    await around.showMiniCart(part)
     return true
   }
   return put(part, around)
@@ -83,7 +83,7 @@ async function put(part: Part, around: Around): Promise<boolean> {
       opened(part, around)
       return leave(go, done.address, part, around)
     }
-    if (widget.click === 'mini_cart') await around.openCart(part)
+    if (widget.click === 'mini_cart') await around.showMiniCart(part)
     return true
   } catch (failure) {
     go(null)

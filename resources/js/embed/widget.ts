@@ -88,10 +88,10 @@ export class Widget implements Around {
     tellers.set(this.origin, this)
   }
 
-  async openCart(part: Part): Promise<void> {
+  async showMiniCart(part: Part): Promise<void> {
     try {
-      const { openCart } = await more(this.origin)
-      await openCart(kit, this.at(part))
+      const { showMiniCart } = await more(this.origin)
+      await showMiniCart(kit, this.at(part))
     } catch {
       await this.goOn('cart')
     }

@@ -7,7 +7,7 @@ import { openModal, type Modal } from './modal'
 type Content = NonNullable<Cart['shown']>
 
 /** The cart of the page, as the shop's own page of it shows it; it slides in from the side. */
-export async function openCart(kit: Kit, at: At): Promise<void> {
+export async function showMiniCart(kit: Kit, at: At): Promise<void> {
   const cart = kit.cartAt(at.around.origin)
   const first = (await cart.show()).shown
   if (!first) throw new Error('The shop shows no cart.')

@@ -1,3 +1,3 @@
-export { openCart } from './cart'
+export { showMiniCart } from './cart'
 export { enlarge } from './gallery'
 export { popUp } from './pop-over'

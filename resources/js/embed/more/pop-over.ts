@@ -39,7 +39,7 @@ export function popUp(kit: Kit, at: At, first: Told): void {
       // The mini cart comes in its place; else the widget tells what is in the cart.
       modal.close(told.widget.click === 'mini_cart')
     },
-    openCart: () => around.openCart(at.part),
+    showMiniCart: () => around.showMiniCart(at.part),
     popUp: () => Promise.resolve(),
   }
   show()
