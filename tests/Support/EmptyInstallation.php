@@ -27,7 +27,7 @@ final readonly class EmptyInstallation
         Process::env(self::environment($database, $port))->run([PHP_BINARY, 'artisan', 'migrate', '--force'])->throw();
         $root = dirname(__DIR__, 2);
         $server = Process::path("{$root}/public")->forever()->env(self::environment($database, $port) + ['PHP_CLI_SERVER_WORKERS' => '4'])
-            ->start([PHP_BINARY, '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"]);
+            ->start(['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"]);
         $started = new self($database, $port, $server);
         $started->waitForIt();
 
@@ -41,6 +41,11 @@ final readonly class EmptyInstallation
 
     public function stop(): void
     {
+        // Its workers do not end with it; they stand in one session with it, which ends as a whole.
+        $session = $this->server->id();
+        if ($session !== null) {
+            posix_kill(-$session, SIGTERM);
+        }
         $this->server->stop(2);
         self::administrator()->exec("DROP DATABASE {$this->database}");
     }
