@@ -26,6 +26,12 @@ enum ProductKind: string
         return array_values(array_filter(self::cases(), static fn (self $kind): bool => ! $kind->isElsewhere()));
     }
 
+    /** @return list<self> kinds that are sold elsewhere */
+    public static function elsewhere(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind->isElsewhere()));
+    }
+
     /** Whether it is another merchant who sells it and is paid. */
     public function isElsewhere(): bool
     {

@@ -18,6 +18,7 @@ final class FieldLabel
         'asks_attendees' => 'A name for each seat',
         'parcel_address' => 'Address in the checkout',
         'thanks' => 'Words of thanks',
+        'text_by' => 'Text needed by',
         'summary' => 'Short description',
         'description' => 'Long description',
         'sale_from' => 'Sale from',
@@ -69,6 +70,12 @@ final class FieldLabel
         'added' => 'Button: added',
         'sold_out' => 'Button: sold out',
         'not_available' => 'Button: not available',
+        'price_days' => 'Days in which a price is believed',
+        'stale' => 'An older price',
+        'takes_over' => 'Changed prices are shown by themselves',
+        'title_words' => 'Words in a title',
+        'text_words' => 'Words in a text',
+        'conversion' => 'Who clicks and buys, in percent',
     ];
 
     /** @param  non-empty-list<string>  $path */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace PaperKite\Partner;
 
 use PaperKite\Money\Money;
+use PaperKite\Partner\Commission\RatesEntry;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
 use PaperKite\Text\InvalidLine;
+use PaperKite\Text\Line;
 
 /** The part of a product's form that says where it is to be had: an address, a reference or a search at each marketplace. */
 final readonly class AddressesEntry
@@ -109,6 +111,15 @@ final readonly class AddressesEntry
         $marketplace = $read->marketplace;
         $price = trim($entry->text('price')) === '' ? null : $wrong->at($entry->path('price'), static fn (): Money => Money::fromEntry($entry->decimal('price'), $marketplace->currency));
 
-        return new EnteredAddress($id, $marketplace, $read->target, $price, $entry->isOn('is_fallback'));
+        $category = trim($entry->text('category')) === '' ? '' : $wrong->at($entry->path('category'), static fn (): string => Line::of($entry->text('category'), 'The category', RatesEntry::LONGEST_CATEGORY)->text);
+
+        return new EnteredAddress(
+            marketplaceId: $id,
+            marketplace: $marketplace,
+            target: $read->target,
+            price: $price,
+            isFallback: $entry->isOn('is_fallback'),
+            category: $category ?? '',
+        );
     }
 }

@@ -17,5 +17,7 @@ final readonly class EnteredAddress
         public ?Money $price,
         /** Whether shoppers of no listed country are sent there. */
         public bool $isFallback,
+        /** As the marketplace calls it; blank: none was entered. */
+        public string $category = '',
     ) {}
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace PaperKite\Partner;
 
 use PaperKite\Money\Currency;
+use PaperKite\Partner\Commission\Rates;
+use PaperKite\Partner\Commission\RatesEntry;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
 use PaperKite\Text\HostName;
@@ -26,6 +28,8 @@ final readonly class MarketplaceEntry
         public array $errors,
         /** `null` where something is wrong. */
         public ?Marketplace $marketplace,
+        /** What it pays. */
+        public Rates $rates,
     ) {}
 
     public static function read(FormInput $typed): self
@@ -55,8 +59,10 @@ final readonly class MarketplaceEntry
         if ($read['hours'] === null) {
             $wrong->add('counts_for_hours', InvalidMarketplace::hours('')->getMessage());
         }
-        if ($wrong->all() !== [] || $item === null || $currency === null || $hosts === []) {
-            return new self($wrong->all(), null);
+        $rates = RatesEntry::read($typed);
+        $errors = $wrong->all() + $rates->errors;
+        if ($errors !== [] || $item === null || $currency === null || $hosts === []) {
+            return new self($errors, null, $rates->rates);
         }
 
         return new self([], new Marketplace(
@@ -76,7 +82,7 @@ final readonly class MarketplaceEntry
             counts: Counting::tryFrom($typed->text('counts')) ?? Counting::AnyGoods,
             countsForHours: (int) $read['hours'],
             partnerId: $read['partnerId'],
-        ));
+        ), $rates->rates);
     }
 
     /** @throws InvalidLine */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace PaperKite\Partner;
 
-/** Who is sent where: the marketplace of the shopper's country, else the one that is named for everybody else. */
+/**
+ * Who is sent where: the marketplace of the shopper's country, else the one that is named for everybody else. Where the
+ * goods are gone, to the next one that has them.
+ */
 final readonly class Route
 {
     /**
@@ -14,6 +17,8 @@ final readonly class Route
     public function __construct(
         private array $countries,
         private ?int $fallback,
+        /** @var list<int> keys of places where they are gone */
+        private array $gone = [],
     ) {}
 
     /**
@@ -24,10 +29,17 @@ final readonly class Route
     {
         $own = $country === null ? false : array_search($country, $this->countries, true);
 
-        return match (true) {
+        $choice = match (true) {
             $own !== false => $own,
             $this->fallback !== null && array_key_exists($this->fallback, $this->countries) => $this->fallback,
             default => null,
         };
+        if (! in_array($choice, $this->gone, true)) {
+            return $choice;
+        }
+        $left = array_values(array_diff(array_keys($this->countries), $this->gone));
+
+        // Where all are gone, its marketplace has a search at least.
+        return $this->fallback !== null && in_array($this->fallback, $left, true) ? $this->fallback : $left[0] ?? $choice;
     }
 }

@@ -10,7 +10,7 @@ use PaperKite\Text\Line;
 /** A list of what a marketplace finds. */
 final readonly class Search implements Target
 {
-    private const LONGEST = 100;
+    public const LONGEST = 100;
 
     private function __construct(public string $searched) {}
 

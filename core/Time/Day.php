@@ -9,6 +9,9 @@ final readonly class Day
 {
     private const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
+    /** What a database keeps is from 1000 on; what was sold is younger by far. */
+    private const FIRST_YEAR = 1900;
+
     private const NUMBER_OF_1970_01_01 = 719_468;
 
     private function __construct(
@@ -16,6 +19,25 @@ final readonly class Day
         public int $month,
         public int $day,
     ) {}
+
+    /**
+     * As ISO 8601 writes it: 2027-02-28.
+     *
+     * @throws InvalidMoment
+     */
+    public static function read(string $text): self
+    {
+        $text = trim($text, ' ');
+        if (preg_match('/\A(\d{4})-(\d{2})-(\d{2})\z/', $text, $parts) !== 1) {
+            throw InvalidMoment::noDay($text);
+        }
+        [$year, $month, $day] = array_map(intval(...), array_slice($parts, 1));
+        if ($year < self::FIRST_YEAR || $month < 1 || $month > 12 || $day < 1 || $day > self::monthLength($year, $month)) {
+            throw InvalidMoment::doesNotExist($text);
+        }
+
+        return new self($year, $month, $day);
+    }
 
     /** The day itself, or the month's last day where the month is shorter. */
     public static function orMonthsLast(int $year, int $month, int $day): self

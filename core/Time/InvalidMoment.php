@@ -23,6 +23,13 @@ final class InvalidMoment extends DomainException implements Refusal
         return new self($text === '' ? 'The day and time are missing.' : "“{$shown}” is not a day and time; enter one such as 2026-05-01 00:00.");
     }
 
+    public static function noDay(string $text): self
+    {
+        $shown = mb_strimwidth(mb_scrub($text, 'UTF-8'), 0, 40, '…', 'UTF-8');
+
+        return new self($text === '' ? 'The day is missing.' : "“{$shown}” is not a day; enter one such as 2026-05-01.");
+    }
+
     public static function doesNotExist(string $text): self
     {
         return new self("“{$text}” does not exist in the calendar or on the clock; correct it.");

@@ -139,15 +139,15 @@ final class Architecture
     }
 
     #[TestRule]
-    public function the_sheet_stands_on_nothing(): Rule
+    public function the_sheet_stands_on_text_and_days(): Rule
     {
-        return $this->onlyOn('Sheet', []);
+        return $this->onlyOn('Sheet', ['Text', 'Time']);
     }
 
     #[TestRule]
     public function partners_stand_beside_links(): Rule
     {
-        return $this->onlyOn('Partner', ['Money', 'Text']);
+        return $this->onlyOn('Partner', ['Money', 'Text', 'Time', 'Results', 'Sheet']);
     }
 
     #[TestRule]

@@ -249,6 +249,7 @@ final class EnglishPages
         'partner.see_it' => 'See it at {partner}',
         'partner.disclosure' => 'Advertising: if you buy at {partner}, this shop earns a commission.',
         'partner.price' => '{price}, seen there on {day}',
+        'partner.old_price' => '{price} on {day}; it may have changed since',
 
         'notice.nowhere' => 'Not to be reached from here',
         'notice.nowhere_what' => '“{name}” is sold by a partner of this shop, who has no page for your country just now.',

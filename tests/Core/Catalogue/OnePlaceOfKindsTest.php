@@ -21,7 +21,7 @@ final class OnePlaceOfKindsTest extends TestCase
     {
         $naming = [];
         foreach ($this->files('core', 'app', 'resources/views') as $path => $text) {
-            if ($path !== 'core/Catalogue/ProductKind.php' && preg_match('/ProductKind::(?!cases\b|from\b|tryFrom\b|sold\b|class\b)\w+/', $text) === 1) {
+            if ($path !== 'core/Catalogue/ProductKind.php' && preg_match('/ProductKind::(?!cases\b|elsewhere\b|from\b|tryFrom\b|sold\b|class\b)\w+/', $text) === 1) {
                 $naming[] = $path;
             }
         }
