@@ -57,6 +57,17 @@ return [
         ],
     ],
 
+    'prices' => [
+        // Hosts of marketplaces whose pages may be looked at, with commas between; those below them are not among them.
+        'hosts' => (string) env('KITE_PRICE_HOSTS', ''),
+        // Stand-ins on this machine: host:port=address, with commas between.
+        'local' => (string) env('KITE_PRICE_LOCAL', ''),
+        'hours_between' => (int) env('KITE_PRICE_HOURS', 24),
+    ],
+
+    // Reports of marketplaces, until they are read.
+    'reports' => env('KITE_REPORTS', storage_path('reports')),
+
     // Where the made-up marketplaces answer; without stand-ins there are none.
     'standin_port' => env('KITE_STANDIN_MARKETS_PORT'),
 

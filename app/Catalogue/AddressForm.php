@@ -25,6 +25,8 @@ final readonly class AddressForm
         public string $price,
         #[OA\Property(description: 'Whether shoppers of no listed country are sent there.')]
         public bool $is_fallback,
+        #[OA\Property(description: 'As the marketplace calls it, for its commission; blank: none.')]
+        public string $category,
     ) {}
 
     /** @param  PartnerAddress  $address  with its marketplace */
@@ -38,6 +40,7 @@ final readonly class AddressForm
             $address->target instanceof Search ? $address->target->searched : OutgoingAddress::plain($address->marketplace->toCore(), $address->target),
             $address->price()?->decimal() ?? '',
             $address->is_fallback === true,
+            $address->category,
         );
     }
 }

@@ -11,6 +11,7 @@ use PaperKite\Partner\Marketplace;
 use PaperKite\Shopfront\ProductButtons;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
+use PaperKite\Time\Day;
 
 /** What a product’s form says besides the product itself. */
 final readonly class ProductExtras
@@ -40,6 +41,8 @@ final readonly class ProductExtras
         public bool $isDraft,
         /** Where it is to be had, while a partner sells it. */
         public AddressesEntry $addresses,
+        /** When its text is needed. */
+        public ?Day $textBy,
     ) {}
 
     /** @param  array<int, Marketplace>  $marketplaces  of the shop, by id */
@@ -53,6 +56,7 @@ final readonly class ProductExtras
         $wrong = new FieldErrors;
         $summary = $wrong->at('summary', static fn (): string => RichText::of($typed->text('summary'), 'The summary', self::LONGEST_SUMMARY));
         $description = $wrong->at('description', static fn (): string => RichText::of($typed->text('description'), 'The description'));
+        $textBy = trim($typed->text('text_by')) === '' ? null : $wrong->at('text_by', static fn (): Day => Day::read($typed->text('text_by')));
         $buttons = ProductButtons::read($typed->part('buttons'));
 
         $isElsewhere = ProductKind::tryFrom($typed->text('kind'))?->isElsewhere() === true;
@@ -68,6 +72,7 @@ final readonly class ProductExtras
             $buttons->said,
             $typed->isOn('is_draft'),
             $addresses,
+            $textBy,
         );
     }
 }

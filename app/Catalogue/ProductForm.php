@@ -67,6 +67,8 @@ final readonly class ProductForm
         public string $parcel_address = '',
         #[OA\Property(description: 'Told to whoever has given.')]
         public string $thanks = '',
+        #[OA\Property(description: 'The day on which a partner’s goods need their text, ISO 8601; blank: no matter when.')]
+        public string $text_by = '',
         #[OA\Property(description: 'HTML.')]
         public string $summary = '',
         #[OA\Property(description: 'HTML.')]
@@ -146,6 +148,7 @@ final readonly class ProductForm
             place: $product->place,
             asks_attendees: $product->asks_attendees,
             parcel_address: $product->parcel_address->value ?? '',
+            text_by: $product->text_by?->toDateString() ?? '',
             summary: $product->summary ?? '',
             description: $product->description ?? '',
             tax_class: $product->tax_class,

@@ -45,6 +45,7 @@ final readonly class ProductRows
             ...($entered->kind->isElsewhere() ? [] : ['own_kind' => $entered->kind]),
             'thanks' => $entered->thanks === '' ? null : $entered->thanks,
             'is_draft' => $extras->isDraft,
+            'text_by' => $extras->textBy?->text(),
             'summary' => $extras->summary,
             'description' => $extras->description,
             'picture' => $entered->picture,

@@ -19,6 +19,7 @@ enum EditKind: string
     case Words = 'words';
     case Marketplace = 'marketplace';
     case PageLook = 'page_look';
+    case PartnerRules = 'partner_rules';
 
     /** As a sentence begins with it. */
     public function named(): string
@@ -36,6 +37,7 @@ enum EditKind: string
             self::Words => 'The words were',
             self::Marketplace => 'This marketplace was',
             self::PageLook => 'The look of the pages was',
+            self::PartnerRules => 'The rules for partners were',
         };
     }
 }

@@ -47,7 +47,7 @@ final readonly class LeadOut
             return $placement->offer->page !== null && $placement->shop->hasListed($placement->offer->page) ? $placement->offer->page : null;
         }
 
-        return $address?->outgoing(Token::of($placement->code));
+        return $partner === null ? null : $address?->outgoing(Token::of($placement->code), $partner->product->name);
     }
 
     /**
@@ -64,7 +64,7 @@ final readonly class LeadOut
             ($this->record)(Did::lead($shop, $source, $address, $caller));
         }
 
-        return $address?->outgoing($subId);
+        return $address?->outgoing($subId, $product->name);
     }
 
     private static function addressFor(Product $product, Caller $caller): ?PartnerAddress

@@ -16,8 +16,10 @@ final class Scheduled
         'results:fold' => '* * * * *',
         'search:write' => '* * * * *',
         'stock:tell' => '* * * * *',
+        'prices:watch' => '* * * * *',
         'carts:sweep' => '7 * * * *',
         'copies:recheck' => '0 * * * *',
+        'reports:sweep' => '23 * * * *',
         'data:erase' => '37 3 * * *',
     ];
 

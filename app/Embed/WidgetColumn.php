@@ -8,6 +8,7 @@ use App\Models\Placement;
 use App\Models\Shop;
 use App\Shopfront\ColumnView;
 use OpenApi\Attributes as OA;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'WidgetColumn', description: 'A column of a price table.')]
 final readonly class WidgetColumn
@@ -29,9 +30,9 @@ final readonly class WidgetColumn
         public WidgetData $widget,
     ) {}
 
-    public static function of(Placement $column, Shop $shop, WidgetData $widget): self
+    public static function of(Placement $column, Shop $shop, WidgetData $widget, Moment $at): self
     {
-        $says = ColumnView::of($column, $shop);
+        $says = ColumnView::of($column, $shop, $at);
 
         return new self($says->names, $says->lines, $says->priceNote, $column->is_stressed === true, $widget);
     }

@@ -90,7 +90,7 @@ final readonly class WidgetData
         $offer = $placement->offer;
         $shape = WidgetShape::of($placement, $at, $isWhole);
         $partner = $offer->partnerLine();
-        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop->wording());
+        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop, $at);
         $opensNewTab = $offer->opening === Opening::NewTab;
         [$caption, $working, $added] = $placement->words($offer, $shop, $shape->state, ButtonState::Working, ButtonState::Added);
 

@@ -35,7 +35,7 @@ final readonly class WidgetTable
         $note = $read->display->paused_at === null ? '' : $shop->wording()->say('notice.paused');
 
         return new self($read->display->code, $read->display->link($shop)->url(), $table->name, $table->badge, $note, $note !== '' ? [] : array_map(
-            static fn (Placement $column): WidgetColumn => WidgetColumn::of($column, $shop, WidgetData::of($column, $shop, $looks->of($column), $at)),
+            static fn (Placement $column): WidgetColumn => WidgetColumn::of($column, $shop, WidgetData::of($column, $shop, $looks->of($column), $at), $at),
             $read->columns,
         ));
     }

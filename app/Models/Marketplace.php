@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use LogicException;
 use PaperKite\Money\Currency;
 use PaperKite\Partner\AddressPattern;
+use PaperKite\Partner\Commission\Rates;
 use PaperKite\Partner\Counting;
 use PaperKite\Partner\Marketplace as CoreMarketplace;
 use PaperKite\Partner\Scheme;
@@ -39,6 +40,8 @@ use PaperKite\Text\HostName;
  * @property CarbonImmutable|null $put_away_at
  * @property Partner $partner
  * @property Collection<int, MarketplaceHost> $hosts
+ * @property Collection<int, CommissionRate> $rates
+ * @property Shop $shop
  */
 final class Marketplace extends Model
 {
@@ -74,6 +77,24 @@ final class Marketplace extends Model
             countsForHours: $this->counts_for_hours,
             partnerId: $this->own_id === null ? null : Token::of($this->own_id),
         );
+    }
+
+    /** What it pays, with its rates. */
+    public function commission(): Rates
+    {
+        return new Rates(array_values($this->rates->map(static fn (CommissionRate $rate) => $rate->toCore())->all()));
+    }
+
+    /** @return HasMany<CommissionRate, $this> */
+    public function rates(): HasMany
+    {
+        return $this->hasMany(CommissionRate::class)->orderBy('position');
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
     }
 
     /** @return BelongsTo<Partner, $this> */

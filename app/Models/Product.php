@@ -39,6 +39,8 @@ use PaperKite\Time\Moment;
  * @property string $name
  * @property ProductKind $kind
  * @property ProductKind|null $own_kind what it was before it became a partner’s
+ * @property CarbonImmutable|null $text_by the day on which its text is needed
+ * @property bool $text_is_copied whether it is largely a marketplace’s own
  * @property string|null $summary
  * @property string|null $description
  * @property string $currency
@@ -104,7 +106,7 @@ final class Product extends Model
         return [
             'deleted_at' => 'immutable_datetime', 'was_for_sale' => 'boolean',
             'kind' => ProductKind::class, 'own_kind' => ProductKind::class, 'suggested' => 'array', 'picture' => Drawing::class, 'options' => OptionsCast::class, 'traits' => 'array', 'buttons' => 'array',
-            'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
+            'text_by' => 'immutable_date', 'text_is_copied' => 'boolean', 'sale_from' => 'immutable_datetime', 'sale_until' => 'immutable_datetime',
             'asks_attendees' => 'boolean', 'parcel_address' => ParcelAddress::class, 'allows_back_order' => 'boolean', 'has_variants' => 'boolean', 'is_draft' => 'boolean',
         ];
     }
@@ -126,7 +128,7 @@ final class Product extends Model
     {
         $fallback = $this->addresses->firstWhere('is_fallback', true);
 
-        return new Route($this->addresses->mapWithKeys(static fn (PartnerAddress $address): array => [$address->id => $address->marketplace->country])->all(), $fallback?->id);
+        return new Route($this->addresses->mapWithKeys(static fn (PartnerAddress $address): array => [$address->id => $address->marketplace->country])->all(), $fallback?->id, array_values($this->addresses->filter(static fn (PartnerAddress $address): bool => $address->isGone())->map(static fn (PartnerAddress $address): int => $address->id)->all()));
     }
 
     /** With all its variants, where it has any: read them for a whole list at once. */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\CheckoutRulesCast;
 use App\Models\Casts\PageLookCast;
+use App\Models\Casts\PartnerRulesCast;
 use App\Models\Casts\ShopfrontRulesCast;
 use App\Models\Casts\ShopRulesCast;
 use App\Models\Casts\ShopWordsCast;
@@ -26,6 +27,7 @@ use PaperKite\Money\Money;
 use PaperKite\Offer\Place;
 use PaperKite\Offer\ShopSetting;
 use PaperKite\Offer\ShopWords;
+use PaperKite\Partner\PartnerRules;
 use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Shopfront\ShopfrontRules;
@@ -44,6 +46,7 @@ use PaperKite\Words\Wording;
  * @property string|null $timezone IANA, of the rules; `null` where nothing is set yet
  * @property string|null $listed_hosts JSON: those of the checkout's rules
  * @property ReferrerPolicy $referrer_policy what pages that the shop leads to learn of where shoppers come from
+ * @property PartnerRules $partner_rules
  * @property CheckoutRules $checkout_rules
  * @property OpenDestination $take_to
  * @property string|null $payee
@@ -67,7 +70,7 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => ShopWordsCast::class, 'shopfront' => ShopfrontRulesCast::class, 'page_look' => PageLookCast::class, 'referrer_policy' => ReferrerPolicy::class];
+        return ['rules' => ShopRulesCast::class, 'checkout_rules' => CheckoutRulesCast::class, 'take_to' => OpenDestination::class, 'words' => ShopWordsCast::class, 'shopfront' => ShopfrontRulesCast::class, 'page_look' => PageLookCast::class, 'referrer_policy' => ReferrerPolicy::class, 'partner_rules' => PartnerRulesCast::class];
     }
 
     protected static function booted(): void
@@ -125,6 +128,12 @@ final class Shop extends Model
     public function zone(): DateTimeZone
     {
         return $this->rules()->timezone;
+    }
+
+    /** @return HasMany<PartnerReport, $this> */
+    public function reports(): HasMany
+    {
+        return $this->hasMany(PartnerReport::class);
     }
 
     /** In which its shoppers are spoken to. */

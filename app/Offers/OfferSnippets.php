@@ -35,6 +35,7 @@ final readonly class OfferSnippets
         private Shop $shop,
         private LookBook $looks,
         private array $prices,
+        private Moment $at,
     ) {}
 
     /** @param  Offer  $offer  with all that its sentence needs */
@@ -47,7 +48,7 @@ final readonly class OfferSnippets
             $prices = [];
         }
 
-        return new self($offer, $shop, $looks, $prices);
+        return new self($offer, $shop, $looks, $prices, $at);
     }
 
     public function snippet(Placement $placement): string
@@ -117,7 +118,7 @@ final readonly class OfferSnippets
     /** Whether tax comes on top of any of its prices. */
     private function note(OfferLine $line): PartnerNote
     {
-        $tag = PartnerTag::of($line->product, null, $this->shop->wording());
+        $tag = PartnerTag::of($line->product, null, $this->shop, $this->at);
 
         return new PartnerNote($tag->disclosure, $tag->price);
     }

@@ -18,7 +18,7 @@ use PaperKite\Catalogue\ProductKind;
 final class JoinedAddresses
 {
     public const COLUMNS = [
-        'partner_addresses' => ['id', 'product_id', 'marketplace_id', 'kind', 'target', 'is_fallback', 'price_minor', 'priced_on'],
+        'partner_addresses' => ['id', 'product_id', 'marketplace_id', 'kind', 'target', 'is_fallback', 'price_minor', 'priced_on', 'price_state'],
         'marketplaces' => ['id', 'name', 'scheme', 'port', 'patterns', 'item_address', 'search_address', 'keeps', 'id_parameter', 'sub_id_parameter', 'country', 'currency', 'counts', 'counts_for_hours', 'own_id'],
         'marketplace_hosts' => ['id', 'host'],
         'partners' => ['id', 'name'],
@@ -28,7 +28,7 @@ final class JoinedAddresses
     public static function to(Builder $read): Builder
     {
         return $read
-            ->leftJoin('partner_addresses', static fn (JoinClause $join) => $join->on('partner_addresses.product_id', 'products.id')->whereIn('products.kind', self::elsewhere()))
+            ->leftJoin('partner_addresses', static fn (JoinClause $join) => $join->on('partner_addresses.product_id', 'products.id')->whereIn('products.kind', ProductKind::elsewhere()))
             ->leftJoin('marketplaces', 'marketplaces.id', '=', 'partner_addresses.marketplace_id')
             ->leftJoin('marketplace_hosts', static fn (JoinClause $join) => $join->on('marketplace_hosts.marketplace_id', 'marketplaces.id')->where('marketplace_hosts.position', 0))
             ->leftJoin('partners', 'partners.id', '=', 'marketplaces.partner_id');
@@ -48,11 +48,5 @@ final class JoinedAddresses
         $marketplace?->setRelation('partner', Joined::model(new Partner, 'partners', self::COLUMNS['partners'], $row))->setRelation('hosts', new Collection(array_filter([$host])));
 
         return Joined::model(new PartnerAddress, 'partner_addresses', self::COLUMNS['partner_addresses'], $row)?->setRelation('marketplace', $marketplace);
-    }
-
-    /** @return list<ProductKind> */
-    private static function elsewhere(): array
-    {
-        return array_values(array_filter(ProductKind::cases(), static fn (ProductKind $kind): bool => $kind->isElsewhere()));
     }
 }

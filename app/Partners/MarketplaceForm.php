@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Partners;
 
+use App\Models\CommissionRate;
 use App\Models\Marketplace;
 use App\Models\MarketplaceHost;
 use OpenApi\Attributes as OA;
@@ -18,6 +19,7 @@ final readonly class MarketplaceForm
      * @param  list<string>  $hosts
      * @param  list<string>  $patterns
      * @param  list<string>  $keeps
+     * @param  list<RateForm>  $rates
      */
     private function __construct(
         #[OA\Property]
@@ -52,6 +54,8 @@ final readonly class MarketplaceForm
         public string $counts_for_hours = '24',
         #[OA\Property(description: 'The seller’s; blank: not entered yet.')]
         public string $partner_id = '',
+        #[OA\Property(description: 'What it pays, by category and day.', type: 'array', items: new OA\Items(ref: RateForm::class))]
+        public array $rates = [],
     ) {}
 
     public static function blank(string $country, string $currency): self
@@ -59,7 +63,7 @@ final readonly class MarketplaceForm
         return new self(country: $country, currency: $currency);
     }
 
-    /** @param  Marketplace  $marketplace  with its partner and its hosts */
+    /** @param  Marketplace  $marketplace  with its partner, its hosts and its rates */
     public static function of(Marketplace $marketplace): self
     {
         return new self(
@@ -79,6 +83,7 @@ final readonly class MarketplaceForm
             counts: $marketplace->counts,
             counts_for_hours: (string) $marketplace->counts_for_hours,
             partner_id: $marketplace->own_id ?? '',
+            rates: array_values($marketplace->rates->map(static fn (CommissionRate $rate): RateForm => RateForm::of($rate))->all()),
         );
     }
 }

@@ -20,6 +20,8 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use PaperKite\Partner\AddressPattern;
+use PaperKite\Partner\Commission\Rate;
+use PaperKite\Partner\Commission\Rates;
 use PaperKite\Partner\Marketplace as CoreMarketplace;
 use PaperKite\Partner\MarketplaceEntry;
 use PaperKite\Text\HostName;
@@ -47,8 +49,8 @@ final readonly class SaveMarketplace
         $read = $entry->marketplace ?? throw ValidationException::withMessages($entry->errors);
         try {
             return $marketplace === null
-                ? ($this->inTransaction)(fn (): Marketplace => $this->saved($shop, null, $read))
-                : ($this->saveForm)(Edited::thing(EditKind::Marketplace, $shop, $marketplace->id), $editing, static fn (): MarketplaceForm => MarketplaceForm::of(Marketplace::query()->with(['hosts', 'partner'])->findOrFail($marketplace->id)), fn (): Marketplace => $this->saved($shop, $marketplace, $read));
+                ? ($this->inTransaction)(fn (): Marketplace => $this->saved($shop, null, $read, $entry->rates))
+                : ($this->saveForm)(Edited::thing(EditKind::Marketplace, $shop, $marketplace->id), $editing, static fn (): MarketplaceForm => MarketplaceForm::of(Marketplace::query()->with(['hosts', 'partner', 'rates'])->findOrFail($marketplace->id)), fn (): Marketplace => $this->saved($shop, $marketplace, $read, $entry->rates));
         } catch (UniqueConstraintViolationException) {
             // Somebody else has just taken the name or a host: what is taken is looked for anew, and said.
             throw ValidationException::withMessages($this->taken($shop, $marketplace, $read) ?: ['name' => 'This was saved by somebody else at the same moment; save once more.']);
@@ -61,7 +63,7 @@ final readonly class SaveMarketplace
         $marketplace->update(['put_away_at' => $since]);
     }
 
-    private function saved(Shop $shop, ?Marketplace $marketplace, CoreMarketplace $read): Marketplace
+    private function saved(Shop $shop, ?Marketplace $marketplace, CoreMarketplace $read, Rates $rates): Marketplace
     {
         if ($marketplace === null && Marketplace::query()->where('shop_id', $shop->id)->count() >= self::MOST) {
             throw ValidationException::withMessages(['name' => 'A shop has '.self::MOST.' marketplaces at most; change one that is there.']);
@@ -75,6 +77,7 @@ final readonly class SaveMarketplace
         $saved = ($marketplace ?? new Marketplace)->fill(['shop_id' => $shop->id] + $attributes);
         $saved->save();
         $this->writeHosts($saved, $read->hosts);
+        $this->writeRates($saved, $rates->all);
         Partner::query()->where('shop_id', $shop->id)->whereDoesntHave('marketplaces')->delete();
         $this->changed->shop($shop);
 
@@ -159,6 +162,15 @@ final readonly class SaveMarketplace
         $isLeft = $before !== null && $before !== $read->itemAddress->text && ! in_array($before, $patterns, true) && count($patterns) < MarketplaceEntry::MOST && $marketplace->addresses()->where('kind', 'item')->exists();
 
         return $isLeft ? [...$patterns, $before] : $patterns;
+    }
+
+    /** @param  list<Rate>  $rates */
+    private function writeRates(Marketplace $marketplace, array $rates): void
+    {
+        $marketplace->rates()->delete();
+        DB::table('commission_rates')->insert(array_map(static fn (Rate $rate, int $position): array => [
+            'shop_id' => $marketplace->shop_id, 'marketplace_id' => $marketplace->id, 'position' => $position, 'category' => $rate->category, 'percent' => $rate->share->text, 'from_day' => $rate->from?->text(), 'until_day' => $rate->until?->text(),
+        ], $rates, array_keys($rates)));
     }
 
     /** @param  list<HostName>  $hosts */

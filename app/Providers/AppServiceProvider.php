@@ -44,9 +44,17 @@ use App\Models\Shelf;
 use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
+use App\PartnerReports\ReportFiles;
+use App\Partners\NoteCopied;
 use App\Partners\ReadyMarketplaces;
 use App\People\CheckPassword;
 use App\People\SecondFactor;
+use App\PriceWatch\CheckPrice;
+use App\PriceWatch\Exchange;
+use App\PriceWatch\FetchPage;
+use App\PriceWatch\PageSource;
+use App\PriceWatch\PriceSource;
+use App\PriceWatch\WatchedHosts;
 use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
 use App\Results\Spool;
@@ -57,6 +65,7 @@ use App\Shops\ShopNames;
 use App\Time\Clock;
 use App\Time\ClockedDates;
 use App\Time\MoveClock;
+use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\DatabaseManager;
@@ -101,6 +110,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));
         $this->app->when(ReadyMarketplaces::class)->needs('$standinPort')->give(static fn (Application $app): ?int => $app->environment('production') ? null : self::numberOrNull(config('kite.standin_port')));
+        $this->app->bind(PriceSource::class, PageSource::class);
+        // With stand-ins alone: in production nothing on this machine is a marketplace.
+        $this->app->singleton(WatchedHosts::class, static fn (Application $app): WatchedHosts => WatchedHosts::of(config()->string('kite.prices.hosts'), $app->environment('production') ? '' : config()->string('kite.prices.local')));
+        $this->app->when(FetchPage::class)->needs(Closure::class)->give(static fn (): Closure => (new Exchange)(...));
+        $this->app->when(CheckPrice::class)->needs('$hours')->giveConfig('kite.prices.hours_between');
+        $this->app->when(ReportFiles::class)->needs('$folder')->giveConfig('kite.reports');
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
         $this->app->when([StorePicture::class, StoreIcon::class, DuplicateProduct::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
@@ -110,6 +125,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         FormerNames::understand();
         Event::listen(SomethingChanged::class, WriteChanged::class);
+        Event::listen(SomethingChanged::class, NoteCopied::class);
         Offer::updated(static fn (Offer $offer) => app(WriteChanged::class)->ofState($offer));
         Placement::saved(static fn (Placement $placement) => app(WriteChanged::class)->ofPlace($placement));
         PriceTable::saved(static fn (PriceTable $table) => app(WriteChanged::class)->ofTable($table));
@@ -135,6 +151,11 @@ final class AppServiceProvider extends ServiceProvider
             $person = $request->user();
 
             return Limit::perHour(600)->by('pictures|'.($person instanceof Person ? $person->id : $request->ip()));
+        });
+        RateLimiter::for('item-page', static function (Request $request): Limit {
+            $person = $request->user();
+
+            return Limit::perMinute(20)->by('item-page|'.($person instanceof Person ? $person->id : $request->ip()));
         });
         RateLimiter::for('set-up', static fn (Request $request): Limit => Limit::perMinute(20)->by('set-up|'.$request->ip()));
         // Mail is not to be used to pester somebody.

@@ -8,6 +8,7 @@ use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
 use PaperKite\Medium\ColumnWords;
+use PaperKite\Time\Moment;
 
 /** What a column of a price table says beside its price and its button. */
 final readonly class ColumnView
@@ -28,13 +29,13 @@ final readonly class ColumnView
     ) {}
 
     /** @param  Placement  $column  with its offer and the offer's goods */
-    public static function of(Placement $column, Shop $shop): self
+    public static function of(Placement $column, Shop $shop, Moment $at): self
     {
         $words = ColumnWords::kept($column->column_name, $column->column_text);
         $offer = $column->offer;
         $say = $shop->wording();
         $partner = $offer->partnerLine();
-        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $say);
+        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop, $at);
 
         return new self(
             $words->name !== '' ? [$words->name] : array_values($offer->lines->map(static fn (OfferLine $line): string => ($line->quantity === 1 ? '' : "{$line->quantity} × ").$line->name())->all()),

@@ -36,7 +36,7 @@ final class ShelfOffer
         $offer = (new Offer)->forceFill([
             'id' => 0, 'shop_id' => $shop->id, 'state' => OfferState::Live, 'destination' => $shelf->onwards, 'cart_use' => CartUse::WithCart, 'opening' => Opening::SameTab,
             'ask_label' => $asks ? $say->say('product.how_many') : null, 'ask_least' => $asks ? 1 : null, 'ask_most' => $asks ? self::MOST : null,
-            'caption' => $product->kind->isElsewhere() ? PartnerTag::of($product, null, $say)->caption : $button->caption,
+            'caption' => $product->kind->isElsewhere() ? PartnerTag::of($product, null, $shop, null)->caption : $button->caption,
             'words' => StateWords::of([ButtonState::Working->value => $button->working, ButtonState::Added->value => $button->added]), 'landing' => null, 'page' => null, 'look_id' => null,
         ]);
         $line = (new OfferLine)->forceFill(['id' => 0, 'offer_id' => 0, 'position' => 0, 'product_id' => $product->id, 'variant_id' => null, 'quantity' => 1, 'terms' => 'once', 'amount_minor' => null]);

@@ -188,6 +188,8 @@ KITE_RENAMES_PER_DAY=${KITE_RENAMES_PER_DAY:-5}
 KITE_DEMO_BUTTON_FILE=$RUN/blog/button.snippet
 KITE_PICTURES=$RUN/pictures
 KITE_SPOOL=$RUN/spool
+KITE_REPORTS=$RUN/reports
+KITE_PRICE_LOCAL=wicker-lane-ie.localhost:$PORT=127.0.0.1,wicker-lane-gb.localhost:$PORT=127.0.0.1,nordkai-se.localhost:$PORT=127.0.0.1,nordkai-de.localhost:$PORT=127.0.0.1,plaza-almendro.localhost:$PORT=127.0.0.1
 KITE_STANDIN_OUTBOX=$RUN/outbox
 MAIL_MAILER=outbox
 ENV
@@ -197,7 +199,7 @@ ENV
 }
 
 make_folders() {
-    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/kept"
+    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/reports" "$RUN/kept"
     chmod a+x "$ROOT/.run" "$RUN"
 }
 
@@ -207,7 +209,7 @@ cache_application() {
     php artisan migrate --force --quiet || stop_with "The database could not be brought up to date; the lines above say why."
     php bin/lib/preload-list.php >"$RUN/cache/preload.list" || stop_with "The list of classes to preload could not be made; the lines above say why."
     export KITE_PRELOAD_LIST=$RUN/cache/preload.list
-    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/pictures" "$RUN/outbox" "$RUN/spool"; fi
+    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/reports"; fi
     chmod -R a+rX "$RUN/cache" "$RUN/views"
 }
 
@@ -308,7 +310,7 @@ http {
         location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; try_files \$uri =404; }
         location = /favicon.svg { try_files \$uri =404; }
         location /pictures/ { alias $RUN/pictures/; add_header Content-Security-Policy "default-src 'none'; sandbox"; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; }
-        location ~ ^/api/shops/[^/]+/(?:pictures|looks/icons)\$ {
+        location ~ ^/api/shops/[^/]+/(?:pictures|looks/icons|reports)\$ {
             client_max_body_size 12m;
             include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;

@@ -47,7 +47,7 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('History')->seeing('each change from now on');
         $this->assertAccessible($browser, 'the history');
         $browser->press(WebDriverKeys::ESCAPE);
-        foreach (['products' => 'sold out', 'products/new' => 'Not counted.', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'shop' => 'Provider’s fee', 'shop/words' => 'In every mail', 'shop/look' => 'Dark, for readers', 'links' => 'How it is written', 'offers/looks' => 'Compare with', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/examples' => 'Use this', 'shop/ready' => 'Also needed', 'offers/new' => 'Not saved yet'] as $path => $text) {
+        foreach (['products' => 'sold out', 'products/new' => 'Not counted.', 'orders' => 'No orders yet.', 'partners' => 'Whatever is bought', 'partners/prices' => 'No partner’s goods yet', 'partners/commission' => 'No partner’s goods yet', 'partners/earnings' => 'Nothing yet', 'partners/reports' => 'No report yet', 'partners/rules' => 'Who buys', 'shop' => 'Provider’s fee', 'shop/words' => 'In every mail', 'shop/look' => 'Dark, for readers', 'links' => 'How it is written', 'offers/looks' => 'Compare with', 'offers/tables/new' => 'Columns', 'offers/copies' => 'Every copy says', 'offers/examples' => 'Use this', 'shop/ready' => 'Also needed', 'offers/new' => 'Not saved yet'] as $path => $text) {
             $browser->goTo($this->consoleAddress("/{$this->shop->slug}/{$path}"))->seeing($text);
             $this->assertAccessible($browser, $path);
             self::assertLessThanOrEqual($width, $browser->evaluate('return document.documentElement.scrollWidth'), $path);

@@ -73,6 +73,7 @@ final class NothingLostTest extends BrowserTestCase
 
             return 'partners';
         }, 'Name', 'Quay north'];
+        yield 'the rules for partners' => [static fn (): string => 'partners/rules', 'Words in a title', '5'];
         yield 'a place' => [static fn (self $test): string => "offers/{$test->placement($test->offer($test->product($test->shop)))->offer_id}", 'Own caption', 'Taste it', 'Name, words and look of this place'];
         yield 'a link by hand' => [static fn (self $test): string => 'links', 'Label', 'spring-card'];
         yield 'a refund' => [static fn (self $test): string => "orders/{$test->paid($test->shop, $test->product($test->shop), 1)->number}", 'Reason (optional)', 'It leaked', 'Refund'];

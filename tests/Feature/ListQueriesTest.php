@@ -48,6 +48,31 @@ final class ListQueriesTest extends TestCase
         }
     }
 
+    #[DataProvider('partnersLists')]
+    public function test_a_long_list_of_partners_goods_asks_no_more_than_a_short_one(string $path): void
+    {
+        $marketplaces = [$this->marketplace($this->shop), $this->marketplace($this->shop, ['name' => 'Quay Germany', 'hosts' => ['quay-de.example'], 'country' => 'DE', 'currency' => 'EUR'])];
+        $fill = function (int $goods) use ($marketplaces): void {
+            for ($i = 0; $i < $goods; $i++) {
+                $this->partnerProduct($this->shop, ['name' => "Lamp {$i}"], ...$marketplaces);
+                $this->report($marketplaces[$i % 2]);
+            }
+        };
+        $fill(2);
+        $few = $this->queriesOf($path);
+        $fill(9);
+
+        self::assertSame($few, $this->queriesOf($path));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function partnersLists(): iterable
+    {
+        foreach (['prices', 'prices?search=Lamp', 'commission', 'reports', 'earnings?by=place', 'products?state=text_due'] as $path) {
+            yield $path => [$path];
+        }
+    }
+
     public function test_the_proof_asks_as_often_for_many_goods_as_for_one(): void
     {
         $items = array_map(fn (): array => ['product_id' => $this->product($this->shop)->id, 'variant' => '', 'quantity' => '1'], range(1, 12));

@@ -32,7 +32,7 @@ final class MangledFormsTest extends TestCase
     use TakesOrders;
 
     private const PRODUCT = [
-        'addresses' => [['by' => 'reference', 'marketplace_id' => 1, 'text' => '90210', 'price' => '9.80', 'is_fallback' => true]], 'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'kind' => 'service', 'least' => '2.00', 'most' => '', 'suggested' => '5, 10', 'begins' => '2026-05-01T10:00', 'ends' => '2026-05-01T13:00', 'place' => 'Weir Cottage',
+        'addresses' => [['by' => 'reference', 'marketplace_id' => 1, 'text' => '90210', 'price' => '9.80', 'is_fallback' => true, 'category' => 'Lamps']], 'text_by' => '2026-09-01', 'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'kind' => 'service', 'least' => '2.00', 'most' => '', 'suggested' => '5, 10', 'begins' => '2026-05-01T10:00', 'ends' => '2026-05-01T13:00', 'place' => 'Weir Cottage',
         'asks_attendees' => true, 'parcel_address' => 'optional', 'thanks' => 'In spring.', 'summary' => '<p>Short.</p>', 'description' => '', 'price' => '7.00', 'sale_price' => '6.00', 'sale_from' => '2026-05-01T00:00', 'sale_until' => '',
         'cost' => '', 'tax_class' => '', 'weight' => '60', 'weight_unit' => 'g', 'shipping_first' => '2.00', 'shipping_more' => '', 'picture' => 'food-wrap', 'tracks_stock' => true, 'stock' => '5', 'stock_seen' => 5,
         'allows_back_order' => false, 'low_stock' => '', 'categories' => ['Wraps'], 'traits' => [['name' => 'Made of', 'values' => ['Cotton']]], 'add_ons' => [1], 'pictures' => [['id' => 1, 'alt' => '']],
@@ -147,7 +147,9 @@ final class MangledFormsTest extends TestCase
         $code = ['code' => 'MAY', 'kind' => 'amount', 'value' => '1.00', 'min_spend' => '', 'skus' => ['honey'], 'from' => '2026-05-01T00:00', 'until' => '', 'most_uses' => '3', 'most_uses_each' => ''];
 
         $quay = $this->marketplace($this->shop, ['name' => 'Quay '.Marketplace::query()->count(), 'hosts' => ['quay'.Marketplace::query()->count().'.example']]);
-        $market = self::sent(MarketplaceForm::of($quay->load(Marketplace::READ_WITH)));
+        $market = ['rates' => [['category' => 'Lamps', 'rate' => '4.5', 'from' => '2026-01-01', 'until' => '2026-12-31']]] + self::sent(MarketplaceForm::of($quay->load([...Marketplace::READ_WITH, 'rates'])));
+        $report = $this->report($quay);
+        $layout = ['columns' => ['day' => 'Date', 'sub_id' => 'Sub ID', 'commission' => 'Commission'], 'mark' => ',', 'order' => 'day', 'encoding' => 'UTF-8', 'separator' => ';'];
 
         return [
             'post /shops/{shop}/offers/proof' => ['offers/proof', $offer + ['country' => 'IE']],
@@ -182,6 +184,12 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/marketplaces/trial' => ['marketplaces/trial', $market + ['address' => 'https://quay.example/goods?nr=1']],
             'put /shops/{shop}/marketplaces/{marketplace}' => ["marketplaces/{$quay->id}", $market],
             'post /shops/{shop}/marketplaces/{marketplace}/away' => ["marketplaces/{$quay->id}/away", ['is_away' => true]],
+            'put /shops/{shop}/partners/rules' => ['partners/rules', ['price_days' => '14', 'stale' => 'mark', 'takes_over' => true, 'title_words' => '3', 'text_words' => '500', 'conversion' => '2']],
+            'post /shops/{shop}/partners/page' => ['partners/page', ['address' => 'https://quay.example/goods?nr=1']],
+            'post /shops/{shop}/prices/acts' => ['prices/acts', ['act' => 'hide', 'prices' => [1]]],
+            'post /shops/{shop}/reports/{report}/trial' => ["reports/{$report->id}/trial", $layout],
+            'post /shops/{shop}/reports/{report}/read' => ['reports/'.$this->report($quay)->id.'/read', $layout],
+            'post /shops/{shop}/reports/{report}/back' => ["reports/{$report->id}/back", ['is_back' => true]],
             'put /shops/{shop}/partners/referrer' => ['partners/referrer', ['policy' => 'no-referrer']],
             'post /shops/{shop}/partners/ready/{key}' => ['partners/ready/nordkai', ['partner_id' => 'moss-7']],
             'put /shops/{shop}/rules' => ['rules', ['currency' => 'EUR', 'home_country' => 'IE', 'rules' => self::RULES]],
@@ -221,7 +229,7 @@ final class MangledFormsTest extends TestCase
 
     private function everythingCanBeRead(): void
     {
-        foreach (['offers', "offers/{$this->offer->id}", "offers/{$this->offer->id}/history", 'looks', 'price-tables', 'copies', 'products', 'partners', 'coupons', 'rules', 'checkout', 'open-links', 'shopfront', 'page-look', 'orders'] as $path) {
+        foreach (['offers', "offers/{$this->offer->id}", "offers/{$this->offer->id}/history", 'looks', 'price-tables', 'copies', 'products', 'partners', 'partners/rules', 'prices', 'commission', 'reports', 'earnings', 'coupons', 'rules', 'checkout', 'open-links', 'shopfront', 'page-look', 'orders'] as $path) {
             $this->getJson($this->address($path))->assertOk();
         }
         foreach ($this->shop->products()->get() as $product) {

@@ -35,7 +35,7 @@ final class MarketplacesTest extends TestCase
 
     public function test_a_fourth_marketplace_is_defined_and_takes_an_item_from_paste_to_counted_click(): void
     {
-        $form = ['name' => 'Tide & Tallow', 'partner' => 'Tide', 'scheme' => 'https', 'hosts' => ['tide.example', 'shop.tide.example'], 'port' => '8443', 'patterns' => ['/{lang}/w/{nr};v={v}'], 'item_address' => '/w/{nr};v={v}{?part}', 'search_address' => '/seek;{words}', 'keeps' => ['cut'], 'id_parameter' => 'by', 'sub_id_parameter' => 'at', 'country' => 'NO', 'currency' => 'NOK', 'counts' => 'category', 'counts_for_hours' => '48', 'partner_id' => 'moss~1'];
+        $form = ['name' => 'Tide & Tallow', 'partner' => 'Tide', 'scheme' => 'https', 'hosts' => ['tide.example', 'shop.tide.example'], 'port' => '8443', 'patterns' => ['/{lang}/w/{nr};v={v}'], 'item_address' => '/w/{nr};v={v}{?part}', 'search_address' => '/seek;{words}', 'keeps' => ['cut'], 'id_parameter' => 'by', 'sub_id_parameter' => 'at', 'country' => 'NO', 'currency' => 'NOK', 'counts' => 'category', 'counts_for_hours' => '48', 'partner_id' => 'moss~1', 'rates' => [['category' => 'Lamps', 'rate' => '4.5', 'from' => '2026-01-01', 'until' => '']]];
         $this->postJson($this->api('/marketplaces/trial'), ['address' => 'x'] + $form)->assertOk()->assertJsonPath('errors.patterns', '“/{lang}/w/{nr};v={v}” has no {part}, which the address of an item needs; write it in, or take the pattern out.')->assertJsonPath('reading', null);
         $form['item_address'] = '/w/{nr};v={v}';
         $this->postJson($this->api('/marketplaces/trial'), ['address' => 'https://TIDE.example:8443/en/w/77;v=2?cut=b&by=thief&x=1#top'] + $form)->assertOk()
@@ -124,7 +124,7 @@ final class MarketplacesTest extends TestCase
         $this->goods([['by' => 'address', 'marketplace_id' => null, 'text' => 'https://quay.example/goods?nr=7', 'price' => '', 'is_fallback' => false]]);
         self::assertSame(2, PartnerAddress::query()->where(['marketplace_id' => $quay->id, 'kind' => 'item'])->count());
 
-        self::assertStringStartsWith('https://quay.example/item/90210?kaj=', Product::query()->where('shop_id', $this->shop->id)->with(['addresses.marketplace.partner', 'addresses.marketplace.hosts'])->firstOrFail()->addresses->firstOrFail()->outgoing(null));
+        self::assertStringStartsWith('https://quay.example/item/90210?kaj=', Product::query()->where('shop_id', $this->shop->id)->with(['addresses.marketplace.partner', 'addresses.marketplace.hosts'])->firstOrFail()->addresses->firstOrFail()->outgoing(null, ''));
     }
 
     public function test_what_pages_learn_of_where_shoppers_come_from_is_the_sellers_to_say(): void
@@ -152,8 +152,8 @@ final class MarketplacesTest extends TestCase
         ]);
         $saved = $this->getJson($this->api("/products/{$product->id}"))->assertOk()
             ->assertJsonPath('entry.kind', 'partner')->assertJsonPath('entry.price', '')
-            ->assertJsonPath('entry.addresses.0', ['by' => 'address', 'marketplace_id' => $quay->id, 'text' => 'https://quay.example/goods?nr=90210', 'price' => '499.00', 'is_fallback' => true])
-            ->assertJsonPath('entry.addresses.1', ['by' => 'search', 'marketplace_id' => $lane->id, 'text' => 'sea lantern', 'price' => '', 'is_fallback' => false]);
+            ->assertJsonPath('entry.addresses.0', ['by' => 'address', 'marketplace_id' => $quay->id, 'text' => 'https://quay.example/goods?nr=90210', 'price' => '499.00', 'is_fallback' => true, 'category' => ''])
+            ->assertJsonPath('entry.addresses.1', ['by' => 'search', 'marketplace_id' => $lane->id, 'text' => 'sea lantern', 'price' => '', 'is_fallback' => false, 'category' => '']);
         $entry = $saved->json('entry');
         self::assertIsArray($entry);
         $this->putJson($this->api("/products/{$product->id}"), $entry)->assertOk()->assertJsonPath('entry', $entry);

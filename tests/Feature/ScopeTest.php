@@ -76,13 +76,15 @@ final class ScopeTest extends TestCase
         $table = $shop->priceTables()->create(['name' => 'Jars']);
         $display = $this->display($shop);
         $marketplace = $this->marketplace($shop);
+        $report = $this->report($marketplace);
+        $address = $this->partnerProduct($shop, [], $marketplace)->addresses()->sole();
         $coupon = $shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100]);
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/shops/{shop}')) {
                 $method = is_string($route->methods()[0] ?? null) ? $route->methods()[0] : self::fail('A route without a method.');
                 $path = strtr($route->uri(), [
                     '{shop}' => $shop->slug, '{offer}' => (string) $offer->id, '{product}' => (string) $offer->lines->firstOrFail()->product_id, '{order}' => '1001',
-                    '{look}' => (string) $shop->looks()->firstOrFail()->id, '{placement}' => (string) $placement->id, '{priceTable}' => (string) $table->id, '{shelf}' => (string) $display->shelf_id, '{displayPlacement}' => (string) $display->id, '{coupon}' => (string) $coupon->id, '{marketplace}' => (string) $marketplace->id, '{key}' => 'nordkai', '{kind}' => 'product', '{subject}' => '1', '{person}' => (string) $shop->people()->firstOrFail()->id, '{invitation}' => '1',
+                    '{look}' => (string) $shop->looks()->firstOrFail()->id, '{placement}' => (string) $placement->id, '{priceTable}' => (string) $table->id, '{shelf}' => (string) $display->shelf_id, '{displayPlacement}' => (string) $display->id, '{coupon}' => (string) $coupon->id, '{marketplace}' => (string) $marketplace->id, '{report}' => (string) $report->id, '{address}' => (string) $address->id, '{key}' => 'nordkai', '{kind}' => 'product', '{subject}' => '1', '{person}' => (string) $shop->people()->firstOrFail()->id, '{invitation}' => '1',
                 ]);
                 $addresses[] = [$method, "/{$path}"];
             }

@@ -10,6 +10,7 @@ use App\Finding\WriteWords;
 use App\Models\DisplayPlacement;
 use App\Models\Marketplace;
 use App\Models\Offer;
+use App\Models\PartnerReport;
 use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
@@ -17,6 +18,7 @@ use App\Models\Shop;
 use App\Offers\FreshCode;
 use App\Offers\PlaceDisplay;
 use App\Offers\PlaceOffer;
+use App\PartnerReports\StoreReport;
 use App\Partners\SaveMarketplace;
 use App\Text\Secrets;
 use Illuminate\Support\Facades\DB;
@@ -109,6 +111,18 @@ trait Makes
         ]));
 
         return app(SaveMarketplace::class)($shop, null, $entry, new Editing(null, null));
+    }
+
+    /** A report of a marketplace as it came, in a file of its own. */
+    protected function report(Marketplace $marketplace, string $csv = "Date;Sub ID;Commission\n2026-05-01;;1,00\n"): PartnerReport
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'report');
+        file_put_contents($path, $csv);
+        try {
+            return app(StoreReport::class)($marketplace->load('partner'), $path, 'may.csv', null);
+        } finally {
+            unlink($path);
+        }
     }
 
     /**

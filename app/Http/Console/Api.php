@@ -11,7 +11,11 @@ use App\Embed\WidgetClick;
 use App\Finding\Act;
 use App\Http\Console\History\ClashResource;
 use App\Http\Console\Once\OnlyOnce;
+use App\Http\Console\Partners\PriceAct;
+use App\Models\ReportState;
+use App\Models\SaleStands;
 use App\Offers\OfferSort;
+use App\PartnerReports\EarningsBy;
 use OpenApi\Attributes as OA;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ProductKind;
@@ -41,15 +45,23 @@ use PaperKite\Order\GoodsState;
 use PaperKite\Order\MoneyState;
 use PaperKite\Partner\Counting;
 use PaperKite\Partner\NamedBy;
+use PaperKite\Partner\Price\PriceState;
+use PaperKite\Partner\Price\StalePrice;
 use PaperKite\Partner\ReferrerPolicy;
+use PaperKite\Partner\Report\CreditedBy;
+use PaperKite\Partner\Report\ReportField;
 use PaperKite\Partner\Scheme;
 use PaperKite\Payment\RefundState;
 use PaperKite\People\Ability;
 use PaperKite\People\Role;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShippingMeasure;
+use PaperKite\Sheet\DayOrder;
+use PaperKite\Sheet\Encoding;
+use PaperKite\Sheet\Separator;
 use PaperKite\Shopfront\AfterAdding;
 use PaperKite\Shopfront\ShelfDensity;
+use PaperKite\Text\DecimalMark;
 
 /** What is true of the console's whole interface. */
 #[OA\OpenApi(openapi: '3.1.0')]
@@ -100,6 +112,18 @@ use PaperKite\Shopfront\ShelfDensity;
         new OA\Schema(schema: 'Scheme', type: 'string', enum: Scheme::class),
         new OA\Schema(schema: 'NamedBy', type: 'string', enum: NamedBy::class),
         new OA\Schema(schema: 'ReferrerPolicy', type: 'string', enum: ReferrerPolicy::class),
+        new OA\Schema(schema: 'StalePrice', type: 'string', enum: StalePrice::class),
+        new OA\Schema(schema: 'PriceState', type: 'string', enum: PriceState::class),
+        new OA\Schema(schema: 'PriceAct', type: 'string', enum: PriceAct::class),
+        new OA\Schema(schema: 'ReportState', type: 'string', enum: ReportState::class),
+        new OA\Schema(schema: 'SaleStands', type: 'string', enum: SaleStands::class),
+        new OA\Schema(schema: 'CreditedBy', type: 'string', enum: CreditedBy::class),
+        new OA\Schema(schema: 'ReportField', type: 'string', enum: ReportField::class),
+        new OA\Schema(schema: 'SheetEncoding', type: 'string', enum: Encoding::class),
+        new OA\Schema(schema: 'SheetSeparator', type: 'string', enum: Separator::class),
+        new OA\Schema(schema: 'DecimalMark', type: 'string', enum: DecimalMark::class),
+        new OA\Schema(schema: 'DayOrder', type: 'string', enum: DayOrder::class),
+        new OA\Schema(schema: 'EarningsBy', type: 'string', enum: EarningsBy::class),
         new OA\Schema(schema: 'Counting', type: 'string', enum: Counting::class),
         new OA\Schema(schema: 'WeightUnit', type: 'string', enum: WeightUnit::class),
         new OA\Schema(schema: 'Seen', description: 'The version that a change begins with; left out, whatever is there is written over.', properties: [new OA\Property(property: 'version', description: 'Counts the changes.', type: 'integer', x: ['optional' => true])]),
@@ -128,6 +152,7 @@ use PaperKite\Shopfront\ShelfDensity;
         new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'marketplace', name: 'marketplace', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'report', name: 'report', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'shelf', name: 'shelf', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'number', name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),

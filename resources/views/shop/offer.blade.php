@@ -39,7 +39,7 @@
 </div>
 @endif
 @if ($offer->partnerLine())
-<x-shop.partner :product="$goods[0]->line->product" :country="$country" in="product" :code="$placement->code" :caption="$caption" />
+<x-shop.partner :shop="$shop" :product="$goods[0]->line->product" :country="$country" in="product" :code="$placement->code" :caption="$caption" />
 @else
 <button class="button" dir="auto">{{ $caption }}</button>
 @endif

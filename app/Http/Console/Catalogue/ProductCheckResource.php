@@ -50,13 +50,15 @@ final readonly class ProductCheckResource
         public array $sent,
         #[OA\Property(description: 'Where a shopper of the country that was asked for is sent; blank: none was.')]
         public string $tried,
+        #[OA\Property(description: 'Null: it is no partner’s.', oneOf: [new OA\Schema(ref: WritingResource::class), new OA\Schema(type: 'null')])]
+        public ?WritingResource $writing,
     ) {}
 
     /**
      * @param  array<string, list<string>>  $findings
      * @param  string  $country  ISO 3166-1, from where a shopper is tried; blank: from none
      */
-    public static function of(ProductEntry $entry, FormInput $typed, array $findings, AddressesEntry $addresses, string $country, Shop $shop, Moment $now): self
+    public static function of(ProductEntry $entry, FormInput $typed, array $findings, AddressesEntry $addresses, string $country, ?WritingResource $writing, Shop $shop, Moment $now): self
     {
         $combinations = OptionsEntry::combinations($entry->options);
 
@@ -70,6 +72,7 @@ final readonly class ProductCheckResource
             array_map(static fn (int $index): ?AddressReadingResource => ($addresses->readings[$index] ?? null) === null ? null : AddressReadingResource::of($addresses->readings[$index], Token::of(self::SAMPLE_SUB_ID)), array_keys($typed->items('addresses'))),
             SentResource::listOf($addresses),
             SentResource::tried($addresses, $country),
+            $writing,
         );
     }
 }

@@ -46,7 +46,9 @@ final readonly class ProductController
     {
         $typed = Search::typed($request);
         $found = Product::query()->where('shop_id', $shop->id)->with(['variants', 'addresses.marketplace.partner']);
-        ProductState::tryFrom(Input::text($request, 'state'))?->narrow($found);
+        $state = ProductState::tryFrom(Input::text($request, 'state'));
+        $state?->narrow($found);
+        $state?->order($found);
         if ($request->has('ids')) {
             $found->whereKey(Ids::of($request));
         }
@@ -63,10 +65,12 @@ final readonly class ProductController
     #[Answer(ProductStatesResource::class)]
     public function states(Request $request, Shop $shop): JsonResponse
     {
-        $found = Product::query()->where('shop_id', $shop->id)->toBase();
-        FindByWords::in($found, 'products.id', $shop, Kind::Product, Search::typed($request));
+        $found = Product::query()->where('shop_id', $shop->id);
+        FindByWords::in($found->getQuery(), 'products.id', $shop, Kind::Product, Search::typed($request));
+        $due = clone $found;
+        ProductState::TextDue->narrow($due);
 
-        return response()->json(ProductStatesResource::of($found->groupBy('is_draft')->selectRaw('is_draft, COUNT(*) AS products')->pluck('products', 'is_draft')->all()));
+        return response()->json(ProductStatesResource::of($found->toBase()->groupBy('is_draft')->selectRaw('is_draft, COUNT(*) AS products')->pluck('products', 'is_draft')->all(), $due->count()));
     }
 
     #[OA\Get(path: '/shops/{shop}/products/blank', operationId: 'blankProduct', summary: 'A blank product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]

@@ -42,6 +42,8 @@ final readonly class ProductResource
         public bool $is_given,
         #[OA\Property(description: 'Whose goods they are; blank: the shop’s own.')]
         public string $partner,
+        #[OA\Property(description: 'The day on which its text is needed, ISO 8601; blank: none was said.')]
+        public string $text_by,
     ) {}
 
     /** @param  Product  $product  with its variants, and the partners of its addresses */
@@ -64,6 +66,7 @@ final readonly class ProductResource
             is_draft: $product->is_draft,
             is_given: $product->kind->isMoneyItself(),
             partner: $product->kind->isElsewhere() ? self::partners($product) : '',
+            text_by: $product->text_by?->toDateString() ?? '',
         );
     }
 

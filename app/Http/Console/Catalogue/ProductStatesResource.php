@@ -17,10 +17,14 @@ final readonly class ProductStatesResource
     ) {}
 
     /** @param  array<mixed>  $byDraft  counts, by whether they are drafts */
-    public static function of(array $byDraft): self
+    public static function of(array $byDraft, int $due): self
     {
-        return new self(array_map(static function (ProductState $state) use ($byDraft): ProductStateCountResource {
-            $count = $byDraft[$state === ProductState::Draft ? 1 : 0] ?? 0;
+        return new self(array_map(static function (ProductState $state) use ($byDraft, $due): ProductStateCountResource {
+            $count = match ($state) {
+                ProductState::ForSale => $byDraft[0] ?? 0,
+                ProductState::Draft => $byDraft[1] ?? 0,
+                ProductState::TextDue => $due,
+            };
 
             return new ProductStateCountResource($state, $state->label(), is_numeric($count) ? (int) $count : 0);
         }, ProductState::cases()));

@@ -28,7 +28,7 @@ final readonly class HistoryController
 
     #[OA\Get(path: '/shops/{shop}/history/{kind}/{subject}', operationId: 'formHistory', summary: 'What a form has said, change by change', description: 'Each version can be put into the form again.', parameters: [
         new OA\Parameter(ref: '#/components/parameters/shop'),
-        new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['product', 'rules', 'checkout', 'shopfront', 'words', 'look', 'price_table', 'shelf', 'coupon', 'marketplace', 'page_look'])),
+        new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['product', 'rules', 'checkout', 'shopfront', 'words', 'look', 'price_table', 'shelf', 'coupon', 'marketplace', 'page_look', 'partner_rules'])),
         new OA\Parameter(name: 'subject', description: 'The id of the thing; 0: the shop has it once.', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(ref: '#/components/parameters/page'),
     ])]

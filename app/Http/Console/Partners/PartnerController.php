@@ -51,7 +51,7 @@ final readonly class PartnerController
     #[Answer(MarketplaceTrialResource::class)]
     public function try(Request $request, Shop $shop): JsonResponse
     {
-        return response()->json(MarketplaceTrialResource::of(MarketplaceEntry::read(FormInput::of($request->all())), Input::text($request, 'address'), Token::of(self::SAMPLE_SUB_ID)));
+        return response()->json(MarketplaceTrialResource::of(MarketplaceEntry::read(FormInput::of($request->all(), $shop->decimalMark())), Input::text($request, 'address'), Token::of(self::SAMPLE_SUB_ID)));
     }
 
     #[OA\Post(path: '/shops/{shop}/marketplaces', operationId: 'createMarketplace', summary: 'Add a marketplace', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/act')])]
@@ -60,7 +60,7 @@ final readonly class PartnerController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function create(Request $request, Shop $shop): JsonResponse
     {
-        ($this->save)($shop, null, MarketplaceEntry::read(FormInput::of($request->all())), ReadEditing::of($request));
+        ($this->save)($shop, null, MarketplaceEntry::read(FormInput::of($request->all(), $shop->decimalMark())), ReadEditing::of($request));
 
         return $this->answer($shop, 201);
     }
@@ -72,7 +72,7 @@ final readonly class PartnerController
     #[OA\Response(response: 422, ref: '#/components/responses/Refused')]
     public function change(Request $request, Shop $shop, Marketplace $marketplace): JsonResponse
     {
-        ($this->save)($shop, $marketplace, MarketplaceEntry::read(FormInput::of($request->all())), ReadEditing::of($request));
+        ($this->save)($shop, $marketplace, MarketplaceEntry::read(FormInput::of($request->all(), $shop->decimalMark())), ReadEditing::of($request));
 
         return $this->answer($shop, 200);
     }
@@ -119,7 +119,7 @@ final readonly class PartnerController
 
     private function answer(Shop $shop, int $status): JsonResponse
     {
-        $found = Marketplace::query()->where('shop_id', $shop->id)->with(Marketplace::READ_WITH)->withCount('addresses')->get()
+        $found = Marketplace::query()->where('shop_id', $shop->id)->with([...Marketplace::READ_WITH, 'rates'])->withCount('addresses')->get()
             ->sortBy(static fn (Marketplace $marketplace): array => [$marketplace->partner->name, $marketplace->name])->values();
         $versions = $this->edits->versions(EditKind::Marketplace, $shop, array_values($found->map(static fn (Marketplace $marketplace): int => $marketplace->id)->all()));
         $names = $found->map(static fn (Marketplace $marketplace): string => $marketplace->name)->all();

@@ -78,7 +78,7 @@ final readonly class PlacementController
     private function frame(Placement $placement): Response
     {
         $partner = $placement->offer->partnerLine();
-        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $placement->shop->wording());
+        $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $placement->shop, null);
 
         return FramedLink::answer($placement->shop, $placement->word(ButtonState::Idle, $placement->offer, $placement->shop), $placement->code, $tag);
     }

@@ -35,7 +35,7 @@ final readonly class ShownColumn
         $price = OfferPrice::of($offer, $at);
 
         return new self(
-            ColumnView::of($column, $shop),
+            ColumnView::of($column, $shop, $at),
             $price?->shown($shop->wording()) ?? '',
             $price?->regular?->shown() ?? '',
             $column->word($state, $offer, $shop),

@@ -19,6 +19,7 @@ type Kind =
   | 'coupon'
   | 'marketplace'
   | 'page_look'
+  | 'partner_rules'
 const props = defineProps<{ kind: Kind; subject?: number; title: string }>()
 const emit = defineEmits<{ restore: [form: Record<string, unknown>] }>()
 const { dayAndTime } = useDates()

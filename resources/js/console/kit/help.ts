@@ -27,6 +27,41 @@ export const help = {
     ],
     example: 'A smoker at Wicker Lane: a click leads there, and the sale counts as yours.',
   },
+  prices: {
+    about: [
+      'Once a day the page of each partner’s item is looked at, and its price held against the one that you show.',
+      'What has changed, gone or can’t be read stands first, with what to do.',
+    ],
+    example: 'Brass lantern: you show €46.00, its page says €49.00.',
+  },
+  commission: {
+    about: [
+      'What a product should bring: its price, the rate of today, and how many of those who click buy.',
+      'Beside it stands what it has brought, as the reports of the marketplaces say.',
+    ],
+    example: '4 % of €46.00 is €1.84; of 240 clicks, about six buy.',
+  },
+  earnings: {
+    about: [
+      'What your partners’ sales brought, as their reports say.',
+      'Amounts of two currencies are two lines, and never one sum.',
+    ],
+    example: '“The spring post”: 3 sales of 120 clicks, €5.52.',
+  },
+  reports: {
+    about: [
+      'A report is the list of sales that a marketplace gives you, as a CSV file.',
+      'Each sale is credited to the place that it came from: by its sub-ID, else by item and time.',
+    ],
+    example: 'Nordkai’s report of May: 212 sales, of which 9 could not be credited.',
+  },
+  partnerRules: {
+    about: [
+      'Partners change prices and write long texts; here you say what you hold them to.',
+      'Every product of a partner follows these rules.',
+    ],
+    example: 'A price is believed for 14 days; a title has three words.',
+  },
   orders: {
     about: [
       'Every purchase that was paid for stands here, with its goods and its money.',

@@ -261,6 +261,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/commission": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What partners’ goods should bring, and have brought */
+        get: operations["commission"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/commission/{address}/break-even": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a monthly cost must bring until it has paid for itself */
+        get: operations["breakEven"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/copies": {
         parameters: {
             query?: never;
@@ -360,6 +394,23 @@ export interface paths {
         get?: never;
         /** Rename, pause or resume a place */
         put: operations["changeDisplayPlace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/earnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What partners’ sales brought */
+        get: operations["earnings"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1149,6 +1200,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/partners/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Look at the page of an item
+         * @description Nothing but pages of the shop’s own marketplaces is looked at, and of these only what the operator allows.
+         */
+        post: operations["itemPage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/partners/ready/{key}": {
         parameters: {
             query?: never;
@@ -1176,6 +1247,24 @@ export interface paths {
         get?: never;
         /** Say what pages that a click leads out to learn */
         put: operations["changeReferrerPolicy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/partners/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What partners’ goods are held to */
+        get: operations["partnerRules"];
+        /** Change what partners’ goods are held to */
+        put: operations["changePartnerRules"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1463,6 +1552,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The prices of partners’ items */
+        get: operations["prices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/prices/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Show the new price, show none, or look again */
+        post: operations["actOnPrices"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/products": {
         parameters: {
             query?: never;
@@ -1624,6 +1747,119 @@ export interface paths {
         get: operations["refusedEvents"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The reports of marketplaces */
+        get: operations["reports"];
+        put?: never;
+        /**
+         * Upload a report
+         * @description Nothing of it counts before its columns are said.
+         */
+        post: operations["uploadReport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/reports/{report}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was read of a report */
+        get: operations["report"];
+        put?: never;
+        post?: never;
+        /** Drop a report that was not read */
+        delete: operations["dropReport"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/reports/{report}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a report back, or let it count again */
+        post: operations["takeReportBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/reports/{report}/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A report whose columns are still to be said */
+        get: operations["openReport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/reports/{report}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read a report
+         * @description By these columns, which are remembered for the partner’s next report; in the queue.
+         */
+        post: operations["readReport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/reports/{report}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try columns on a report
+         * @description Says what is read of its first rows. How it is written is kept, its columns are not.
+         */
+        post: operations["tryReport"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1891,6 +2127,8 @@ export interface components {
             price: string;
             /** @description Whether shoppers of no listed country are sent there. */
             is_fallback: boolean;
+            /** @description As the marketplace calls it, for its commission; blank: none. */
+            category: string;
         };
         AddressFinding: {
             severity: components["schemas"]["Severity"];
@@ -1982,6 +2220,15 @@ export interface components {
         };
         BlankProduct: {
             entry: components["schemas"]["ProductEntry"];
+        };
+        /** @description What a monthly cost must bring until it has paid for itself. */
+        BreakEven: {
+            /** @description One sentence. */
+            sentence: string;
+            /** @description A month. */
+            sales: number;
+            /** @description A month; null where nobody buys. */
+            clicks: number | null;
         };
         /** @description An open link and its parts, or what is wrong with the choices. */
         BuiltLink: {
@@ -2124,6 +2371,62 @@ export interface components {
             /** @description A proposal. */
             sku: string;
         };
+        /** @description What a product should bring at a marketplace, and what it has brought. */
+        Commission: {
+            /** @description Of the address. */
+            id: number;
+            product_id: number;
+            product: string;
+            marketplace: string;
+            /** @description As the marketplace calls it; blank: none was entered. */
+            category: string;
+            /** @description The present price; blank: none is known. */
+            price: string;
+            /**
+             * @description Of the day; blank: none was entered.
+             * @example 4 %
+             */
+            rate: string;
+            /** @description Of one sale; null where price or rate is missing. */
+            commission: components["schemas"]["Amount"] | null;
+            /** @description In the last 90 days. */
+            clicks: number;
+            conversion: components["schemas"]["Conversion"];
+            /**
+             * @description Of these clicks; blank where it can’t be told.
+             * @example €12.40
+             */
+            expected: string;
+            /**
+             * @description Its two ends; blank where there is only one.
+             * @example €6.10 to €25.00
+             */
+            between: string;
+            /** @description Sales that were reported of them. */
+            sales: number;
+            /** @description What they earned. */
+            earned: string;
+            /** @description What is missing, and where to enter it; blank: nothing. */
+            missing: string;
+        };
+        CommissionList: {
+            /** @description Those first that were put in last. */
+            items: components["schemas"]["Commission"][];
+            /** @description How many days clicks and sales are of. */
+            days: number;
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @description How many of those who click buy. */
+        Conversion: {
+            /** @example 2.4 % */
+            shown: string;
+            /**
+             * @description Where it comes from, and between what it lies.
+             * @example of 240 clicks; 1.1 % to 5.2 %
+             */
+            from: string;
+            is_assumed: boolean;
+        };
         CopiedEntry: {
             /** @description SHA-256 of what was copied, in hexadecimal digits. */
             digest: string;
@@ -2173,6 +2476,12 @@ export interface components {
         };
         /** @enum {string} */
         CouponPlace: "nowhere" | "cart" | "checkout" | "both";
+        /** @enum {string} */
+        CreditedBy: "sub_id" | "item" | "unsure" | "nothing";
+        /** @enum {string} */
+        DayOrder: "day" | "month";
+        /** @enum {string} */
+        DecimalMark: "." | ",";
         /** @enum {string} */
         Deletable: "product" | "place" | "display" | "price_table" | "shelf" | "coupon" | "look";
         Deleted: {
@@ -2239,6 +2548,46 @@ export interface components {
             label: string;
             path: string;
         };
+        /** @description What was earned by something, in one currency. */
+        Earned: {
+            name: string;
+            /** @description ISO 4217. */
+            currency: string;
+            /** @description That led to a marketplace of this currency. */
+            clicks: number;
+            sales: number;
+            refunds: number;
+            /** @description Of the sales, less what was given back. */
+            amount: string;
+            commission: string;
+            /** @description Likewise, in minor units, for drawing alone. */
+            commission_minor: number;
+            /**
+             * @description Sales of clicks; blank: nobody clicked.
+             * @example 2.4 %
+             */
+            conversion: string;
+            /**
+             * @description What a click earned; blank: nobody clicked.
+             * @example EUR 0.0412
+             */
+            per_click: string;
+        };
+        Earnings: {
+            /** @description Those first that brought most; by month the latest. */
+            items: components["schemas"]["Earned"][];
+            /** @description By what they can be told apart. */
+            by: components["schemas"]["Choice"][];
+            /** @description The first day, ISO 8601. */
+            from: string;
+            /** @description The last day. */
+            until: string;
+            page: number;
+            pages: number;
+            total: number;
+        };
+        /** @enum {string} */
+        EarningsBy: "place" | "product" | "marketplace" | "month";
         /** @description An offer to begin from. */
         Example: {
             /** @enum {string} */
@@ -2358,6 +2707,19 @@ export interface components {
             note: string;
             /** @description Whether that person has a password here already. */
             is_known: boolean;
+        };
+        /** @description What an item’s page says. */
+        ItemPage: {
+            /** @description Digits with a point; blank: it says none. */
+            price: string;
+            /** @description As the marketplace writes it. */
+            title: string;
+            /** @description The same made shorter by the shop’s own limit. */
+            shorter: string;
+            /** @description Without markup. */
+            text: string;
+            /** @description Why it says nothing, and what to do; blank: it does. */
+            problem: string;
         };
         LabelClicks: {
             items: components["schemas"]["Trace"][];
@@ -2529,6 +2891,8 @@ export interface components {
             counts_for_hours: string;
             /** @description The seller’s; blank: not entered yet. */
             partner_id: string;
+            /** @description What it pays, by category and day. */
+            rates: components["schemas"]["RateEntry"][];
         };
         /** @description A marketplace as it stands in its form, and an address that is tried on it. */
         MarketplaceTrial: {
@@ -2774,6 +3138,19 @@ export interface components {
             to: components["schemas"]["OpenDestination"];
             destinations: components["schemas"]["OpenDestinationChoice"][];
         };
+        /** @description A report whose columns are still to be said. */
+        OpenReport: {
+            id: number;
+            name: string;
+            marketplace: string;
+            layout: components["schemas"]["ReportLayout"];
+            trial: components["schemas"]["ReportTrial"];
+            /** @description What a column may hold. */
+            fields: components["schemas"]["Choice"][];
+            encodings: components["schemas"]["Choice"][];
+            separators: components["schemas"]["Choice"][];
+            orders: components["schemas"]["Choice"][];
+        };
         /** @enum {string} */
         Opening: "same_tab" | "new_tab" | "pop_over" | "own_page";
         /** @description How what a click leads to can be opened. */
@@ -2916,6 +3293,52 @@ export interface components {
             /** @description The colour that buttons really have, where the accent was moved to be seen; blank where it was not. */
             moved: string;
         };
+        PartnerRules: {
+            entry: components["schemas"]["PartnerRulesEntry"];
+            /** @description What can become of an old price. */
+            stale: components["schemas"]["Choice"][];
+            /** @description Counts the changes that sellers make. */
+            version: number;
+        };
+        /** @description As typed. */
+        PartnerRulesEntry: {
+            /** @description For how many days a price that was seen is believed. */
+            price_days: string;
+            stale: components["schemas"]["StalePrice"];
+            /** @description Whether a price that has changed at a marketplace is shown by itself. */
+            takes_over: boolean;
+            /** @description How many words a title may have. */
+            title_words: string;
+            /** @description How many words a text may have. */
+            text_words: string;
+            /** @description Of a hundred who click, how many are thought to buy while too few have clicked. */
+            conversion: string;
+        };
+        /** @description A sale that a marketplace reported, and to which place it is credited. */
+        PartnerSale: {
+            id: number;
+            /** @description Of the report, counted from 1. */
+            row: number;
+            /** Format: date */
+            day: string;
+            marketplace: string;
+            /** @description As the marketplace names it; blank: not said. */
+            item: string;
+            /** @description Blank: none. */
+            sub_id: string;
+            /** @description Of the sale; blank: not said. */
+            amount: string;
+            commission: string;
+            stands: components["schemas"]["SaleStands"];
+            /** @description To what it is credited; blank: to nothing. */
+            place: string;
+            credited_by: components["schemas"]["CreditedBy"];
+            label: string;
+            /** @description Why it could not be credited; blank: it was. */
+            why: string;
+            /** @description Where else it could have come from, with clicks. */
+            candidates: string[];
+        };
         Partners: {
             /** @description By partner, then by name. */
             marketplaces: components["schemas"]["Marketplace"][];
@@ -3032,6 +3455,55 @@ export interface components {
             width_percent?: string;
             is_paused?: boolean;
         };
+        /** @description What a partner’s item costs where it is sold, and what the shop says of it. */
+        Price: {
+            /** @description Of the address. */
+            id: number;
+            product_id: number;
+            product: string;
+            marketplace: string;
+            /** @description Of its page, without anybody’s ID. */
+            page: string;
+            /** @description What the seller shows; null: no price. */
+            price: components["schemas"]["Amount"] | null;
+            /** @description On which day it was seen, ISO 8601; blank: there is none. */
+            seen_on: string;
+            /** @description Whether shoppers see it. */
+            is_shown: boolean;
+            /** @description Whether it is marked as old. */
+            is_old: boolean;
+            /** @description What its page said when it was read last; null: it never was. */
+            found: components["schemas"]["Amount"] | null;
+            /** @description Null: its page was never looked at. */
+            state: components["schemas"]["PriceState"] | null;
+            label: string;
+            /** @description What is the matter, and what to do; blank: nothing. */
+            what: string;
+            /**
+             * Format: date-time
+             * @description When its page was looked at; null: never.
+             */
+            checked_at: string | null;
+        };
+        /** @enum {string} */
+        PriceAct: "take_over" | "hide" | "look_again";
+        PriceList: {
+            /** @description What wants mending first. */
+            items: components["schemas"]["Price"][];
+            states: components["schemas"]["PriceStateCount"][];
+            /** @description What can be done about several at once. */
+            acts: components["schemas"]["Choice"][];
+            /** @description Marketplaces whose pages are not looked at, since the operator has not allowed it. */
+            unwatched: string[];
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @enum {string} */
+        PriceState: "same" | "changed" | "vanished" | "unreadable";
+        PriceStateCount: {
+            state: components["schemas"]["PriceState"];
+            label: string;
+            count: number;
+        };
         /** @description A stretch of time over which the price stays the same. */
         PriceStretch: {
             price: string;
@@ -3115,6 +3587,8 @@ export interface components {
             is_given: boolean;
             /** @description Whose goods they are; blank: the shop’s own. */
             partner: string;
+            /** @description The day on which its text is needed, ISO 8601; blank: none was said. */
+            text_by: string;
         };
         /** @description What differs from the shop: buttons by surface, and what they say; blank: as the shop has it. */
         ProductButtonsEntry: {
@@ -3151,6 +3625,8 @@ export interface components {
             sent: components["schemas"]["Sent"][];
             /** @description Where a shopper of the country that was asked for is sent; blank: none was. */
             tried: string;
+            /** @description Null: it is no partner’s. */
+            writing: components["schemas"]["Writing"] | null;
         };
         /** @description As typed; amounts with a point, moments as the shop’s clock shows them. */
         ProductEntry: {
@@ -3175,6 +3651,8 @@ export interface components {
             parcel_address: string;
             /** @description Told to whoever has given. */
             thanks: string;
+            /** @description The day on which a partner’s goods need their text, ISO 8601; blank: no matter when. */
+            text_by: string;
             /** @description HTML. */
             summary: string;
             /** @description HTML. */
@@ -3248,7 +3726,7 @@ export interface components {
         /** @enum {string} */
         ProductSort: "name" | "changed";
         /** @enum {string} */
-        ProductState: "for_sale" | "draft";
+        ProductState: "for_sale" | "draft" | "text_due";
         ProductStateCount: {
             state: components["schemas"]["ProductState"];
             /** @description As a person reads it. */
@@ -3301,6 +3779,17 @@ export interface components {
         PutAwayEntry: {
             /** @description Whether it is put away or brought back. */
             is_away: boolean;
+        };
+        /** @description As typed. */
+        RateEntry: {
+            /** @description As the marketplace calls it; blank: all that have no rate of their own. */
+            category: string;
+            /** @description In hundredths. */
+            rate: string;
+            /** @description The first day, ISO 8601; blank: always before the last. */
+            from: string;
+            /** @description The last day; blank: until another is entered. */
+            until: string;
         };
         /** @description A partner whose marketplaces ship with Paper Kite. */
         ReadyPartner: {
@@ -3424,6 +3913,102 @@ export interface components {
             /** Format: date-time */
             last_at: string;
         };
+        /** @description A report of a marketplace, and how far it has come. */
+        Report: {
+            id: number;
+            /** @description Of the file. */
+            name: string;
+            marketplace: string;
+            state: components["schemas"]["ReportState"];
+            /** Format: date-time */
+            uploaded_at: string;
+            /** @description In hundredths of the file. */
+            progress: number;
+            /** @description Rows that are sales, given back or not. */
+            sales: number;
+            /** @description Of these, those that count. */
+            counted: number;
+            /** @description Those that an earlier report has, too. */
+            repeated: number;
+            /** @description Those that a later report corrects. */
+            corrected: number;
+            /** @description Those that count and could not be credited. */
+            uncredited: number;
+            /** @description Rows that could not be read. */
+            unread: number;
+            /**
+             * @description What those that count earned.
+             * @example €124.10
+             */
+            earned: string;
+        };
+        /** @description A row of a report that could not be read. */
+        ReportFault: {
+            /** @description Of the report, counted from 1. */
+            row: number;
+            /** @description What is wrong, and what to do. */
+            sentence: string;
+            /** @description As it stands there, with bars between cells. */
+            cells: string;
+            /** @description Whether there is nothing to mend. */
+            is_totals: boolean;
+        };
+        /** @enum {string} */
+        ReportField: "day" | "sub_id" | "item" | "amount" | "commission" | "quantity" | "currency" | "category" | "reference";
+        /** @description How a report is written, and which of its columns holds what, as its form holds it. */
+        ReportLayout: {
+            /** @description Names of columns by field; blank: there is none. */
+            columns: {
+                [key: string]: string;
+            };
+            mark: components["schemas"]["DecimalMark"];
+            order: components["schemas"]["DayOrder"];
+            encoding: components["schemas"]["SheetEncoding"];
+            separator: components["schemas"]["SheetSeparator"];
+        };
+        ReportList: {
+            /** @description The latest first. */
+            items: components["schemas"]["Report"][];
+            /** @description Of which a report can be; by id. */
+            marketplaces: components["schemas"]["Choice"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @description A row of a report, and what is read of it. */
+        ReportRow: {
+            number: number;
+            cells: string[];
+            /**
+             * @description As a sale; blank: it is none.
+             * @example 5 November 2027: €46.00, commission €2.30
+             */
+            read: string;
+            /** @description Why it is no sale; blank: it is one. */
+            wrong: string;
+            /** @description Whether it is a row of totals, of which there is nothing to mend. */
+            is_totals: boolean;
+        };
+        /** @description What was read of a report. */
+        ReportRows: {
+            report: components["schemas"]["Report"];
+            /** @description What can’t be credited first. */
+            items: components["schemas"]["PartnerSale"][];
+            /** @description The first 100 rows that are no sales. */
+            faults: components["schemas"]["ReportFault"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @enum {string} */
+        ReportState: "new" | "reading" | "done" | "taken_back";
+        /** @description How a report begins, as its columns are said now; nothing is saved. */
+        ReportTrial: {
+            /** @description The names of its columns. */
+            header: string[];
+            /** @description The first ones. */
+            rows: components["schemas"]["ReportRow"][];
+            /** @description Sentences by field. */
+            errors: {
+                [key: string]: string;
+            };
+        };
         /** @enum {string} */
         Role: "owner" | "editor" | "reader";
         RoleChoice: {
@@ -3479,6 +4064,8 @@ export interface components {
             };
         };
         /** @enum {string} */
+        SaleStands: "waiting" | "counts" | "repeated" | "corrected" | "taken_back";
+        /** @enum {string} */
         Scheme: "https" | "http";
         /** @description The version that a change begins with; left out, whatever is there is written over. */
         Seen: {
@@ -3529,6 +4116,10 @@ export interface components {
         Severity: "error" | "caution" | "hint";
         /** @enum {string} */
         Shadow: "none" | "soft" | "edge";
+        /** @enum {string} */
+        SheetEncoding: "UTF-8" | "UTF-16LE" | "UTF-16BE" | "Windows-1252";
+        /** @enum {string} */
+        SheetSeparator: "," | ";" | "\t" | "|";
         Shelf: {
             id: number;
             /** @description Counts the changes that sellers make. */
@@ -3699,6 +4290,8 @@ export interface components {
             tables: components["schemas"]["PriceTable"][];
             at: components["schemas"]["PageFacts"];
         };
+        /** @enum {string} */
+        StalePrice: "hide" | "mark";
         StateCount: {
             state: components["schemas"]["GoodsState"];
             label: string;
@@ -3758,6 +4351,11 @@ export interface components {
             text: string;
             /** @description Why its button sells nothing now; blank: it sells. */
             caution: string;
+        };
+        TextSegment: {
+            text: string;
+            /** @description Whether it stands in the marketplace’s text as it is. */
+            is_copied: boolean;
         };
         /** @description How often something was clicked on each of the last 30 days of the shop. */
         Trace: {
@@ -4074,6 +4672,31 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /** @description Title and text of a partner’s goods, measured and held against what the marketplace writes. */
+        Writing: {
+            /**
+             * @description Of the title.
+             * @example 5 words, 31 characters; your limit is 3 words.
+             */
+            title: string;
+            is_title_long: boolean;
+            /** @description A shorter title; blank: none is needed, or none was found. */
+            shorter: string;
+            /**
+             * @description Of the text.
+             * @example 212 words, 1,204 characters, 5 bullets; your limit is 500 words.
+             */
+            text: string;
+            is_text_long: boolean;
+            /** @description What the marketplace calls it; blank: its page was not read yet. */
+            their_title: string;
+            /** @description How much of the text is the marketplace’s own; blank: nothing, or nobody knows. */
+            copied: string;
+            /** @description Whether it is largely the marketplace’s own. */
+            is_copied: boolean;
+            /** @description One’s own text, piece by piece; none where nothing of it is the marketplace’s. */
+            segments: components["schemas"]["TextSegment"][];
+        };
         ZoneEntry: {
             name: string;
             countries: string[];
@@ -4116,6 +4739,7 @@ export interface components {
         placement: number;
         look: number;
         marketplace: number;
+        report: number;
         shelf: number;
         table: number;
         number: number;
@@ -4593,6 +5217,60 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    commission: {
+        parameters: {
+            query?: {
+                search?: components["parameters"]["search"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CommissionList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    breakEven: {
+        parameters: {
+            query: {
+                /** @description A month, in the marketplace’s currency, as typed. */
+                cost: string;
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                address: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BreakEven"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     staleCopies: {
         parameters: {
             query?: {
@@ -4790,6 +5468,37 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    earnings: {
+        parameters: {
+            query?: {
+                /** @description Left out: by month. */
+                by?: components["schemas"]["EarningsBy"];
+                /** @description The first day; left out: a year back. */
+                from?: string;
+                /** @description The last day; left out: today. */
+                until?: string;
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Earnings"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     find: {
         parameters: {
             query?: {
@@ -4825,7 +5534,7 @@ export interface operations {
             header?: never;
             path: {
                 shop: components["parameters"]["shop"];
-                kind: "product" | "rules" | "checkout" | "shopfront" | "words" | "look" | "price_table" | "shelf" | "coupon" | "marketplace" | "page_look";
+                kind: "product" | "rules" | "checkout" | "shopfront" | "words" | "look" | "price_table" | "shelf" | "coupon" | "marketplace" | "page_look" | "partner_rules";
                 /** @description The id of the thing; 0: the shop has it once. */
                 subject: number;
             };
@@ -6105,6 +6814,37 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    itemPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description As pasted. */
+                    address: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemPage"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     addReadyPartner: {
         parameters: {
             query?: never;
@@ -6166,6 +6906,58 @@ export interface operations {
                     "application/json": components["schemas"]["Partners"];
                 };
             };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    partnerRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartnerRules"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    changePartnerRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PartnerRulesEntry"] & components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartnerRules"];
+                };
+            };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
@@ -6702,6 +7494,64 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    prices: {
+        parameters: {
+            query?: {
+                search?: components["parameters"]["search"];
+                /** @description Left out: all. */
+                state?: components["schemas"]["PriceState"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    actOnPrices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    act: components["schemas"]["PriceAct"];
+                    /** @description Their ids. */
+                    prices: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done; what is looked at again is looked at within a minute. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     products: {
         parameters: {
             query?: {
@@ -7002,6 +7852,228 @@ export interface operations {
                     "application/json": components["schemas"]["RefusedEvent"][];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    reports: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    uploadReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    report: string;
+                    /** @description Its id. */
+                    marketplace: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenReport"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    report: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                report: components["parameters"]["report"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportRows"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    dropReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                report: components["parameters"]["report"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    takeReportBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                report: components["parameters"]["report"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description Whether it is taken back. */
+                    is_back: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Report"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    openReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                report: components["parameters"]["report"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenReport"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    readReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                report: components["parameters"]["report"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ReportLayout"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Report"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    tryReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                report: components["parameters"]["report"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ReportLayout"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportTrial"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -21,7 +21,7 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 @if ($hasButtons)
 <div class="goods-acts">
 @if ($product->kind->isElsewhere())
-<x-shop.partner :product="$product" :country="$country" in="list" :code="$code" />
+<x-shop.partner :shop="$shop" :product="$product" :country="$country" in="list" :code="$code" />
 <a class="plain" href="{{ $page }}" data-glance aria-label="{{ $say->say('list.look_at', name: $product->name) }}">{{ $say->say('list.look') }}</a>
 @elseif (! $tag->isSoldOut)
 @if ($product->leavesAChoice())

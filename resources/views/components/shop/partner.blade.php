@@ -1,6 +1,7 @@
-@props(['product', 'country' => null, 'in', 'code' => '', 'caption' => ''])
+@props(['product', 'shop', 'country' => null, 'in', 'code' => '', 'caption' => ''])
+@inject('clock', App\Time\Clock::class)
 @php
-$tag = App\Shopfront\PartnerTag::of($product, $country, $say);
+$tag = App\Shopfront\PartnerTag::of($product, $country, $shop, $clock->moment());
 $query = http_build_query(array_filter(['in' => $in, 'k' => $code], static fn (string $value): bool => $value !== ''));
 @endphp
 <div class="partner">

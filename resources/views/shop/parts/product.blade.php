@@ -11,7 +11,7 @@
 <p class="price"><span data-price>{{ $now->price ?? $tag->shown($say) }}</span> <s data-was>{{ $now === null ? $tag->regular?->shown() : $now->was }}</s></p>
 <p class="when" data-when dir="auto">{{ $now?->when ?: $when }}</p>
 @if ($product->kind->isElsewhere())
-<x-shop.partner :product="$product" :country="$country" :in="$surface->value" :code="$code" />
+<x-shop.partner :shop="$shop" :product="$product" :country="$country" :in="$surface->value" :code="$code" />
 @elseif (! $tag->isSoldOut)
 <form method="post" action="/cart/add" class="product-form" novalidate data-add @if ($variants !== []) data-variants="{{ json_encode($variants, JSON_THROW_ON_ERROR) }}" @endif>
 <input type="hidden" name="sku" value="{{ $product->sku }}">

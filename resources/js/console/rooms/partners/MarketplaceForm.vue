@@ -10,6 +10,7 @@ import TextField from '../../kit/TextField.vue'
 import { sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import { useFields } from '../../lib/useFields'
+import RatesField from './RatesField.vue'
 
 /** What a marketplace is, under which ID it knows the seller, how its addresses are built, and what it counts. */
 const props = defineProps<{
@@ -20,11 +21,11 @@ const props = defineProps<{
 }>()
 const entry = defineModel<Schemas['MarketplaceEntry']>({ required: true })
 const session = useSession()
-const { value, field } = useFields(
-  entry,
-  (part) => (entry.value = { ...entry.value, ...part }),
-  (path) => (props.isTold ? props.trial?.errors[path] : undefined) ?? sentenceAt(props.refusal, path),
-)
+const { value, field } = useFields(entry, (part) => (entry.value = { ...entry.value, ...part }), errorAt)
+
+function errorAt(path: string): string | undefined {
+  return (props.isTold ? props.trial?.errors[path] : undefined) ?? sentenceAt(props.refusal, path)
+}
 const counting = computed(() => session.lists?.counting ?? [])
 const schemes: { value: Schemas['Scheme']; label: string }[] = [
   { value: 'https', label: 'https' },
@@ -91,6 +92,9 @@ const schemes: { value: Schemas['Scheme']; label: string }[] = [
         <PickField v-bind="value('counts')" label="What is bought" :choices="counting" />
         <TextField v-bind="field('counts_for_hours')" label="Hours after the click" inputmode="numeric" />
       </div>
+    </LedgerRow>
+    <LedgerRow title="Commission">
+      <RatesField v-bind="value('rates')" :error-at="errorAt" />
     </LedgerRow>
   </div>
 </template>

@@ -14,6 +14,7 @@ import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import MarketplaceForm from './MarketplaceForm.vue'
 import MarketplaceList from './MarketplaceList.vue'
 import ReadyPartners from './ReadyPartners.vue'
+import PartnersNav from './PartnersNav.vue'
 import { usePartners } from './usePartners'
 import PageTitle from '../../kit/PageTitle.vue'
 
@@ -44,10 +45,11 @@ async function discard(): Promise<void> {
   <div class="pt-6 pb-20">
     <LeaveDialog :is-open="isAsking" @answer="answer" />
     <PageTitle title="Partners" help="partners" class="mb-1" />
-    <p class="mb-5 max-w-2xl text-pencil">
+    <p class="mb-4 max-w-2xl text-pencil">
       Other merchants whose goods you show. Each link to one of their marketplaces carries your partner ID, so that the
       sale is credited to you.
     </p>
+    <PartnersNav />
     <RefusalNotice
       class="mb-3"
       :refusal="refusal"

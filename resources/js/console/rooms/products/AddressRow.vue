@@ -3,10 +3,12 @@ import { computed } from 'vue'
 import AddressReading from '../../kit/AddressReading.vue'
 import PickField from '../../kit/PickField.vue'
 import SegmentedChoice from '../../kit/SegmentedChoice.vue'
+import SuggestField from '../../kit/SuggestField.vue'
 import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
 import type { Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
+import ItemPage from './ItemPage.vue'
 
 /** Where a product is to be had at one marketplace: by the address of its page, its number there, or a search. */
 const props = defineProps<{
@@ -16,11 +18,14 @@ const props = defineProps<{
   errorAt: (field: keyof Schemas['AddressEntry']) => string | undefined
 }>()
 const address = defineModel<Schemas['AddressEntry']>({ required: true })
-defineEmits<{ remove: [] }>()
+defineEmits<{ remove: []; take: [page: Schemas['ItemPage']] }>()
 const session = useSession()
 
 const change = (part: Partial<Schemas['AddressEntry']>): void => void (address.value = { ...address.value, ...part })
 const chosen = computed(() => props.marketplaces.find(({ id }) => id === address.value.marketplace_id))
+const categories = computed(() => [
+  ...new Set((found.value?.entry.rates ?? []).map(({ category }) => category).filter((category) => category !== '')),
+])
 const found = computed(() => props.marketplaces.find(({ entry }) => entry.name === props.reading?.marketplace))
 const choices = computed(() => [
   { value: '', label: 'choose' },
@@ -63,7 +68,12 @@ const label = computed(
       />
     </div>
     <AddressReading v-if="reading" :reading="reading" />
-    <div v-if="reading?.address" class="grid gap-3 sm:grid-cols-[12rem_minmax(0,1fr)]">
+    <ItemPage
+      v-if="reading?.address && address.by !== 'search'"
+      :address="reading.address"
+      @take="(page) => $emit('take', page)"
+    />
+    <div v-if="reading?.address" class="grid gap-3 sm:grid-cols-[12rem_minmax(0,14rem)_minmax(0,1fr)]">
       <TextField
         :model-value="address.price"
         :label="`Price there, ${found?.entry.currency ?? ''}`"
@@ -71,9 +81,16 @@ const label = computed(
         :error="errorAt('price')"
         @update:model-value="(price) => change({ price })"
       />
-      <p class="self-end text-sm text-pencil">
-        Better left blank: the partner changes prices without telling you. One that you write is shown with today’s
-        date.
+      <SuggestField
+        :model-value="address.category"
+        label="Category there"
+        :known="categories"
+        note="For its commission."
+        :error="errorAt('category')"
+        @update:model-value="(category) => change({ category })"
+      />
+      <p class="self-center text-sm text-pencil">
+        A price that you write is shown with today’s date, and its page is looked at once a day. Blank: none is shown.
       </p>
     </div>
     <div class="flex flex-wrap items-center justify-between gap-3">

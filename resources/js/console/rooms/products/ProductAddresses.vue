@@ -5,6 +5,7 @@ import LedgerRow from '../../kit/LedgerRow.vue'
 import { api, outcome, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import AddressRow from './AddressRow.vue'
+import ProductWriting from './ProductWriting.vue'
 import type { useProductForm } from './useProductForm'
 
 /** Where goods that a partner sells are to be had, and which shoppers are sent where. */
@@ -29,9 +30,19 @@ function add(): void {
     marketplace_id: null,
     text: '',
     price: '',
+    category: '',
     is_fallback: addresses.length === 0,
   } as const
   change({ addresses: [...addresses, blank] })
+}
+
+/** What its page says, where nothing was written yet. */
+function take(index: number, page: Schemas['ItemPage']): void {
+  const now = entry.value
+  const address = now?.addresses[index]
+  if (!now || !address) return
+  put(index, { ...address, price: page.price })
+  if (now.name.trim() === '') change({ name: page.shorter || page.title })
 }
 
 function remove(index: number): void {
@@ -62,10 +73,12 @@ onMounted(async () => {
         :error-at="(name) => errorAt(`addresses.${index}.${name}`)"
         @update:model-value="(changed) => put(index, changed)"
         @remove="remove(index)"
+        @take="(page) => take(index, page)"
       />
     </div>
     <p v-if="errorAt('addresses')" class="mt-2 text-sm text-wrong" role="alert">{{ errorAt('addresses') }}</p>
     <button type="button" class="side-deed mt-3" @click="add">Add another marketplace</button>
+    <ProductWriting v-if="check?.writing" :writing="check.writing" :form="form" class="mt-5" />
     <div v-if="check && check.sent.length > 0" class="mt-5 grid gap-x-8 gap-y-3 sm:grid-cols-2">
       <table class="w-full self-start text-left">
         <caption class="small-title mb-1 text-left">

@@ -10,6 +10,7 @@ import StateMark from '../../kit/StateMark.vue'
 import { useDeleting } from '../../lib/deleting'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
+import { shownDay } from '../../lib/shownDay'
 
 const session = useSession()
 const sort = useLocalStorage<Schemas['ProductSort']>('paper-kite-products-sort', 'name')
@@ -124,6 +125,9 @@ function stockOf(product: Schemas['Product']): string {
           <span class="flex flex-wrap items-center gap-x-3">
             <span class="font-mono text-sm [overflow-wrap:anywhere] text-pencil">{{ product.sku }}</span>
             <StateMark v-if="product.is_draft" state="draft" />
+            <span v-if="filter === 'text_due'" class="text-sm text-amber">{{
+              product.text_by === '' ? 'no day set' : `needed by ${shownDay(product.text_by)}`
+            }}</span>
           </span>
         </span>
         <span class="grid justify-items-end text-right sm:flex sm:items-baseline">
