@@ -17,6 +17,12 @@ final readonly class Clock
     /** @return float seconds since 1970 */
     public function now(): float
     {
-        return microtime(true) + (is_file($this->offsetFile) ? (int) file_get_contents($this->offsetFile) : 0);
+        return microtime(true) + $this->ahead();
+    }
+
+    /** Seconds by which the demo was moved on. */
+    public function ahead(): float
+    {
+        return is_file($this->offsetFile) ? (float) file_get_contents($this->offsetFile) : 0.0;
     }
 }

@@ -46,6 +46,7 @@ final readonly class MosslightPartners
         private ReadyMarketplaces $ready,
         private SaveMarketplace $save,
         private RecordEvent $record,
+        private MosslightReports $reports,
         private Clock $clock,
     ) {}
 
@@ -59,15 +60,20 @@ final readonly class MosslightPartners
         $lantern = $this->product($shop, 'storm-lantern', 'Storm lantern, brass', Drawing::Lantern, '<p>The one that hangs in our porch. It burns for a night on a cup of oil.</p>');
         $blanket = $this->product($shop, 'wool-blanket', 'Lambswool blanket, slate', Drawing::Blanket, '<p>For the bench by the hives, from September on.</p>');
         $can = $this->product($shop, 'watering-can', 'Zinc watering can, 9 l', Drawing::WateringCan, '<p>Fills the bees’ water bowls without a splash.</p>');
-        $this->addresses($lantern, ['Wicker Lane Ireland' => ['item' => 'w204'], 'Wicker Lane Britain' => ['item' => 'w204']], $marketplaces);
-        $this->addresses($blanket, ['Nordkai Germany' => ['nr' => '90333'], 'Nordkai Sweden' => ['nr' => '90333']], $marketplaces, 8790);
-        $this->addresses($can, ['Plaza Almendro' => ['category' => 'jardin', 'item' => '7301']], $marketplaces);
+        $gloves = $this->product($shop, 'goatskin-gloves', 'BROOMFIELD® Premium Goatskin Gloves, Long Cuff, Size L, 2 Pairs', null, '<p>Soft goatskin keeps stings out and lets the fingers feel the frame. The long cuff reaches the elbow and closes with a drawstring.</p>');
+        $gloves->update(['text_by' => $this->clock->now()->addDays(21)->toDateString()]);
+        $this->rates($marketplaces);
+        $this->addresses($lantern, ['Wicker Lane Ireland' => ['item' => 'w204'], 'Wicker Lane Britain' => ['item' => 'w204']], $marketplaces, 4600, 'Lamps');
+        $this->addresses($blanket, ['Nordkai Germany' => ['nr' => '90333'], 'Nordkai Sweden' => ['nr' => '90333']], $marketplaces, 8788, 'Wool');
+        $this->addresses($can, ['Plaza Almendro' => ['category' => 'jardin', 'item' => '7301']], $marketplaces, 3400, 'Jardín');
+        $this->addresses($gloves, ['Wicker Lane Ireland' => ['item' => 'w612']], $marketplaces, 2950, 'Garden');
         $places = [
             $this->place($this->offer($shop, $lantern, Opening::NewTab), 'Hedge & Hollow: evenings by the hives', $chance),
             $this->place($this->offer($shop, $blanket, Opening::OwnPage), 'September letter', $chance, ['medium' => 'email', 'label' => 'september-letter']),
             $this->place($this->offer($shop, $can, Opening::NewTab), 'Hedge & Hollow: water for bees', $chance),
         ];
         $this->clicks($shop, $places, [$lantern, $blanket, $can], $chance);
+        $this->reports->load($marketplaces);
     }
 
     /** @return array<string, Marketplace> by name; none where no stand-ins run */
@@ -84,22 +90,39 @@ final readonly class MosslightPartners
         return $made;
     }
 
-    private function product(Shop $shop, string $sku, string $name, Drawing $picture, string $summary): Product
+    private function product(Shop $shop, string $sku, string $name, ?Drawing $picture, string $summary): Product
     {
         return $shop->products()->create(['sku' => $sku, 'name' => $name, 'kind' => ProductKind::Partner, 'price_minor' => 0, 'currency' => $shop->currency, 'picture' => $picture, 'weight_unit' => 'g', 'summary' => $summary]);
+    }
+
+    /** @param  array<string, Marketplace>  $marketplaces */
+    private function rates(array $marketplaces): void
+    {
+        $today = $this->clock->now();
+        foreach ([
+            'Wicker Lane Ireland' => [['Lamps', '4', null, null], ['Garden', '6', $today->subDays(60), $today->addDays(30)], ['', '3', null, null]],
+            'Wicker Lane Britain' => [['Lamps', '4', null, null], ['', '3', null, null]],
+            'Nordkai Germany' => [['Wool', '5', null, $today->addDays(20)], ['Wool', '4', $today->addDays(21), null], ['', '2.5', null, null]],
+            'Nordkai Sweden' => [['', '2.5', null, null]],
+            'Plaza Almendro' => [['Jardín', '7', null, null]],
+        ] as $name => $rates) {
+            foreach ($rates as $position => [$category, $percent, $from, $until]) {
+                $marketplaces[$name]->rates()->create(['shop_id' => $marketplaces[$name]->shop_id, 'position' => $position, 'category' => $category, 'percent' => $percent, 'from_day' => $from?->toDateString(), 'until_day' => $until?->toDateString()]);
+            }
+        }
     }
 
     /**
      * @param  array<string, non-empty-array<string, string>>  $items  by the name of the marketplace; the first is for everybody else
      * @param  array<string, Marketplace>  $marketplaces
      */
-    private function addresses(Product $product, array $items, array $marketplaces, ?int $price = null): void
+    private function addresses(Product $product, array $items, array $marketplaces, int $price, string $category): void
     {
         foreach (array_keys($items) as $position => $name) {
-            $isPriced = $price !== null && $position === 0;
+            $isPriced = $position === 0;
             $product->addresses()->create([
                 'shop_id' => $product->shop_id, 'marketplace_id' => $marketplaces[$name]->id, 'position' => $position, 'target' => new Item($items[$name]), 'is_fallback' => $position === 0 ? true : null,
-                'price_minor' => $isPriced ? $price : null, 'priced_on' => $isPriced ? $this->clock->now()->subDays(6)->toDateString() : null,
+                'category' => $category, 'check_at' => $this->clock->now(), 'price_minor' => $isPriced ? $price : null, 'priced_on' => $isPriced ? $this->clock->now()->subDays(6)->toDateString() : null,
             ]);
         }
     }

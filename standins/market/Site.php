@@ -12,7 +12,8 @@ final readonly class Site
 {
     public function __construct(
         private Market $market,
-        private float $now,
+        /** Seconds by which the demo was moved on. */
+        private float $ahead,
     ) {}
 
     public function answer(Request $request): Answer
@@ -53,13 +54,13 @@ final readonly class Site
         if ($goods->movedTo !== null) {
             return Answer::goOnTo($this->market->address($goods->movedTo));
         }
-        if ($goods->isGone) {
+        if ($goods->isGone($this->ahead)) {
             return $this->page($goods->name, '<h1>'.htmlspecialchars($goods->name).'</h1><p>This is not sold any more.</p>', $request, 410);
         }
-        $price = number_format($goods->price($this->now, $this->market->rate) / 100, 2, '.', '');
-        $data = json_encode(['@context' => 'https://schema.org', '@type' => 'Product', 'name' => $goods->name, 'sku' => $item, 'offers' => ['@type' => 'Offer', 'price' => $price, 'priceCurrency' => $this->market->currency, 'availability' => 'https://schema.org/InStock']], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP);
+        $price = number_format($goods->price($this->ahead, $this->market->rate) / 100, 2, '.', '');
+        $data = json_encode(['@context' => 'https://schema.org', '@type' => 'Product', 'name' => $goods->name, 'sku' => $item, 'description' => $goods->text, 'offers' => ['@type' => 'Offer', 'price' => $price, 'priceCurrency' => $this->market->currency, 'availability' => 'https://schema.org/InStock']], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP);
 
-        return $this->page($goods->name, '<h1>'.htmlspecialchars($goods->name)."</h1><p class=\"price\">{$price} {$this->market->currency}</p><form method=\"post\" action=\"/basket\"><input type=\"hidden\" name=\"item\" value=\"".htmlspecialchars($item).'"><input type="hidden" name="by" value="'.htmlspecialchars($this->by($request)).'"><button>Into the basket</button></form><script type="application/ld+json">'.$data.'</script>', $request);
+        return $this->page($goods->name, '<h1>'.htmlspecialchars($goods->name)."</h1><p class=\"price\">{$price} {$this->market->currency}</p><p>".htmlspecialchars($goods->text).'</p><form method="post" action="/basket"><input type="hidden" name="item" value="'.htmlspecialchars($item).'"><input type="hidden" name="by" value="'.htmlspecialchars($this->by($request)).'"><button>Into the basket</button></form><script type="application/ld+json">'.$data.'</script>', $request);
     }
 
     private function basket(Request $request): Answer

@@ -13,4 +13,4 @@ require __DIR__.'/../../../vendor/autoload.php';
 $request = Request::fromGlobals();
 $market = Market::at($request->host);
 
-($market === null ? Answer::page('', 404) : (new Site($market, Clock::ofEnvironment()->now()))->answer($request))->send();
+($market === null ? Answer::page('', 404) : (new Site($market, Clock::ofEnvironment()->ahead()))->answer($request))->send();
