@@ -39,11 +39,13 @@ const stands: Record<Schemas['SaleStands'], string> = {
           {{ sale.sub_id || '–' }}
         </td>
         <td class="max-w-md py-2 pr-4">
-          <span v-if="sale.place" class="font-medium [overflow-wrap:anywhere]" dir="auto">{{ sale.place }}</span>
-          <span v-else class="font-medium text-amber">Not credited</span>
-          <span class="block text-sm" :class="sale.credited_by === 'unsure' ? 'text-amber' : 'text-pencil'">
-            {{ sale.place ? sale.label : sale.why }}
-            <template v-if="stands[sale.stands]"> {{ stands[sale.stands] }}.</template>
+          <span class="flex flex-wrap items-baseline gap-x-3">
+            <span v-if="sale.place" class="font-medium [overflow-wrap:anywhere]" dir="auto">{{ sale.place }}</span>
+            <span v-else class="font-medium text-amber">Not credited</span>
+            <span class="text-sm" :class="sale.credited_by === 'unsure' ? 'text-amber' : 'text-pencil'">
+              {{ sale.place ? sale.label : sale.why }}
+              <template v-if="stands[sale.stands]"> {{ stands[sale.stands] }}.</template>
+            </span>
           </span>
           <span v-if="sale.candidates.length > 1 || (sale.candidates.length === 1 && !sale.place)" class="block text-sm"
             >Clicks before it: <bdi>{{ sale.candidates.join(', ') }}</bdi></span
