@@ -13,15 +13,14 @@ use PaperKite\Catalogue\ProductKind;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Partner\OutgoingAddress;
+use PaperKite\Partner\PartnerPage;
 use PaperKite\Partner\PartnerRules;
 use PaperKite\Partner\Price\PageProblem;
 use PaperKite\Partner\Price\PriceShowing;
 use PaperKite\Partner\Price\PriceState;
 use PaperKite\Partner\Price\WatchedPrice;
-use PaperKite\Partner\Search;
 use PaperKite\Partner\Target;
 use PaperKite\Partner\Token;
-use PaperKite\Text\InvalidLine;
 use PaperKite\Time\Day;
 
 /**
@@ -76,9 +75,14 @@ final class PartnerAddress extends Model
      */
     public function outgoing(?Token $subId, string $name): string
     {
-        $marketplace = $this->marketplace->toCore();
+        $page = $this->toPage();
 
-        return OutgoingAddress::of($marketplace, ($this->isGone() && $marketplace->searchAddress !== null ? self::searched($name) : null) ?? $this->target, $subId);
+        return OutgoingAddress::of($page->marketplace, $page->leadsTo($name), $subId);
+    }
+
+    public function toPage(): PartnerPage
+    {
+        return new PartnerPage($this->marketplace->toCore(), $this->target, $this->is_fallback === true, $this->isGone());
     }
 
     /** Whether its page is there no more. */
@@ -120,15 +124,6 @@ final class PartnerAddress extends Model
     private function money(?int $minor): ?Money
     {
         return $minor === null ? null : Money::ofMinor($minor, Currency::of($this->marketplace->currency));
-    }
-
-    private static function searched(string $name): ?Search
-    {
-        try {
-            return Search::for(mb_substr($name, 0, Search::LONGEST, 'UTF-8'));
-        } catch (InvalidLine) {
-            return null;
-        }
     }
 
     /** @return BelongsTo<Product, $this> */

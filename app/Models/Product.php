@@ -118,7 +118,7 @@ final class Product extends Model
 
         return new PartnerGoods(
             $this->name,
-            array_values($addresses->map(static fn (PartnerAddress $address): PartnerPage => new PartnerPage($address->marketplace->toCore(), $address->target, $address->is_fallback === true))->all()),
+            array_values($addresses->map(static fn (PartnerAddress $address): PartnerPage => $address->toPage())->all()),
             $this->is_draft,
         );
     }

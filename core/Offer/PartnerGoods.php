@@ -39,7 +39,8 @@ final readonly class PartnerGoods
     public function pageFor(?string $country): ?PartnerPage
     {
         $fallbacks = array_keys(array_filter($this->pages, static fn (PartnerPage $page): bool => $page->isFallback));
-        $index = (new Route(array_map(static fn (Marketplace $marketplace): string => $marketplace->country, $this->marketplaces()), $fallbacks[0] ?? null))->for($country);
+        $gone = array_keys(array_filter($this->pages, static fn (PartnerPage $page): bool => $page->isGone));
+        $index = (new Route(array_map(static fn (Marketplace $marketplace): string => $marketplace->country, $this->marketplaces()), $fallbacks[0] ?? null, $gone))->for($country);
 
         return $index === null ? null : $this->pages[$index];
     }

@@ -6,6 +6,7 @@ namespace PaperKite\Offer\Destination;
 
 use PaperKite\Offer\Check\CaptionNamesPartner;
 use PaperKite\Offer\Check\EverybodyIsSent;
+use PaperKite\Offer\Check\PartnerHasIt;
 use PaperKite\Offer\Check\PartnerIdIsSet;
 use PaperKite\Offer\Opening;
 use PaperKite\Offer\PartnerGoods;
@@ -89,6 +90,6 @@ final readonly class LeadToPartner implements Destination
 
     public function checks(): array
     {
-        return [new PartnerIdIsSet($this->goods), new EverybodyIsSent($this->goods), new CaptionNamesPartner($this->goods)];
+        return [new PartnerIdIsSet($this->goods), new EverybodyIsSent($this->goods), new PartnerHasIt($this->goods), new CaptionNamesPartner($this->goods)];
     }
 }

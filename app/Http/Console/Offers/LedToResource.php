@@ -45,7 +45,7 @@ final readonly class LedToResource
         return new self(
             $country === null ? 'Everybody else' : Countries::getName($country, 'en'),
             $page->marketplace->name ?? 'a page that says so, with other goods of yours',
-            $page === null ? '' : OutgoingAddress::of($page->marketplace, $page->target, null),
+            $page === null ? '' : OutgoingAddress::of($page->marketplace, $page->leadsTo($goods->name), null),
         );
     }
 }
