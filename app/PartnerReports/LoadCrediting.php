@@ -67,38 +67,51 @@ final class LoadCrediting
      */
     private function places(Marketplace $marketplace, array $sales): array
     {
-        $places = $codes = $labels = $ledTo = [];
+        $places = $ledTo = $codes = $labels = [];
         foreach (array_unique(array_map(static fn (Sale $sale): string => $sale->subId, $sales)) as $subId) {
-            $code = PlacementCode::read($subId);
             if (Surface::tryFrom($subId) !== null || $subId === 'link') {
                 $places[$subId] = Place::surface($subId);
             } elseif (preg_match('/\Afrom(\d{1,18})\z/', $subId, $found) === 1) {
                 $labels[$subId] = (int) $found[1] === 0 ? Labels::OTHER : (int) $found[1];
-            } elseif ($code !== null) {
-                $codes[$subId] = $code->text;
+            } else {
+                $codes[$subId] = PlacementCode::read($subId)->text ?? '';
             }
         }
-        $known = $codes === [] ? [] : $this->db->table('placements')->where('shop_id', $marketplace->shop_id)->whereIn('code', array_values($codes))->pluck('id', 'code')->all();
-        foreach ($codes as $subId => $code) {
-            if (is_int($known[$code] ?? null)) {
-                $places[$subId] = Place::placement($known[$code]);
-            }
+        foreach ($this->placements($marketplace->shop_id, array_filter($codes, static fn (string $code): bool => $code !== '')) as $subId => $id) {
+            $places[$subId] = Place::placement($id);
         }
-        $own = $labels === [] ? [] : $this->db->table('labels')->where('shop_id', $marketplace->shop_id)->whereIn('id', array_values($labels))->pluck('id')->all();
-        foreach ($labels as $subId => $id) {
-            if ($id === Labels::OTHER || in_array($id, $own, true)) {
-                $places[$subId] = Place::label($id);
-            }
+        foreach ($this->labels($marketplace->shop_id, $labels) as $subId => $id) {
+            $places[$subId] = Place::label($id);
         }
-        if ($known !== []) {
-            $lines = $this->db->table('placements')->join('offer_lines', 'offer_lines.offer_id', '=', 'placements.offer_id')->whereIn('placements.id', array_values($known))->get(['placements.id', 'offer_lines.product_id']);
-            foreach ($lines as $line) {
-                /** @var object{id: int, product_id: int} $line */
-                $ledTo[Place::placement($line->id)->key()][] = $line->product_id;
-            }
+        $ids = array_filter(array_map(static fn (Place $place): int => $place->placementId, $places));
+        foreach ($ids === [] ? [] : $this->db->table('placements')->join('offer_lines', 'offer_lines.offer_id', '=', 'placements.offer_id')->whereIn('placements.id', array_values($ids))->get(['placements.id', 'offer_lines.product_id']) as $line) {
+            /** @var object{id: int, product_id: int} $line */
+            $ledTo[Place::placement($line->id)->key()][] = $line->product_id;
         }
 
         return [$places, $ledTo];
+    }
+
+    /**
+     * @param  array<string, string>  $codes  by sub-ID
+     * @return array<string, int> ids of those that are places of the shop
+     */
+    private function placements(int $shopId, array $codes): array
+    {
+        $known = $codes === [] ? [] : $this->db->table('placements')->where('shop_id', $shopId)->whereIn('code', array_values($codes))->pluck('id', 'code')->all();
+
+        return array_filter(array_map(static fn (string $code): ?int => is_int($known[$code] ?? null) ? $known[$code] : null, $codes), is_int(...));
+    }
+
+    /**
+     * @param  array<string, int>  $labels  by sub-ID
+     * @return array<string, int> those that are labels of the shop
+     */
+    private function labels(int $shopId, array $labels): array
+    {
+        $own = $labels === [] ? [] : $this->db->table('labels')->where('shop_id', $shopId)->whereIn('id', array_values($labels))->pluck('id')->all();
+
+        return array_filter($labels, static fn (int $id): bool => $id === Labels::OTHER || in_array($id, $own, true));
     }
 
     /**

@@ -49,7 +49,6 @@ use PaperKite\Partner\Price\PriceState;
 use PaperKite\Partner\Price\StalePrice;
 use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Partner\Report\CreditedBy;
-use PaperKite\Partner\Report\ReportField;
 use PaperKite\Partner\Scheme;
 use PaperKite\Payment\RefundState;
 use PaperKite\People\Ability;
@@ -118,7 +117,6 @@ use PaperKite\Text\DecimalMark;
         new OA\Schema(schema: 'ReportState', type: 'string', enum: ReportState::class),
         new OA\Schema(schema: 'SaleStands', type: 'string', enum: SaleStands::class),
         new OA\Schema(schema: 'CreditedBy', type: 'string', enum: CreditedBy::class),
-        new OA\Schema(schema: 'ReportField', type: 'string', enum: ReportField::class),
         new OA\Schema(schema: 'SheetEncoding', type: 'string', enum: Encoding::class),
         new OA\Schema(schema: 'SheetSeparator', type: 'string', enum: Separator::class),
         new OA\Schema(schema: 'DecimalMark', type: 'string', enum: DecimalMark::class),

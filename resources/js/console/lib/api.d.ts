@@ -3953,8 +3953,6 @@ export interface components {
             /** @description Whether there is nothing to mend. */
             is_totals: boolean;
         };
-        /** @enum {string} */
-        ReportField: "day" | "sub_id" | "item" | "amount" | "commission" | "quantity" | "currency" | "category" | "reference";
         /** @description How a report is written, and which of its columns holds what, as its form holds it. */
         ReportLayout: {
             /** @description Names of columns by field; blank: there is none. */
