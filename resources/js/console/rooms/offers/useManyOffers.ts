@@ -27,7 +27,7 @@ export function useManyOffers(changed: () => Promise<void>): {
   const before = ref<Change[]>([])
   const refusal = ref<Refusal | null>(null)
 
-  const send = oneAtATime(async (changes: Change[], done: string, takesBack: boolean): Promise<void> => {
+  const act = oneAtATime(async (changes: Change[], done: string, takesBack: boolean): Promise<boolean> => {
     const { data, refusal: refused } = await outcome(
       api.POST('/shops/{shop}/offers/many', {
         params: { path: { shop: session.slug } },
@@ -35,12 +35,17 @@ export function useManyOffers(changed: () => Promise<void>): {
       }),
     )
     refusal.value = refused ?? null
-    if (!data) return
+    if (!data) return false
     stayed.value = data.stayed
     before.value = takesBack ? [] : data.before
     said.value = data.before.length === 0 ? '' : `${counted(data.before.length)} ${done}.`
-    await changed()
+    return true
   })
+
+  /** Whoever takes it back while the list is still read anew is not kept waiting. */
+  async function send(changes: Change[], done: string, takesBack: boolean): Promise<void> {
+    if (await act(changes, done, takesBack)) await changed()
+  }
 
   const counted = (offers: number): string => (offers === 1 ? 'One offer' : `${offers} offers`)
 
