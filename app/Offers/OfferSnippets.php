@@ -73,7 +73,8 @@ final readonly class OfferSnippets
         return $this->looks->at($placement, $this->offer);
     }
 
-    public function placed(Placement $placement): Placed
+    /** @param  bool  $isDated  whether a partner's price stands with its day; without, it is the same for as long as it is seen unchanged */
+    public function placed(Placement $placement, bool $isDated = true): Placed
     {
         $partner = $this->offer->partnerLine();
         $look = $this->looks->worn($placement, $this->offer);
@@ -88,7 +89,7 @@ final readonly class OfferSnippets
             goods: $goods,
             price: $partner === null && $goods !== [] ? $this->price() : null,
             isAvailable: ! $this->offer->isSoldOut() && ! $this->offer->holdsADraft(),
-            partner: $partner === null ? null : $this->note($partner),
+            partner: $partner === null ? null : $this->note($partner, $isDated),
             // A table is copied as a whole, without style sheets.
             sheet: $placement->brings_sheet && $placement->medium === (new HtmlButton)->key() ? CopiedSheet::of($look) : null,
             priceNote: $this->offer->addsTax($this->shop) ? $this->shop->wording()->say('price.plus_tax') : '',
@@ -116,11 +117,11 @@ final readonly class OfferSnippets
     }
 
     /** Whether tax comes on top of any of its prices. */
-    private function note(OfferLine $line): PartnerNote
+    private function note(OfferLine $line, bool $isDated): PartnerNote
     {
         $tag = PartnerTag::of($line->product, null, $this->shop, $this->at);
 
-        return new PartnerNote($tag->disclosure, $tag->price);
+        return new PartnerNote($tag->disclosure, $isDated ? $tag->price : $tag->undated);
     }
 
     private function picture(Product $product): ?string

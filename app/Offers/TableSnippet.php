@@ -19,11 +19,22 @@ final class TableSnippet
     /** Whether what was copied no longer says what the offers say. */
     public static function isStale(PriceTable $table, Shop $shop, LookBook $looks, Moment $at): bool
     {
-        return $table->copied !== null && hash('sha256', self::of($table, $shop, $looks, $at)) !== $table->copied;
+        return $table->copied !== null && self::digest($table, $shop, $looks, $at) !== $table->copied;
+    }
+
+    /** What a copy is known by. That a partner's price was seen again on another day makes no copy outdated. */
+    public static function digest(PriceTable $table, Shop $shop, LookBook $looks, Moment $at): string
+    {
+        return hash('sha256', self::html($table, $shop, $looks, $at, isDated: false));
     }
 
     /** @param  PriceTable  $table  with all that its columns need */
     public static function of(PriceTable $table, Shop $shop, LookBook $looks, Moment $at): string
+    {
+        return self::html($table, $shop, $looks, $at, isDated: true);
+    }
+
+    private static function html(PriceTable $table, Shop $shop, LookBook $looks, Moment $at, bool $isDated): string
     {
         $columns = array_values($table->columns->all());
         $stressed = array_search(true, array_map(static fn (Placement $placement): bool => $placement->is_stressed === true, $columns), true);
@@ -31,7 +42,7 @@ final class TableSnippet
         return (new CoreTable(
             $table->name,
             array_map(static fn (Placement $placement): TableColumn => new TableColumn(
-                OfferSnippets::of($placement->offer, $shop, $looks, $at)->placed($placement),
+                OfferSnippets::of($placement->offer, $shop, $looks, $at)->placed($placement, $isDated),
                 ColumnWords::kept($placement->column_name, $placement->column_text),
             ), $columns),
             is_int($stressed) ? $stressed : null,

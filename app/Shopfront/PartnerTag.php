@@ -21,6 +21,8 @@ final readonly class PartnerTag
         public string $disclosure,
         /** With the day on which it was seen; blank where none is shown. */
         public string $price,
+        /** The same for as long as it is seen there unchanged: what it costs, and whether that is marked as old. */
+        public string $undated,
     ) {}
 
     /**
@@ -39,20 +41,23 @@ final readonly class PartnerTag
             $partner,
             $say->say('partner.see_it', partner: $partner),
             $say->say('partner.disclosure', partner: $partner),
-            $address === null || $at === null ? '' : self::price($address, $shop, $at),
+            ...($address === null || $at === null ? ['', ''] : self::price($address, $shop, $at)),
         );
     }
 
-    private static function price(PartnerAddress $address, Shop $shop, Moment $at): string
+    /** @return array{string, string} with its day, and without */
+    private static function price(PartnerAddress $address, Shop $shop, Moment $at): array
     {
         $price = $address->price();
         $showing = $address->showing($shop->partner_rules, $at->dayIn($shop->zone()));
         if ($price === null || $address->priced_on === null || $showing === PriceShowing::Hidden) {
-            return '';
+            return ['', ''];
         }
         $say = $shop->wording();
         $day = $say->dates()->shortDate(Moment::ofSeconds((int) $address->priced_on->getTimestamp()), new DateTimeZone($address->priced_on->getTimezone()->getName()));
 
-        return $say->say($showing === PriceShowing::Marked ? 'partner.old_price' : 'partner.price', price: $price, day: $day);
+        $key = $showing === PriceShowing::Marked ? 'partner.old_price' : 'partner.price';
+
+        return [$say->say($key, price: $price, day: $day), "{$key} {$price->decimal()} {$price->currency->code}"];
     }
 }

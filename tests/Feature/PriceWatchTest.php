@@ -126,6 +126,25 @@ final class PriceWatchTest extends TestCase
         $this->get($product)->assertSee('€46.00, seen there on');
     }
 
+    public function test_a_copied_table_is_outdated_by_another_price_and_not_by_another_day(): void
+    {
+        $table = $this->shop->priceTables()->create(['name' => 'Lamps']);
+        foreach ([$this->offer($this->lamp), $this->offer($this->product($this->shop))] as $position => $offer) {
+            $this->placement($offer, 'Lamps', ['medium' => 'price_table', 'price_table_id' => $table->id, 'table_position' => $position]);
+        }
+        $this->looksAt(self::page(4600));
+        $told = $this->getJson($this->api("/price-tables/{$table->id}"))->assertOk();
+        self::assertStringContainsString('€46.00, seen there on', is_string($told->json('snippet')) ? $told->json('snippet') : '');
+        $this->postJson($this->api("/price-tables/{$table->id}/copied"), ['digest' => $told->json('digest')])->assertOk()->assertJsonPath('is_stale', false);
+
+        $this->address()->update(['priced_on' => now()->subDays(3)->toDateString()]);
+        $this->artisan('copies:recheck');
+        $this->getJson($this->api("/price-tables/{$table->id}"))->assertJsonPath('is_stale', false);
+        $this->address()->update(['priced_on' => now()->subDays(30)->toDateString()]);
+        $this->artisan('copies:recheck');
+        $this->getJson($this->api("/price-tables/{$table->id}"))->assertJsonPath('is_stale', true);
+    }
+
     public function test_what_is_gone_leads_to_the_next_marketplace_and_else_to_what_its_own_finds(): void
     {
         $germany = $this->marketplace($this->shop, ['name' => 'Quay Germany', 'hosts' => ['quay-de.example'], 'country' => 'DE', 'currency' => 'EUR', 'partner_id' => 'moss-de']);

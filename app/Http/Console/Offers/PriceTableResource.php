@@ -29,7 +29,7 @@ final readonly class PriceTableResource
         public string $badge,
         #[OA\Property(description: 'What is pasted, as its offers are now.')]
         public string $snippet,
-        #[OA\Property(description: 'SHA-256 of the snippet.')]
+        #[OA\Property(description: 'What a copy of it is known by: SHA-256 of what it says, but for the days of partners’ prices.')]
         public string $digest,
         #[OA\Property(description: 'When it was copied last; null: never. RFC 3339.')]
         public ?string $copied_at,
@@ -51,9 +51,9 @@ final readonly class PriceTableResource
             columns: array_values($table->columns->map(static fn (Placement $column) => TableColumnResource::of($column, $shop, $looks, $at))->all()),
             badge: $table->badge,
             snippet: $snippet,
-            digest: hash('sha256', $snippet),
+            digest: TableSnippet::digest($table, $shop, $looks, $at),
             copied_at: $table->copied_at?->toRfc3339String(),
-            is_stale: $table->copied !== null && hash('sha256', $snippet) !== $table->copied,
+            is_stale: TableSnippet::isStale($table, $shop, $looks, $at),
             is_away: $table->put_away_at !== null,
         );
     }

@@ -3522,7 +3522,7 @@ export interface components {
             badge: string;
             /** @description What is pasted, as its offers are now. */
             snippet: string;
-            /** @description SHA-256 of the snippet. */
+            /** @description What a copy of it is known by: SHA-256 of what it says, but for the days of partners’ prices. */
             digest: string;
             /** @description When it was copied last; null: never. RFC 3339. */
             copied_at: string | null;
