@@ -13,6 +13,7 @@ use App\Http\Console\Shared\Search;
 use App\Http\Input;
 use App\Models\PartnerAddress;
 use App\Models\Shop;
+use App\PartnerReports\Outlook;
 use App\PartnerReports\ReadRecords;
 use App\PartnerReports\SalesRecord;
 use App\Time\Clock;
@@ -46,7 +47,11 @@ final readonly class CommissionController
         $records = ($this->records)($shop, array_values(array_unique(array_map(static fn (PartnerAddress $address): int => $address->product_id, $page->items()))), $today);
 
         return response()->json(new CommissionListResource(
-            array_values(array_map(static fn (PartnerAddress $address) => CommissionResource::of($address, $records["{$address->product_id}/{$address->marketplace_id}"] ?? new SalesRecord, $shop->partner_rules, $today), $page->items())),
+            array_values(array_map(static function (PartnerAddress $address) use ($records, $shop, $today): CommissionResource {
+                $record = $records["{$address->product_id}/{$address->marketplace_id}"] ?? new SalesRecord;
+
+                return CommissionResource::of($address, $record, Outlook::of($address, $record, $shop->partner_rules, $today));
+            }, $page->items())),
             ReadRecords::DAYS,
             Page::of($page),
         ));
@@ -60,16 +65,15 @@ final readonly class CommissionController
         $item = PartnerAddress::itemsOf($shop)->whereKey((int) $address)->with(['marketplace.rates', 'product'])->firstOrFail();
         $today = $this->clock->moment()->dayIn($shop->zone());
         $record = ($this->records)($shop, [$item->product_id], $today)["{$item->product_id}/{$item->marketplace_id}"] ?? new SalesRecord;
-        $currency = Currency::of($item->marketplace->currency);
+        $outlook = Outlook::of($item, $record, $shop->partner_rules, $today);
         try {
-            $cost = Money::fromEntry($shop->decimalMark()->pointed(Input::text($request, 'cost')), $currency);
+            $cost = Money::fromEntry($shop->decimalMark()->pointed(Input::text($request, 'cost')), Currency::of($item->marketplace->currency));
         } catch (Refusal $refusal) {
             throw ValidationException::withMessages(['cost' => $refusal->getMessage()]);
         }
-        $commission = CommissionResource::of($item, $record, $shop->partner_rules, $today);
-        $ofOne = $commission->commission === null ? throw ValidationException::withMessages(['cost' => $commission->missing]) : Money::fromEntry($commission->commission->decimal, $currency);
-        $even = BreakEven::of($cost, $ofOne, CommissionResource::conversion($record, $shop->partner_rules)) ?? throw ValidationException::withMessages(['cost' => 'A sale of it brings nothing; choose other goods.']);
+        $expected = $outlook->expected ?? throw ValidationException::withMessages(['cost' => CommissionResource::missing($item, $outlook)]);
+        $even = BreakEven::of($cost, $expected->commission, $outlook->conversion) ?? throw ValidationException::withMessages(['cost' => 'A sale of it brings nothing; choose other goods.']);
 
-        return response()->json(BreakEvenResource::of($cost, $ofOne, $even));
+        return response()->json(BreakEvenResource::of($cost, $expected->commission, $even));
     }
 }

@@ -6,14 +6,11 @@ namespace App\Http\Console\Partners;
 
 use App\Http\Console\Shared\Amount;
 use App\Models\PartnerAddress;
+use App\PartnerReports\Outlook;
 use App\PartnerReports\SalesRecord;
 use OpenApi\Attributes as OA;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
-use PaperKite\Partner\Commission\Conversion;
-use PaperKite\Partner\Commission\Expected;
-use PaperKite\Partner\PartnerRules;
-use PaperKite\Time\Day;
 
 #[OA\Schema(schema: 'Commission', description: 'What a product should bring at a marketplace, and what it has brought.')]
 final readonly class CommissionResource
@@ -51,14 +48,10 @@ final readonly class CommissionResource
         public string $missing,
     ) {}
 
-    /** @param  PartnerAddress  $address  of an item, with its product, its marketplace and the rates of that */
-    public static function of(PartnerAddress $address, SalesRecord $record, PartnerRules $rules, Day $today): self
+    /** @param  PartnerAddress  $address  of an item, with its product and its marketplace */
+    public static function of(PartnerAddress $address, SalesRecord $record, Outlook $outlook): self
     {
-        $currency = Currency::of($address->marketplace->currency);
-        $price = $address->found_minor === null ? $address->price() : Money::ofMinor($address->found_minor, $currency);
-        $rate = $address->marketplace->commission()->on($address->category, $today);
-        $conversion = self::conversion($record, $rules);
-        $expected = $price === null || $rate === null ? null : Expected::of($price, $rate, $record->clicks, $conversion);
+        $expected = $outlook->expected;
 
         return new self(
             id: $address->id,
@@ -66,25 +59,26 @@ final readonly class CommissionResource
             product: $address->product->name,
             marketplace: $address->marketplace->name,
             category: $address->category,
-            price: $price?->shown() ?? '',
-            rate: $rate === null ? '' : "{$rate->share->text} %",
+            price: $outlook->price?->shown() ?? '',
+            rate: $outlook->rate === null ? '' : "{$outlook->rate->share->text} %",
             commission: $expected === null ? null : Amount::of($expected->commission),
             clicks: $record->clicks,
-            conversion: ConversionResource::of($conversion, $record->clicks),
+            conversion: ConversionResource::of($outlook->conversion, $record->clicks),
             expected: $expected?->earnings->shown() ?? '',
             between: $expected === null || $expected->low->equals($expected->high) ? '' : "{$expected->low->shown()} to {$expected->high->shown()}",
             sales: $record->sales,
-            earned: Money::ofMinor($record->commissionMinor, $currency)->shown(),
-            missing: match (true) {
-                $rate === null => "{$address->marketplace->name} has no rate for ".($address->category === '' ? 'goods without a category' : "“{$address->category}”").' today; enter one there.',
-                $price === null => 'No price is known; look at its page, or write the price in the product.',
-                default => '',
-            },
+            earned: Money::ofMinor($record->commissionMinor, Currency::of($address->marketplace->currency))->shown(),
+            missing: self::missing($address, $outlook),
         );
     }
 
-    public static function conversion(SalesRecord $record, PartnerRules $rules): Conversion
+    /** @return string what is missing, and where to enter it; blank: nothing */
+    public static function missing(PartnerAddress $address, Outlook $outlook): string
     {
-        return Conversion::of($record->clicks, $record->sales, (float) $rules->conversion->text / 100);
+        return match (true) {
+            $outlook->rate === null => "{$address->marketplace->name} has no rate for ".($address->category === '' ? 'goods without a category' : "“{$address->category}”").' today; enter one there.',
+            $outlook->price === null => 'No price is known; look at its page, or write the price in the product.',
+            default => '',
+        };
     }
 }
