@@ -75,7 +75,7 @@ final class FieldLabel
         'takes_over' => 'Changed prices are shown by themselves',
         'title_words' => 'Words in a title',
         'text_words' => 'Words in a text',
-        'conversion' => 'Who clicks and buys, in percent',
+        'conversion' => 'Conversion, in percent',
     ];
 
     /** @param  non-empty-list<string>  $path */

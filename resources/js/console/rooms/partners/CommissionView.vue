@@ -47,9 +47,9 @@ const { list, refusal, search, turnTo } = useList((asked) =>
           <th scope="col" class="py-2 pr-4 font-semibold">Product</th>
           <th scope="col" class="hidden py-2 pr-4 text-right font-semibold sm:table-cell">Price</th>
           <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Rate</th>
-          <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">A sale brings</th>
+          <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Per sale</th>
           <th scope="col" class="hidden py-2 pr-4 text-right font-semibold sm:table-cell">Clicks</th>
-          <th scope="col" class="hidden py-2 pr-4 font-semibold lg:table-cell">Who buys</th>
+          <th scope="col" class="hidden py-2 pr-4 font-semibold lg:table-cell">Conversion</th>
           <th scope="col" class="py-2 pr-4 text-right font-semibold">Expected</th>
           <th scope="col" class="py-2 text-right font-semibold">Earned</th>
         </tr>

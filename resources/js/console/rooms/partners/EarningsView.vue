@@ -55,10 +55,10 @@ watchImmediate([by, page], () => latest.run({ by: by.value, page: page.value }))
               </th>
               <th scope="col" class="hidden py-2 pr-4 text-right font-semibold sm:table-cell">Clicks</th>
               <th scope="col" class="py-2 pr-4 text-right font-semibold">Sales</th>
-              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Given back</th>
-              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Who buys</th>
-              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Sold for</th>
-              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold lg:table-cell">A click earns</th>
+              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Refunds</th>
+              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Conversion</th>
+              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold md:table-cell">Amount sold</th>
+              <th scope="col" class="hidden py-2 pr-4 text-right font-semibold lg:table-cell">Per click</th>
               <th scope="col" class="py-2 text-right font-semibold">Earned</th>
             </tr>
           </thead>

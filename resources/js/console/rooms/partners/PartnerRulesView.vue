@@ -82,13 +82,13 @@ async function taken(
           <TextField v-bind="field('text_words')" label="Words in a text" inputmode="numeric" />
         </div>
       </LedgerRow>
-      <LedgerRow title="Who buys">
+      <LedgerRow title="Conversion">
         <TextField
           v-bind="field('conversion')"
           class="max-w-xs"
-          label="Who clicks and buys, in percent"
+          label="Conversion, in percent"
           inputmode="decimal"
-          note="Your guess, used for products with fewer than 30 clicks."
+          note="Of 100 who click, how many buy. Used for products with fewer than 30 clicks."
         />
       </LedgerRow>
       <div class="sticky bottom-0 flex flex-wrap items-center gap-2 border-t border-rule bg-paper py-3">

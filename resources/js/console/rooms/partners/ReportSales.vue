@@ -24,7 +24,7 @@ const stands: Record<Schemas['SaleStands'], string> = {
         <th scope="col" class="hidden py-2 pr-4 font-semibold md:table-cell">Item</th>
         <th scope="col" class="hidden py-2 pr-4 font-semibold md:table-cell">Sub-ID</th>
         <th scope="col" class="py-2 pr-4 font-semibold">Credited to</th>
-        <th scope="col" class="hidden py-2 pr-4 text-right font-semibold sm:table-cell">Sold for</th>
+        <th scope="col" class="hidden py-2 pr-4 text-right font-semibold sm:table-cell">Amount sold</th>
         <th scope="col" class="py-2 text-right font-semibold">Earned</th>
       </tr>
     </thead>
