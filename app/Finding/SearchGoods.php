@@ -92,8 +92,9 @@ final readonly class SearchGoods
         }
     }
 
+    /** By the key that begins with the shop: what the database guesses of a young table leads it to read every shop's words. */
     private function words(Shop $shop): Rows
     {
-        return $this->db->table('search_words')->where(['shop_id' => $shop->id, 'kind' => Kind::Goods->value]);
+        return $this->db->table('search_words')->forceIndex('PRIMARY')->where(['shop_id' => $shop->id, 'kind' => Kind::Goods->value]);
     }
 }

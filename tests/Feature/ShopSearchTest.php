@@ -8,6 +8,7 @@ use App\Finding\Kind;
 use App\Finding\WriteWords;
 use App\Models\Product;
 use App\Models\Shop;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -130,11 +131,21 @@ final class ShopSearchTest extends TestCase
         $this->getJson($this->console("/api/shops/{$this->shop->slug}/find?q=tincture"))->assertOk()->assertJsonMissing(['label' => 'Propolis']);
     }
 
-    public function test_a_search_at_ten_thousand_words_reads_no_whole_table(): void
+    public function test_a_search_reads_no_other_shops_words(): void
     {
-        $plan = Product::query()->getConnection()->select('EXPLAIN SELECT DISTINCT word FROM search_words WHERE shop_id = ? AND kind = ? AND CHAR_LENGTH(word) BETWEEN 4 AND 6', [$this->shop->id, Kind::Goods->value]);
+        $db = Product::query()->getConnection();
+        $asked = [];
+        $db->listen(static function (QueryExecuted $query) use (&$asked): void {
+            $asked[] = $query;
+        });
+        $this->list(['q' => 'hony'])->assertOk();
+        $reads = array_filter($asked, static fn (QueryExecuted $query): bool => str_starts_with($query->sql, 'select distinct `word`'));
 
-        self::assertSame(['PRIMARY'], array_map(static fn (mixed $row): mixed => ((array) $row)['key'] ?? null, (array) $plan));
+        self::assertCount(1, $reads);
+        foreach ($reads as $read) {
+            $plan = $db->select("EXPLAIN {$read->sql}", $read->bindings);
+            self::assertSame(['PRIMARY'], array_map(static fn (mixed $row): mixed => ((array) $row)['key'] ?? null, (array) $plan));
+        }
     }
 
     private function words(?Shop $shop = null): void
