@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Changes\Editing;
-use App\Files\WholeFile;
 use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Shop;
-use App\Time\Clock;
+use App\Pictures\CopyPicture;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use LogicException;
@@ -27,9 +26,8 @@ final readonly class DuplicateProduct
 
     public function __construct(
         private SaveProduct $save,
+        private CopyPicture $copyOf,
         private ConnectionInterface $db,
-        private Clock $clock,
-        private string $folder,
     ) {}
 
     /**
@@ -38,7 +36,7 @@ final readonly class DuplicateProduct
      */
     public function __invoke(Shop $shop, Product $product, array $marketplaces, ?Person $person): Product
     {
-        $pictures = $product->pictures->mapWithKeys(fn (Picture $picture): array => [$picture->id => $this->copyOf($picture)])->all();
+        $pictures = $product->pictures->mapWithKeys(fn (Picture $picture): array => [$picture->id => ($this->copyOf)($picture)])->all();
         $form = $this->form($shop, $product, $pictures);
         $entry = ProductEntry::read($form, $shop->currency(), $shop->zone());
         $extras = ProductExtras::of($form, $marketplaces);
@@ -90,17 +88,5 @@ final readonly class DuplicateProduct
     private static function numbered(string $sku, int $number): string
     {
         return mb_substr($sku, 0, Sku::LONGEST - strlen("-{$number}"))."-{$number}";
-    }
-
-    private function copyOf(Picture $picture): Picture
-    {
-        $from = $picture->files();
-        $to = $from->another();
-        foreach (array_combine($from->all(), $to->all()) as $is => $becomes) {
-            WholeFile::write("{$this->folder}/{$becomes}", (string) file_get_contents("{$this->folder}/{$is}")) || throw UnusablePicture::noRoom();
-        }
-        $now = $this->clock->now();
-
-        return Picture::query()->create(['shop_id' => $picture->shop_id, 'file' => $to->name, 'width' => $picture->width, 'height' => $picture->height, 'alt' => $picture->alt, 'created_at' => $now, 'free_since' => $now]);
     }
 }

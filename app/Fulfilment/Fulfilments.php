@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Fulfilment;
 
 use App\Models\FrozenLine;
+use App\Models\OrderLine;
+use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\ProductPart;
 
 /** Does for each line of an order what paying for its kind does. */
 final readonly class Fulfilments
 {
     public function __construct(
-        private TakeFromStock $take,
+        private TakeFromStock $stock,
         private JustThanks $thanks,
     ) {}
 
@@ -21,22 +23,35 @@ final readonly class Fulfilments
      *
      * @throws GoodsGone
      */
-    public function __invoke(array $lines): array
+    public function take(array $lines): array
     {
-        $isCounted = static fn (FrozenLine $line): bool => $line->kind->has(ProductPart::Stock);
-        $counted = array_filter($lines, $isCounted);
+        $missing = array_fill_keys(array_keys($lines), 0);
+        foreach ($this->all(array_map(static fn (FrozenLine $line): ProductKind => $line->kind, $lines)) as [$fulfils, $places]) {
+            $missing = $fulfils->take(array_intersect_key($lines, $places)) + $missing;
+        }
 
-        return $this->all($this->take, $counted) + $this->all($this->thanks, array_diff_key($lines, $counted)) + array_fill_keys(array_keys($lines), 0);
+        return $missing;
+    }
+
+    /** @param  array<int, OrderLine>  $lines  with their order, by place */
+    public function handOver(array $lines): void
+    {
+        foreach ($this->all(array_map(static fn (OrderLine $line): ProductKind => $line->kind, $lines)) as [$fulfils, $places]) {
+            $fulfils->handOver(array_intersect_key($lines, $places));
+        }
     }
 
     /**
-     * @param  array<int, FrozenLine>  $lines
-     * @return array<int, int>
-     *
-     * @throws GoodsGone
+     * @param  array<int, ProductKind>  $kinds  by place
+     * @return list<array{Fulfils, array<int, ProductKind>}> who does it, for which places; nobody for none
      */
-    private function all(Fulfils $fulfils, array $lines): array
+    private function all(array $kinds): array
     {
-        return $lines === [] ? [] : $fulfils($lines);
+        $is = static fn (ProductPart $part): array => array_filter($kinds, static fn (ProductKind $kind): bool => $kind->has($part));
+
+        return array_values(array_filter([
+            [$this->stock, $is(ProductPart::Stock)],
+            [$this->thanks, $is(ProductPart::Thanks)],
+        ], static fn (array $each): bool => $each[1] !== []));
     }
 }

@@ -7,8 +7,10 @@ namespace App\Fulfilment;
 /** What was given is given: nothing leaves the shop for it. */
 final readonly class JustThanks implements Fulfils
 {
-    public function __invoke(array $lines): array
+    public function take(array $lines): array
     {
         return [];
     }
+
+    public function handOver(array $lines): void {}
 }

@@ -6,7 +6,9 @@ namespace App\Fulfilment;
 
 use App\Changes\StockChanged;
 use App\Models\FrozenLine;
+use App\Models\OrderLine;
 use App\Models\Product;
+use App\Models\StockMovement;
 use App\Models\Variant;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -15,7 +17,7 @@ final readonly class TakeFromStock implements Fulfils
 {
     public function __construct(private StockChanged $changed) {}
 
-    public function __invoke(array $lines): array
+    public function take(array $lines): array
     {
         // All products by id, then all variants by id: whoever locks goods keeps to it, and waits for nobody who waits for it.
         $products = Product::withDeleted()->whereKey(array_map(static fn (FrozenLine $line): int => $line->productId, $lines))
@@ -26,14 +28,26 @@ final readonly class TakeFromStock implements Fulfils
         foreach ($lines as $i => $line) {
             $product = $products->get($line->productId) ?? throw GoodsGone::product($line->productId);
             $shelf = $line->variantId === null ? $product : $variants->get($line->variantId) ?? throw GoodsGone::product($line->productId);
-            $missing[$i] = $this->take($product, $shelf, $line->quantity);
+            $missing[$i] = $this->fromShelf($product, $shelf, $line->quantity);
         }
 
         return $missing;
     }
 
+    public function handOver(array $lines): void
+    {
+        StockMovement::query()->insert(array_values(array_map(static fn (OrderLine $line): array => [
+            'product_id' => $line->product_id,
+            'variant_id' => $line->variant_id,
+            'order_id' => $line->order_id,
+            'order_line_id' => $line->id,
+            'pieces' => -$line->quantity,
+            'created_at' => $line->order->placed_at,
+        ], $lines)));
+    }
+
     /** @throws GoodsGone */
-    private function take(Product $product, Product|Variant $shelf, int $quantity): int
+    private function fromShelf(Product $product, Product|Variant $shelf, int $quantity): int
     {
         $stock = Product::stockOf($shelf->stock, $product->allows_back_order);
         if (! $stock->covers($quantity)) {

@@ -15,14 +15,12 @@ use App\Models\FrozenLine;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Shop;
-use App\Models\StockMovement;
 use App\Results\EventGoods;
 use App\Results\LineOfEvent;
 use App\Results\RecordLines;
 use App\Text\Secrets;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
-use PaperKite\Catalogue\ProductPart;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Link\Device;
 use PaperKite\Order\GoodsState;
@@ -52,7 +50,7 @@ final readonly class WriteOrder
     public function __invoke(Checkout $checkout): Order
     {
         $bill = $checkout->bill;
-        $missing = ($this->fulfil)($bill->lines);
+        $missing = $this->fulfil->take($bill->lines);
         if ($bill->couponId !== null) {
             $this->coupon->take($bill->couponId, $bill->shopper->email);
         }
@@ -61,9 +59,11 @@ final readonly class WriteOrder
         if ($bill->couponId !== null) {
             $this->coupon->note($bill->couponId, $order->id, $bill->shopper->email);
         }
+        $written = [];
         foreach ($bill->lines as $i => $line) {
-            $this->line($order, $line, $missing[$i]);
+            $written[$i] = $this->line($order, $line, $missing[$i]);
         }
+        $this->fulfil->handOver($written);
         $this->words->of(Kind::Order, $shop, [$order->id]);
         $this->count($checkout, $shop);
         ($this->takeFromCarts)($checkout);
@@ -82,9 +82,9 @@ final readonly class WriteOrder
         ));
     }
 
-    private function line(Order $order, FrozenLine $line, int $backOrdered): void
+    private function line(Order $order, FrozenLine $line, int $backOrdered): OrderLine
     {
-        $written = OrderLine::query()->create([
+        return OrderLine::query()->create([
             'order_id' => $order->id,
             'product_id' => $line->productId,
             'variant_id' => $line->variantId,
@@ -114,22 +114,7 @@ final readonly class WriteOrder
             'tax_rate' => $line->taxRate,
             'profit_minor' => $line->profitMinor,
             'because' => $line->because,
-        ]);
-        if ($line->kind->has(ProductPart::Stock)) {
-            $this->takeOut($order, $written, $line);
-        }
-    }
-
-    private function takeOut(Order $order, OrderLine $written, FrozenLine $line): void
-    {
-        StockMovement::query()->insert([
-            'product_id' => $line->productId,
-            'variant_id' => $line->variantId,
-            'order_id' => $order->id,
-            'order_line_id' => $written->id,
-            'pieces' => -$line->quantity,
-            'created_at' => $order->placed_at,
-        ]);
+        ])->setRelation('order', $order);
     }
 
     private function order(Checkout $checkout, Shop $shop): Order

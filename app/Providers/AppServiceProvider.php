@@ -6,8 +6,6 @@ namespace App\Providers;
 
 use App\Carts\NewCartLimit;
 use App\Carts\TakeOver;
-use App\Catalogue\DuplicateProduct;
-use App\Catalogue\StorePicture;
 use App\Changes\SomethingChanged;
 use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
@@ -49,6 +47,8 @@ use App\Partners\NoteCopied;
 use App\Partners\ReadyMarketplaces;
 use App\People\CheckPassword;
 use App\People\SecondFactor;
+use App\Pictures\CopyPicture;
+use App\Pictures\DrawPicture;
 use App\PriceWatch\CheckPrice;
 use App\PriceWatch\Exchange;
 use App\PriceWatch\FetchPage;
@@ -118,7 +118,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(ReportFiles::class)->needs('$folder')->giveConfig('kite.reports');
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
-        $this->app->when([StorePicture::class, StoreIcon::class, DuplicateProduct::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
+        $this->app->when([DrawPicture::class, StoreIcon::class, CopyPicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
     }
 
     public function boot(): void

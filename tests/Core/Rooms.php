@@ -18,7 +18,7 @@ final class Rooms
     /** @var array<string, list<string>> rooms by name, with those that each stands on */
     public const ON = [
         'Carts' => ['Database', 'Models', 'Text', 'Time'],
-        'Catalogue' => ['Changes', 'Database', 'Files', 'Models', 'Text', 'Time'],
+        'Catalogue' => ['Changes', 'Database', 'Models', 'Pictures', 'Text', 'Time'],
         'Changes' => ['Database', 'Models', 'Time'],
         'Checkout' => ['Carts', 'Database', 'Models', 'Orders', 'Payments', 'Text'],
         'Clicks' => ['Carts', 'Database', 'Models', 'Partners', 'Results', 'Time'],
@@ -40,6 +40,7 @@ final class Rooms
         'PartnerReports' => ['Database', 'Models', 'Results', 'Time'],
         'Payments' => ['Database', 'Fulfilment', 'Messages', 'Models', 'Orders', 'Time'],
         'People' => ['Database', 'Messages', 'Models', 'Text', 'Time'],
+        'Pictures' => ['Files', 'Models', 'Time'],
         'PriceWatch' => ['Catalogue', 'Changes', 'Database', 'Models', 'Partners', 'Time'],
         'Queue' => ['Operator', 'Time'],
         'Refunds' => ['Database', 'Fulfilment', 'Messages', 'Models', 'Payments', 'Time'],

@@ -9,6 +9,7 @@ use App\Finding\WriteWords;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -135,7 +136,7 @@ final class ShopSearchTest extends TestCase
     {
         $db = Product::query()->getConnection();
         $asked = [];
-        $db->listen(static function (QueryExecuted $query) use (&$asked): void {
+        DB::listen(static function (QueryExecuted $query) use (&$asked): void {
             $asked[] = $query;
         });
         $this->list(['q' => 'hony'])->assertOk();

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Catalogue;
 
-use App\Catalogue\StorePicture;
-use App\Catalogue\UnusablePicture;
 use App\Database\OneAtATime;
 use App\Http\Console\Shared\Answer;
 use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Shop;
+use App\Pictures\StorePicture;
+use App\Pictures\UnusablePicture;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;

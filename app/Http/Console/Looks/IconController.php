@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Looks;
 
-use App\Catalogue\StorePicture;
-use App\Catalogue\UnusablePicture;
 use App\Database\OneAtATime;
 use App\Http\Console\Catalogue\PictureResource;
 use App\Http\Console\Shared\Answer;
@@ -13,6 +11,8 @@ use App\Looks\StoreIcon;
 use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Shop;
+use App\Pictures\StorePicture;
+use App\Pictures\UnusablePicture;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;

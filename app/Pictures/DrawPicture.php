@@ -2,18 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Catalogue;
+namespace App\Pictures;
 
 use App\Files\WholeFile;
-use App\Models\Picture;
 use App\Models\PictureFile;
-use App\Models\Shop;
-use App\Time\Clock;
 use GdImage;
-use Illuminate\Http\UploadedFile;
 
-/** Takes an uploaded picture in: drawn anew at a size that pages need, so that nothing else that the file held is kept. */
-final readonly class StorePicture
+/** Draws a picture anew, at a size that pages need, so that nothing else that its file held is kept. */
+final readonly class DrawPicture
 {
     private const MOST_PIXELS = 25_000_000;
 
@@ -21,22 +17,23 @@ final readonly class StorePicture
 
     private const QUALITY = 84;
 
-    public function __construct(
-        private Clock $clock,
-        private string $folder,
-    ) {}
+    public function __construct(private string $folder) {}
 
-    /** @throws UnusablePicture */
-    public function __invoke(Shop $shop, UploadedFile $upload): Picture
+    /**
+     * @param  string  $path  of a JPEG, PNG, WebP or GIF
+     * @return PictureFile that is written, in all its widths
+     *
+     * @throws UnusablePicture after nothing of it is left
+     */
+    public function __invoke(string $path): PictureFile
     {
-        $image = $this->scaled($this->decoded($upload->getRealPath() ?: throw UnusablePicture::unreadable()), self::LONGEST_SIDE);
+        $image = $this->scaled($this->decoded($path), self::LONGEST_SIDE);
         $file = PictureFile::fresh(imagesx($image), imagesy($image));
         foreach ($this->encoded($image, $file) as $name => $bytes) {
             WholeFile::write("{$this->folder}/{$name}", $bytes) || $this->giveUp($file);
         }
-        $now = $this->clock->now();
 
-        return $shop->pictures()->create(['file' => $file->name, 'width' => imagesx($image), 'height' => imagesy($image), 'alt' => '', 'created_at' => $now, 'free_since' => $now]);
+        return $file;
     }
 
     /** @return iterable<string, string> bytes by the file's name */

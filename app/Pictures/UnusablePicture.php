@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Catalogue;
+namespace App\Pictures;
 
 use PaperKite\Refusal;
 use RuntimeException;
