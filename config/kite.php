@@ -65,6 +65,12 @@ return [
         'hours_between' => (int) env('KITE_PRICE_HOURS', 24),
     ],
 
+    // Files that shops sell: where they lie, and how many bytes of the disk they leave free for the rest of the machine.
+    'files' => env('KITE_FILES', storage_path('files')),
+    'disk_reserve' => (int) env('KITE_DISK_RESERVE', 512 * 1024 * 1024),
+    // Sound and moving pictures that are shown before goods are bought; the web server hands them out at /samples/.
+    'samples' => env('KITE_SAMPLES', storage_path('samples')),
+
     // Reports of marketplaces, until they are read.
     'reports' => env('KITE_REPORTS', storage_path('reports')),
 

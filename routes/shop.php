@@ -8,6 +8,7 @@ use App\Http\Shopper\Cart\CartController;
 use App\Http\Shopper\Cart\HandOverController;
 use App\Http\Shopper\Checkout\CancelledController;
 use App\Http\Shopper\Checkout\CheckoutController;
+use App\Http\Shopper\Checkout\DownloadController;
 use App\Http\Shopper\Checkout\KnowCheckout;
 use App\Http\Shopper\Checkout\PaymentEventController;
 use App\Http\Shopper\Checkout\ReturnController;
@@ -64,6 +65,10 @@ Route::middleware('shopper')->group(function (): void {
     Route::get('/thanks/{token}', [ThankYouController::class, 'show']);
     Route::get('/thanks/{token}/calendar.ics', [ThankYouController::class, 'calendar']);
     Route::post('/thanks/{token}', [ThankYouController::class, 'ask']);
+
+    Route::get('/download/{secret}', [DownloadController::class, 'show'])->where('secret', '[0-9a-f]{40}');
+    Route::post('/download/{secret}', [DownloadController::class, 'begin'])->where('secret', '[0-9a-f]{40}');
+    Route::get('/file/{secret}', [DownloadController::class, 'file'])->where('secret', '[0-9a-f]{40}');
 
     Route::get('/account', [AccountController::class, 'show']);
     Route::post('/account', [AccountController::class, 'ask']);

@@ -27,6 +27,7 @@ final readonly class DuplicateProduct
     public function __construct(
         private SaveProduct $save,
         private CopyPicture $copyOf,
+        private CopyFiles $copyFiles,
         private ConnectionInterface $db,
     ) {}
 
@@ -39,7 +40,7 @@ final readonly class DuplicateProduct
         $pictures = $product->pictures->mapWithKeys(fn (Picture $picture): array => [$picture->id => ($this->copyOf)($picture)])->all();
         $form = $this->form($shop, $product, $pictures);
         $entry = ProductEntry::read($form, $shop->currency(), $shop->zone());
-        $extras = ProductExtras::of($form, $marketplaces);
+        $extras = ProductExtras::of($form, $marketplaces, KnownFiles::named($form, $shop, 0));
         if ($entry->product === null || $extras->errors !== []) {
             throw ValidationException::withMessages($entry->errors + $extras->errors);
         }
@@ -66,6 +67,7 @@ final readonly class DuplicateProduct
                 'stock_seen' => null,
                 'picture_id' => $variant['picture_id'] === null ? null : ($pictures[$variant['picture_id']] ?? null)?->id,
             ] + $variant, $sent['variants']),
+            ...$this->copyFiles->of($product, static fn (string $sku): string => $sku === '' ? '' : self::numbered($sku, $number)),
             'pictures' => array_map(static fn (array $picture): array => ['id' => $pictures[$picture['id']]->id ?? throw new LogicException('Each picture was copied.'), 'alt' => $picture['alt']], $sent['pictures']),
         ] + $sent);
     }

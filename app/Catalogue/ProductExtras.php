@@ -43,10 +43,11 @@ final readonly class ProductExtras
         public AddressesEntry $addresses,
         /** When its text is needed. */
         public ?Day $textBy,
+        public FilesEntry $files,
     ) {}
 
     /** @param  array<int, Marketplace>  $marketplaces  of the shop, by id */
-    public static function of(FormInput $typed, array $marketplaces): self
+    public static function of(FormInput $typed, array $marketplaces, KnownFiles $known): self
     {
         $seen = ['' => $typed->id('stock_seen')];
         foreach ($typed->items('variants') as $variant) {
@@ -61,9 +62,10 @@ final readonly class ProductExtras
 
         $isElsewhere = ProductKind::tryFrom($typed->text('kind'))?->isElsewhere() === true;
         $addresses = AddressesEntry::read($typed, $marketplaces, $isElsewhere);
+        $files = FilesEntry::read($typed, $known, $typed->isOn('is_draft'));
 
         return new self(
-            $wrong->all() + $buttons->errors + $addresses->errors,
+            $wrong->all() + $buttons->errors + $addresses->errors + $files->errors,
             $summary === '' ? null : $summary,
             $description === '' ? null : $description,
             array_values(array_filter(array_map(PictureEntry::of(...), array_slice($typed->items('pictures'), 0, self::MOST_PICTURES)))),
@@ -73,6 +75,7 @@ final readonly class ProductExtras
             $typed->isOn('is_draft'),
             $addresses,
             $textBy,
+            $files,
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Category;
 use App\Models\PartnerAddress;
 use App\Models\Picture;
 use App\Models\Product;
+use App\Models\ProductFile;
 use App\Models\Variant;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
@@ -29,7 +30,7 @@ use PaperKite\Time\Moment;
 final readonly class ProductForm
 {
     /** @var list<string> what is read for it */
-    public const FILLED_WITH = ['variants', 'pictures', 'categories', 'addOns', 'addresses.marketplace.hosts', 'addresses.marketplace.partner'];
+    public const FILLED_WITH = ['variants', 'pictures', 'categories', 'addOns', 'addresses.marketplace.hosts', 'addresses.marketplace.partner', 'files.variant', 'files.versions.stored', 'sample'];
 
     /**
      * @param  list<string>  $categories
@@ -39,6 +40,7 @@ final readonly class ProductForm
      * @param  list<OptionForm>  $options
      * @param  list<VariantForm>  $variants
      * @param  list<AddressForm>  $addresses
+     * @param  list<FileForm>  $files
      */
     private function __construct(
         #[OA\Property]
@@ -127,6 +129,14 @@ final readonly class ProductForm
         public array $variants = [],
         #[OA\Property(description: 'Where it is to be had, while a partner sells it.', type: 'array', items: new OA\Items(ref: AddressForm::class))]
         public array $addresses = [],
+        #[OA\Property(description: 'That it is sold with, in their order.', type: 'array', items: new OA\Items(ref: FileForm::class))]
+        public array $files = [],
+        #[OA\Property(description: 'Id of what is shown of it before it is bought; null: nothing.')]
+        public ?int $sample = null,
+        #[OA\Property(description: 'For how long a link to its files works; blank: as the shop says.')]
+        public string $download_days = '',
+        #[OA\Property(description: 'How often each file may be downloaded; blank: as the shop says.')]
+        public string $download_times = '',
     ) {}
 
     /** What a new product begins with. */
@@ -168,6 +178,10 @@ final readonly class ProductForm
             options: array_map(static fn (Option $option): OptionForm => OptionForm::of($option), $product->options),
             variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product, $zone))->all()),
             addresses: array_values($product->addresses->map(static fn (PartnerAddress $address): AddressForm => AddressForm::of($address))->all()),
+            files: array_values($product->files->map(static fn (ProductFile $file): FileForm => FileForm::of($file))->all()),
+            sample: $product->sample?->id,
+            download_days: (string) $product->download_days,
+            download_times: (string) $product->download_times,
         );
     }
 

@@ -45,6 +45,8 @@ final readonly class ProductRows
             ...($entered->kind->isElsewhere() ? [] : ['own_kind' => $entered->kind]),
             'thanks' => $entered->thanks === '' ? null : $entered->thanks,
             'is_draft' => $extras->isDraft,
+            'download_days' => $extras->files->days,
+            'download_times' => $extras->files->times,
             'text_by' => $extras->textBy?->text(),
             'summary' => $extras->summary,
             'description' => $extras->description,

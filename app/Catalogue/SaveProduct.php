@@ -27,6 +27,7 @@ final readonly class SaveProduct
         private SaveVariants $saveVariants,
         private SavePictures $savePictures,
         private SaveAddresses $saveAddresses,
+        private SaveFiles $saveFiles,
         private TakenSkus $takenSkus,
         private NameGoods $name,
         private Changed $changed,
@@ -64,7 +65,9 @@ final readonly class SaveProduct
         $saved = $this->written($shop, $product, $rows->product, $entered, $extras);
         ($this->savePictures)($saved, $extras->pictures);
         ($this->saveAddresses)($shop, $saved, $extras->addresses->addresses);
+        $this->saveFiles->loosen($saved);
         ($this->saveVariants)($saved, $rows->variants, $extras->stockSeen);
+        ($this->saveFiles)($saved, $extras->files);
         $this->name->markFormer($saved);
         $this->saveCategories($shop, $saved, $entered->categories);
         $this->saveAddOns($saved, $addOns);

@@ -20,6 +20,7 @@ final class Scheduled
         'carts:sweep' => '7 * * * *',
         'copies:recheck' => '0 * * * *',
         'reports:sweep' => '23 * * * *',
+        'files:sweep' => '53 * * * *',
         'data:erase' => '37 3 * * *',
     ];
 

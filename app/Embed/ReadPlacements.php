@@ -10,6 +10,7 @@ use App\Models\OfferLine;
 use App\Models\Picture;
 use App\Models\Placement;
 use App\Models\Product;
+use App\Models\Sample;
 use App\Models\Shop;
 use App\Models\Variant;
 use App\Partners\JoinedAddresses;
@@ -33,6 +34,8 @@ final class ReadPlacements
         'products' => ['id', 'shop_id', 'sku', 'name', 'kind', 'own_kind', 'summary', 'currency', 'price_minor', 'sale_minor', 'sale_from', 'sale_until', 'cost_minor', 'tax_class', 'weight_g', 'shipping_first_minor', 'shipping_more_minor',
             'least_minor', 'most_minor', 'suggested', 'picture', 'lead_picture', 'lead_alt', 'stock', 'allows_back_order', 'options', 'has_variants', 'is_draft', 'begins_at', 'ends_at', 'place', 'parcel_address'],
     ];
+
+    private const SHOWN = ['samples' => ['id', 'product_id', 'kind', 'state', 'file', 'pictures']];
 
     private const VARIED = [
         'variants' => ['id', 'shop_id', 'product_id', 'position', 'sku', 'choices', 'price_minor', 'sale_minor', 'sale_from', 'sale_until', 'cost_minor', 'weight_g', 'stock', 'picture_id', 'is_preselected', 'begins_at', 'ends_at', 'place'],
@@ -92,8 +95,9 @@ final class ReadPlacements
     private function lines(array $offers): array
     {
         $sold = DB::table('offer_lines')->join('products', 'products.id', '=', 'offer_lines.product_id')
+            ->leftJoin('samples', 'samples.product_id', '=', 'products.id')
             ->whereIn('offer_lines.offer_id', $offers)->orderBy('offer_lines.position')->orderBy('partner_addresses.position');
-        $rows = JoinedAddresses::to($sold)->get(Joined::selection(self::SOLD + JoinedAddresses::COLUMNS))->map(static fn (object $row): array => (array) $row)->all();
+        $rows = JoinedAddresses::to($sold)->get(Joined::selection(self::SOLD + self::SHOWN + JoinedAddresses::COLUMNS))->map(static fn (object $row): array => (array) $row)->all();
         $products = $this->products($rows);
         $lines = [];
         foreach ($rows as $row) {
@@ -116,7 +120,8 @@ final class ReadPlacements
         foreach ($rows as $row) {
             $id = $row['products_id'] ?? null;
             if (is_int($id)) {
-                $products[$id] ??= Joined::model(new Product, 'products', self::SOLD['products'], $row) ?? throw new LogicException('A line has a product.');
+                $products[$id] ??= (Joined::model(new Product, 'products', self::SOLD['products'], $row) ?? throw new LogicException('A line has a product.'))
+                    ->setRelation('sample', Joined::model(new Sample, 'samples', self::SHOWN['samples'], $row));
                 $address = JoinedAddresses::address($row);
                 $addresses[$id] ??= [];
                 if ($address !== null) {

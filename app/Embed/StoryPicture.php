@@ -21,9 +21,12 @@ final readonly class StoryPicture
         public int $height,
     ) {}
 
-    /** @param  string  $base  the shop's origin */
-    public static function of(LeadPicture $picture, string $base): self
+    /**
+     * @param  string  $base  the shop's origin
+     * @param  string|null  $alt  `null`: its own
+     */
+    public static function of(LeadPicture $picture, string $base, ?string $alt = null): self
     {
-        return new self($base.$picture->path, $picture->alt, $picture->width ?? 0, $picture->height ?? 0);
+        return new self($base.$picture->path, $alt ?? $picture->alt, $picture->width ?? 0, $picture->height ?? 0);
     }
 }

@@ -115,7 +115,7 @@ final readonly class WidgetData
             icon: $look->icon,
             picture: $shape->state === ButtonState::Idle ? $look->picture : null,
             note: $tag === null ? '' : self::note($tag, $shape->tellsPrice),
-            goods: in_array($shape->form, [WidgetForm::Picture, WidgetForm::Story], true) ? WidgetGoods::of($offer, $shop->base()) : null,
+            goods: in_array($shape->form, [WidgetForm::Picture, WidgetForm::Story], true) ? WidgetGoods::of($offer, $shop, $shape->form === WidgetForm::Picture) : null,
             price: $shape->tellsPrice ? WidgetPrice::ofOffer($offer, $at) : null,
             is_one: $offer->lines->count() === 1,
             questions: $shape->asks ? self::questions($offer, $shop, $at) : [],

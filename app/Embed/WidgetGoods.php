@@ -6,6 +6,7 @@ namespace App\Embed;
 
 use App\Models\Offer;
 use App\Models\OfferLine;
+use App\Models\Shop;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'WidgetGoods', description: 'What is sold, for a widget that shows more than its button.')]
@@ -20,13 +21,15 @@ final readonly class WidgetGoods
         public ?string $picture,
         #[OA\Property]
         public string $alt,
+        #[OA\Property(description: 'Null: there is none, or the story tells it.')]
+        public ?WidgetSample $sample,
     ) {}
 
     /**
-     * @param  string  $base  the shop's origin
+     * @param  bool  $tellsSample  whether it stands here, and not in the story
      * @return self|null `null` where the click sells nothing
      */
-    public static function of(Offer $offer, string $base): ?self
+    public static function of(Offer $offer, Shop $shop, bool $tellsSample): ?self
     {
         $first = $offer->lines->first();
         if ($first === null) {
@@ -39,8 +42,9 @@ final readonly class WidgetGoods
         return new self(
             $offer->lines->map(static fn (OfferLine $line): string => $line->name())->implode(' + '),
             $isOne ? $first->product->summaryText() : '',
-            $picture === null ? null : $base.$picture,
+            $picture === null ? null : $shop->base().$picture,
             $lead->alt ?? '',
+            $tellsSample && $isOne ? WidgetSample::of($first->product, $shop) : null,
         );
     }
 }

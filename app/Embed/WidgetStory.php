@@ -36,6 +36,8 @@ final readonly class WidgetStory
         public string $shipping,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StoryTrait::class))]
         public array $traits,
+        #[OA\Property(description: 'Null: there is none.')]
+        public ?WidgetSample $sample,
     ) {}
 
     /** @return list<self> of each of its goods */
@@ -58,6 +60,7 @@ final readonly class WidgetStory
             StoryText::listOf("{$product->summary}{$product->description}"),
             ShippingNote::of($shop, $product, $shop->home_country, $at),
             array_map(static fn (array $trait): StoryTrait => new StoryTrait($trait['name'], $trait['values']), $product->traits ?? []),
+            WidgetSample::of($product, $shop),
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class Fulfilments
 {
     public function __construct(
         private TakeFromStock $stock,
+        private GrantDownloads $downloads,
         private JustThanks $thanks,
     ) {}
 
@@ -51,6 +52,7 @@ final readonly class Fulfilments
 
         return array_values(array_filter([
             [$this->stock, $is(ProductPart::Stock)],
+            [$this->downloads, $is(ProductPart::Files)],
             [$this->thanks, $is(ProductPart::Thanks)],
         ], static fn (array $each): bool => $each[1] !== []));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Models\Download;
+use App\Models\MessageKind;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\OrderStep;
@@ -55,6 +57,12 @@ final readonly class ShopperLetters
     public function moved(Order $order, OrderLine $line, string $when): Letter
     {
         return $this->letter('moved', $order, ['line' => $line, 'when' => $when], name: $line->name);
+    }
+
+    /** @param  Download  $download  with its line, and its files in their versions */
+    public function download(Order $order, Download $download, MessageKind $kind): Letter
+    {
+        return $this->letter($kind === MessageKind::NewVersion ? 'new_version' : 'downloads', $order, ['download' => $download], name: $download->line->name);
     }
 
     /** A link that signs a shopper in. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Models\Download;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
@@ -22,7 +23,7 @@ final readonly class WriteMessage
     /** To the shopper: what was ordered; to each of the shop’s people: that it was. */
     public function ofOrder(Order $order): void
     {
-        $order->load(['lines.product', 'lines.variant', 'shop.people']);
+        $order->load(['lines.product', 'lines.variant', 'lines.download.files.file.versions', 'shop.people']);
         $letters = ShopperLetters::of($order->shop, $order->shop->wording());
         $this->letter($order, MessageKind::Confirmation, $letters->confirmation($order));
         foreach ($order->shop->people as $person) {
@@ -69,6 +70,16 @@ final readonly class WriteMessage
     public function ofMovedDate(Order $order, OrderLine $line, string $when): void
     {
         $this->letter($order, MessageKind::DateMoved, ShopperLetters::of($order->shop, $order->shop->wording())->moved($order, $line, $when), $line->id * 10_000 + $line->event_sequence);
+    }
+
+    /**
+     * To the shopper: a fresh link to files, or to a version of them that is new.
+     *
+     * @param  Order  $order  with its shop
+     */
+    public function ofDownload(Order $order, Download $download, MessageKind $kind): void
+    {
+        $this->letter($order, $kind, ShopperLetters::of($order->shop, $order->shop->wording())->download($order, $download->load(['line', 'files.file.versions']), $kind), $download->id * 10_000 + $download->turn);
     }
 
     private function letter(Order $order, MessageKind $kind, Letter $letter, int $aboutId = 0): void

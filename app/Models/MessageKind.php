@@ -12,6 +12,8 @@ enum MessageKind: string
     case Cancelled = 'cancelled';
     case Refunded = 'refunded';
     case DateMoved = 'date_moved';
+    case Downloads = 'downloads';
+    case NewVersion = 'new_version';
     case SignInLink = 'sign_in_link';
     case OrderLink = 'order_link';
     case PayeeChanged = 'payee_changed';

@@ -60,6 +60,7 @@ use Symfony\Component\Intl\Countries;
  * @property \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
  * @property \Illuminate\Database\Eloquent\Collection<int, Refund> $refunds
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderStep> $steps
+ * @property \Illuminate\Database\Eloquent\Collection<int, Download> $downloads
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderLine> $lines
  */
 final class Order extends Model
@@ -146,6 +147,12 @@ final class Order extends Model
     public function steps(): HasMany
     {
         return $this->hasMany(OrderStep::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Download, $this> links to files that were bought */
+    public function downloads(): HasMany
+    {
+        return $this->hasMany(Download::class)->orderBy('id');
     }
 
     /** @return HasMany<OrderLine, $this> */

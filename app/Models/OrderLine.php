@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\SaidCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use PaperKite\Catalogue\Event;
 use PaperKite\Catalogue\ProductKind;
@@ -44,6 +45,7 @@ use PaperKite\Words\Said;
  * @property Order $order
  * @property Product $product
  * @property Variant|null $variant
+ * @property Download|null $download
  * @property Said|null $because why a piece cost what it cost
  */
 final class OrderLine extends Model
@@ -98,6 +100,12 @@ final class OrderLine extends Model
         $product->withoutGlobalScope(SoftDeletingScope::class);
 
         return $product;
+    }
+
+    /** @return HasOne<Download, $this> the link to the files that were bought */
+    public function download(): HasOne
+    {
+        return $this->hasOne(Download::class);
     }
 
     /** @return BelongsTo<Variant, $this> */

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use PaperKite\Catalogue\AmountLimits;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\Event;
@@ -24,6 +25,7 @@ use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\Sku;
 use PaperKite\Catalogue\Stock;
+use PaperKite\Download\DownloadTerms;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Offer\PartnerGoods;
@@ -59,6 +61,10 @@ use PaperKite\Time\Moment;
  * @property int|null $most_minor
  * @property list<int>|null $suggested amounts in minor units
  * @property string|null $thanks
+ * @property int|null $download_days `null`: as the shop says
+ * @property int|null $download_times `null`: as the shop says
+ * @property Collection<int, ProductFile> $files
+ * @property Sample|null $sample
  * @property bool $asks_attendees
  * @property ParcelAddress|null $parcel_address
  * @property Drawing|null $picture where no picture was uploaded
@@ -266,6 +272,24 @@ final class Product extends Model
     public static function stockOf(?int $pieces, bool $allowsBackOrder): Stock
     {
         return $pieces === null ? Stock::untracked() : Stock::of($pieces, $allowsBackOrder);
+    }
+
+    /** For how long, and how often, what it is sold with can be downloaded. */
+    public function downloadTerms(Shop $shop): DownloadTerms
+    {
+        return $shop->checkout_rules->downloads->with($this->download_days, $this->download_times);
+    }
+
+    /** @return HasMany<ProductFile, $this> that it is sold with */
+    public function files(): HasMany
+    {
+        return $this->hasMany(ProductFile::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasOne<Sample, $this> */
+    public function sample(): HasOne
+    {
+        return $this->hasOne(Sample::class);
     }
 
     /** @return HasMany<Variant, $this> */

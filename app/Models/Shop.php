@@ -306,6 +306,24 @@ final class Shop extends Model
         return $this->hasMany(Picture::class);
     }
 
+    /** @return HasMany<StoredFile, $this> files as they come in */
+    public function uploads(): HasMany
+    {
+        return $this->hasMany(StoredFile::class);
+    }
+
+    /** @return HasMany<ProductFile, $this> that its products are sold with */
+    public function files(): HasMany
+    {
+        return $this->hasMany(ProductFile::class);
+    }
+
+    /** @return HasMany<Sample, $this> */
+    public function samples(): HasMany
+    {
+        return $this->hasMany(Sample::class);
+    }
+
     /** @return HasMany<RefusedEvent, $this> */
     public function refusedEvents(): HasMany
     {

@@ -54,7 +54,7 @@ final readonly class WriteOrder
         if ($bill->couponId !== null) {
             $this->coupon->take($bill->couponId, $bill->shopper->email);
         }
-        $shop = Shop::query()->findOrFail($checkout->shop_id, ['id', 'timezone', 'currency']);
+        $shop = Shop::query()->findOrFail($checkout->shop_id, ['id', 'timezone', 'currency', 'checkout_rules']);
         $order = $this->order($checkout, $shop);
         if ($bill->couponId !== null) {
             $this->coupon->note($bill->couponId, $order->id, $bill->shopper->email);

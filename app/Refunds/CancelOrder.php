@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Refunds;
 
 use App\Database\InTransaction;
+use App\Fulfilment\EndDownloads;
 use App\Fulfilment\PutBack;
 use App\Messages\WriteMessage;
 use App\Models\Order;
+use App\Models\OrderLine;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Person;
@@ -24,6 +26,7 @@ final readonly class CancelOrder
     public function __construct(
         private WriteRefund $write,
         private PutBack $putBack,
+        private EndDownloads $endDownloads,
         private WriteMessage $writeMessage,
         private InTransaction $inTransaction,
         private Clock $clock,
@@ -45,6 +48,7 @@ final readonly class CancelOrder
             $pieces = array_filter(array_map(static fn (Left $line): int => $line->pieces, ReadBalance::of($locked)->lines));
             $refund = $this->refund($locked, $isRestocked, $person);
             $this->letGo($locked);
+            ($this->endDownloads)($locked, array_values($locked->lines->map(static fn (OrderLine $line): int => $line->id)->all()));
             if ($isRestocked) {
                 ($this->putBack)($locked, $pieces, $refund->id ?? 0);
             }

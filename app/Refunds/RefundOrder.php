@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Refunds;
 
 use App\Database\InTransaction;
+use App\Fulfilment\EndDownloads;
 use App\Fulfilment\PutBack;
 use App\Models\Order;
 use PaperKite\Refund\CantGiveBack;
@@ -17,6 +18,7 @@ final readonly class RefundOrder
     public function __construct(
         private WriteRefund $write,
         private PutBack $putBack,
+        private EndDownloads $endDownloads,
         private InTransaction $inTransaction,
     ) {}
 
@@ -34,11 +36,13 @@ final readonly class RefundOrder
             if (! $locked->money_state->isRefundable()) {
                 throw RefundChanged::notPaid();
             }
-            $step = ReadBalance::of($locked)->giving($asked->wish);
+            $balance = ReadBalance::of($locked);
+            $step = $balance->giving($asked->wish);
             if (! $step->amount->equals($asked->shown)) {
                 throw RefundChanged::to($step->amount);
             }
             $refund = ($this->write)($locked, $step, $asked);
+            ($this->endDownloads)($locked, $balance->usedUpBy($step));
             if ($asked->isRestocked) {
                 ($this->putBack)($locked, self::pieces($step), $refund->id);
             }

@@ -36,6 +36,10 @@ final readonly class CheckoutRulesForm
         public string $after_paying,
         #[OA\Property]
         public string $after_cancelling,
+        #[OA\Property(description: 'For how long a link to files works.')]
+        public string $download_days,
+        #[OA\Property(description: 'How often each file may be downloaded by it.')]
+        public string $download_times,
     ) {}
 
     public static function of(CheckoutRules $rules): self
@@ -51,6 +55,8 @@ final readonly class CheckoutRulesForm
             hosts: $rules->hosts,
             after_paying: $rules->afterPaying ?? '',
             after_cancelling: $rules->afterCancelling ?? '',
+            download_days: (string) $rules->downloads->days,
+            download_times: (string) $rules->downloads->times,
         );
     }
 }

@@ -189,6 +189,8 @@ KITE_DEMO_BUTTON_FILE=$RUN/blog/button.snippet
 KITE_PICTURES=$RUN/pictures
 KITE_SPOOL=$RUN/spool
 KITE_REPORTS=$RUN/reports
+KITE_FILES=$RUN/files
+KITE_SAMPLES=$RUN/samples
 KITE_PRICE_LOCAL=wicker-lane-ie.localhost:$PORT=127.0.0.1,wicker-lane-gb.localhost:$PORT=127.0.0.1,nordkai-se.localhost:$PORT=127.0.0.1,nordkai-de.localhost:$PORT=127.0.0.1,plaza-almendro.localhost:$PORT=127.0.0.1
 KITE_STANDIN_OUTBOX=$RUN/outbox
 MAIL_MAILER=outbox
@@ -199,7 +201,7 @@ ENV
 }
 
 make_folders() {
-    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/reports" "$RUN/kept"
+    mkdir -p "$RUN/log" "$RUN/cache" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/nginx" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/reports" "$RUN/files" "$RUN/samples" "$RUN/kept"
     chmod a+x "$ROOT/.run" "$RUN"
 }
 
@@ -209,7 +211,7 @@ cache_application() {
     php artisan migrate --force --quiet || stop_with "The database could not be brought up to date; the lines above say why."
     php bin/lib/preload-list.php >"$RUN/cache/preload.list" || stop_with "The list of classes to preload could not be made; the lines above say why."
     export KITE_PRELOAD_LIST=$RUN/cache/preload.list
-    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/reports"; fi
+    if [ "$WEB_USER" != "$(id -un)" ]; then chown -R "$WEB_USER" "$RUN/views" "$RUN/pay" "$RUN/blog" "$RUN/pictures" "$RUN/outbox" "$RUN/spool" "$RUN/reports" "$RUN/files" "$RUN/samples"; fi
     chmod -R a+rX "$RUN/cache" "$RUN/views"
 }
 
@@ -310,6 +312,18 @@ http {
         location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; try_files \$uri =404; }
         location = /favicon.svg { try_files \$uri =404; }
         location /pictures/ { alias $RUN/pictures/; add_header Content-Security-Policy "default-src 'none'; sandbox"; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; }
+        # What was uploaded is neither shown nor run at our addresses; a page may play it.
+        location /samples/ { alias $RUN/samples/; add_header Content-Disposition attachment; add_header Content-Security-Policy "default-src 'none'; sandbox"; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; }
+        # Files that were bought: asked for by the application alone, once it has said who gets which.
+        location /files-that-were-bought/ { internal; alias $RUN/files/; add_header Content-Security-Policy "default-src 'none'; sandbox"; add_header X-Content-Type-Options nosniff; add_header Referrer-Policy no-referrer; add_header Cross-Origin-Resource-Policy same-origin; add_header X-Robots-Tag noindex; }
+        location ~ ^/api/shops/[^/]+/uploads/[0-9]+\$ {
+            client_max_body_size 6m;
+            include /etc/nginx/fastcgi_params;
+            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param HTTP_PROXY "";
+        }
         location ~ ^/api/shops/[^/]+/(?:pictures|looks/icons|reports)\$ {
             client_max_body_size 12m;
             include /etc/nginx/fastcgi_params;

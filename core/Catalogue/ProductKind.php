@@ -17,7 +17,7 @@ enum ProductKind: string
     /** @return list<self> those that can be sold */
     public static function sold(): array
     {
-        return [self::Physical, self::Service, self::Donation, self::Partner];
+        return [self::Physical, self::Digital, self::Service, self::Donation, self::Partner];
     }
 
     /** @return list<self> those that have a price here, and so can be part of a quote */
@@ -42,7 +42,7 @@ enum ProductKind: string
     {
         return match ($this) {
             self::Physical => 'Goods',
-            self::Digital => 'File',
+            self::Digital => 'Files',
             self::Service => 'Service',
             self::Donation => 'Donation',
             self::GiftCard => 'Gift card',
@@ -68,7 +68,7 @@ enum ProductKind: string
     {
         return match ($this) {
             self::Physical => [ProductPart::Price, ProductPart::Sale, ProductPart::Tax, ProductPart::Shipping, ProductPart::Stock, ProductPart::Variants],
-            self::Digital => [ProductPart::Price, ProductPart::Sale, ProductPart::Tax, ProductPart::Variants],
+            self::Digital => [ProductPart::Price, ProductPart::Files, ProductPart::Sale, ProductPart::Tax, ProductPart::Variants],
             self::Service => [ProductPart::Price, ProductPart::Dates, ProductPart::Sale, ProductPart::Tax, ProductPart::Stock, ProductPart::Variants],
             self::Donation => [ProductPart::Price, ProductPart::Amounts, ProductPart::Thanks],
             self::GiftCard => [ProductPart::Price, ProductPart::Amounts],

@@ -17,6 +17,7 @@ enum ProductPart: string
     case Dates = 'dates';
     case Price = 'price';
     case Addresses = 'addresses';
+    case Files = 'files';
 
     /** @return list<string> the fields of the form that belong to it */
     public function fields(): array
@@ -32,6 +33,7 @@ enum ProductPart: string
             self::Dates => ['begins', 'ends', 'place'],
             self::Price => ['price'],
             self::Addresses => ['addresses'],
+            self::Files => ['files', 'sample', 'download_days', 'download_times'],
         };
     }
 
@@ -49,6 +51,7 @@ enum ProductPart: string
             self::Dates => 'date and place',
             self::Price => 'price',
             self::Addresses => 'the addresses at partners',
+            self::Files => 'files',
         };
     }
 }

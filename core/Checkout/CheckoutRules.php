@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace PaperKite\Checkout;
 
+use PaperKite\Download\DownloadTerms;
+
 /** How a shop's checkout asks, and where it leads. */
 final readonly class CheckoutRules
 {
@@ -26,6 +28,7 @@ final readonly class CheckoutRules
         public ?string $afterPaying = null,
         public ?string $afterCancelling = null,
         public array $hosts = [],
+        public DownloadTerms $downloads = new DownloadTerms,
     ) {}
 
     /**

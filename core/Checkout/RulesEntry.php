@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace PaperKite\Checkout;
 
+use PaperKite\Download\DownloadTerms;
 use PaperKite\Text\FieldErrors;
 use PaperKite\Text\FormInput;
 
@@ -35,6 +36,7 @@ final readonly class RulesEntry
             self::address($typed, 'after_paying', $hosts, $wrong),
             self::address($typed, 'after_cancelling', $hosts, $wrong),
             $hosts,
+            (new DownloadTerms)->with(DownloadTerms::daysIn($typed, $wrong), DownloadTerms::timesIn($typed, $wrong)),
         );
 
         return new self($wrong->all(), $wrong->all() === [] ? $rules : null);

@@ -40,6 +40,14 @@ final readonly class Balance
         return new self($lines, $step->shipping === null ? $this->shipping : $this->shipping->after($step->shipping), $this->left->minus($step->amount));
     }
 
+    /** @return list<int> ids of lines of which nothing is left after a step that gave back of them */
+    public function usedUpBy(GivenBack $step): array
+    {
+        $after = $this->after($step)->lines;
+
+        return array_values(array_filter(array_keys($step->lines), static fn (int $id): bool => $after[$id]->pieces === 0 || $after[$id]->portion->amount->isZero()));
+    }
+
     /** All that is left: every piece, and shipping. */
     public function everything(): Wish
     {

@@ -31,6 +31,8 @@ enum PhraseGroup: string
     case Waiting = 'waiting';
     case Thanks = 'thanks';
     case Order = 'order';
+    case Download = 'download';
+    case SampleOf = 'sample';
     case Account = 'account';
     case Link = 'link';
     case Stock = 'stock';
@@ -46,6 +48,9 @@ enum PhraseGroup: string
     case Cancelled = 'mail.cancelled';
     case Refunded = 'mail.refunded';
     case Moved = 'mail.moved';
+    case Files = 'mail.files';
+    case DownloadsMail = 'mail.downloads';
+    case NewVersion = 'mail.new_version';
     case BackMail = 'mail.back';
     case SignIn = 'mail.sign_in';
     case OrderLink = 'mail.order_link';
@@ -85,6 +90,8 @@ enum PhraseGroup: string
             self::Waiting => 'While a payment is not confirmed',
             self::Thanks => 'Thank-you page',
             self::Order => 'State of an order',
+            self::Download => 'Download page',
+            self::SampleOf => 'Samples',
             self::Account => 'Orders of a shopper',
             self::Link => 'After a link by mail',
             self::Stock => 'What there is of goods',
@@ -100,6 +107,9 @@ enum PhraseGroup: string
             self::Cancelled => 'Mail: cancelled',
             self::Refunded => 'Mail: refunded',
             self::Moved => 'Mail: moved date',
+            self::Files => 'Mails with files',
+            self::DownloadsMail => 'Mail: fresh link to files',
+            self::NewVersion => 'Mail: new version of a file',
             self::BackMail => 'Mail: back in stock',
             self::SignIn => 'Mail: link to sign in',
             self::OrderLink => 'Mail: link to an order',

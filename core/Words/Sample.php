@@ -13,6 +13,8 @@ enum Sample: string
     case Cancelled = 'cancelled';
     case Refunded = 'refunded';
     case Moved = 'moved';
+    case Downloads = 'downloads';
+    case NewVersion = 'new_version';
     case SignIn = 'sign_in';
 
     public function label(): string
@@ -24,6 +26,8 @@ enum Sample: string
             self::Cancelled => 'Mail: cancelled',
             self::Refunded => 'Mail: refunded',
             self::Moved => 'Mail: moved date',
+            self::Downloads => 'Mail: link to files',
+            self::NewVersion => 'Mail: new version',
             self::SignIn => 'Mail: link',
         };
     }

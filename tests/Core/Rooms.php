@@ -24,6 +24,7 @@ final class Rooms
         'Clicks' => ['Carts', 'Database', 'Models', 'Partners', 'Results', 'Time'],
         'Database' => [],
         'Deleting' => ['Changes', 'Database', 'Looks', 'Models', 'Time'],
+        'Downloads' => ['Database', 'Messages', 'Models', 'Text', 'Time'],
         'Embed' => ['Database', 'Looks', 'Models', 'Partners', 'Shopfront'],
         'Erasing' => ['Models', 'Time'],
         'Files' => [],
@@ -45,11 +46,13 @@ final class Rooms
         'Queue' => ['Operator', 'Time'],
         'Refunds' => ['Database', 'Fulfilment', 'Messages', 'Models', 'Payments', 'Time'],
         'Results' => ['Database', 'Models', 'Time'],
+        'Samples' => ['Models', 'Pictures', 'Time', 'Uploads'],
         'Shopfront' => ['Carts', 'Models', 'Time'],
         'Shoppers' => ['Carts', 'Database', 'Messages', 'Models', 'Text', 'Time'],
         'Shops' => ['Changes', 'Database', 'Models'],
         'Text' => [],
         'Time' => ['Files'],
+        'Uploads' => ['Database', 'Models', 'Text', 'Time'],
     ];
 
     /** @return iterable<Rule> */

@@ -32,6 +32,7 @@ final class MangledFormsTest extends TestCase
     use TakesOrders;
 
     private const PRODUCT = [
+        'files' => [['id' => 1, 'variant' => 'wrap-s']], 'sample' => 1, 'download_days' => '14', 'download_times' => '',
         'addresses' => [['by' => 'reference', 'marketplace_id' => 1, 'text' => '90210', 'price' => '9.80', 'is_fallback' => true, 'category' => 'Lamps']], 'text_by' => '2026-09-01', 'name' => 'Beeswax food wrap', 'sku' => 'wrap', 'is_draft' => false, 'kind' => 'service', 'least' => '2.00', 'most' => '', 'suggested' => '5, 10', 'begins' => '2026-05-01T10:00', 'ends' => '2026-05-01T13:00', 'place' => 'Weir Cottage',
         'asks_attendees' => true, 'parcel_address' => 'optional', 'thanks' => 'In spring.', 'summary' => '<p>Short.</p>', 'description' => '', 'price' => '7.00', 'sale_price' => '6.00', 'sale_from' => '2026-05-01T00:00', 'sale_until' => '',
         'cost' => '', 'tax_class' => '', 'weight' => '60', 'weight_unit' => 'g', 'shipping_first' => '2.00', 'shipping_more' => '', 'picture' => 'food-wrap', 'tracks_stock' => true, 'stock' => '5', 'stock_seen' => 5,
@@ -149,6 +150,7 @@ final class MangledFormsTest extends TestCase
         $quay = $this->marketplace($this->shop, ['name' => 'Quay '.Marketplace::query()->count(), 'hosts' => ['quay'.Marketplace::query()->count().'.example']]);
         $market = ['rates' => [['category' => 'Lamps', 'rate' => '4.5', 'from' => '2026-01-01', 'until' => '2026-12-31']]] + self::sent(MarketplaceForm::of($quay->load([...Marketplace::READ_WITH, 'rates'])));
         $report = $this->report($quay);
+        $file = $this->soldFile($goods);
         $layout = ['columns' => ['day' => 'Date', 'sub_id' => 'Sub ID', 'commission' => 'Commission'], 'mark' => ',', 'order' => 'day', 'encoding' => 'UTF-8', 'separator' => ';'];
 
         return [
@@ -177,6 +179,10 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/looks/trial' => ['looks/trial', $this->lookEntry()],
             'put /shops/{shop}/looks/{look}' => ["looks/{$look->id}", $this->lookEntry()],
             'post /shops/{shop}/looks/{look}/away' => ["looks/{$spare->id}/away", ['is_away' => true]],
+            'post /shops/{shop}/uploads' => ['uploads', ['name' => 'guide.pdf', 'bytes' => 12]],
+            'post /shops/{shop}/files' => ['files', ['upload' => $this->stored($this->shop)->id]],
+            'post /shops/{shop}/files/{file}/versions' => ["files/{$file->id}/versions", ['upload' => $this->stored($this->shop)->id, 'is_for_earlier' => true]],
+            'post /shops/{shop}/samples' => ['samples', ['upload' => null, 'file' => $file->id, 'pages' => 2]],
             'post /shops/{shop}/products/check' => ['products/check', self::PRODUCT],
             'post /shops/{shop}/products' => ['products', self::PRODUCT],
             'put /shops/{shop}/products/{product}' => ["products/{$goods->id}", self::PRODUCT],
@@ -197,7 +203,7 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/rules/first-zone' => ['rules/first-zone', ['fee' => '4.90']],
             'post /shops/{shop}/rules/first-rate' => ['rules/first-rate', ['class' => 'reduced', 'rate' => '7']],
             'post /shops/{shop}/rules/trial' => ['rules/trial', ['rules' => self::RULES, 'sample' => ['amount' => '25.00', 'weight' => '900', 'pieces' => '2', 'country' => 'IE', 'tax_class' => 'standard']]],
-            'put /shops/{shop}/checkout' => ['checkout', ['company' => 'off', 'postcode' => 'optional', 'phone' => 'required', 'comment' => 'off', 'coupon_place' => 'cart', 'terms' => '<p>Fair.</p>', 'policy' => '', 'hosts' => ['www.fern.example'], 'after_paying' => 'https://www.fern.example/thanks', 'after_cancelling' => '']],
+            'put /shops/{shop}/checkout' => ['checkout', ['company' => 'off', 'postcode' => 'optional', 'phone' => 'required', 'comment' => 'off', 'coupon_place' => 'cart', 'terms' => '<p>Fair.</p>', 'policy' => '', 'hosts' => ['www.fern.example'], 'after_paying' => 'https://www.fern.example/thanks', 'after_cancelling' => '', 'download_days' => '30', 'download_times' => '5']],
             'post /shops/{shop}/coupons' => ['coupons', $code],
             'put /shops/{shop}/coupons/{coupon}' => ["coupons/{$coupon->id}", $code],
             'put /shops/{shop}/open-links' => ['open-links', ['to' => 'cart']],

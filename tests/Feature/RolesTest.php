@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Download;
 use App\Models\Invitation;
+use App\Models\Order;
 use App\Models\PartnerReport;
 use App\Models\Person;
+use App\Models\Sample;
 use App\Models\Shop;
+use App\Models\StoredFile;
 use App\Text\Secrets;
+use App\Uploads\BeginUpload;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
+use PaperKite\Download\FileName;
+use PaperKite\Download\FileSize;
 use PaperKite\People\Ability;
 use PaperKite\People\Role;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -75,12 +82,14 @@ final class RolesTest extends TestCase
         $this->placement($this->offer($this->product($shop)));
         $there = [
             '{priceTable}' => $shop->priceTables()->create(['name' => 'Jars'])->id, '{shelf}' => $shop->shelves()->create(['name' => 'Hive', 'density' => 'cards', 'onwards' => 'stay'])->id, '{displayPlacement}' => $this->display($shop)->id, '{coupon}' => $shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100])->id, '{marketplace}' => ($marketplace = $this->marketplace($shop))->id, '{report}' => $this->report($marketplace)->id, '{address}' => $this->partnerProduct($shop, [], $marketplace)->addresses()->sole()->id,
-            '{order}' => $this->held($shop, $shop->products()->firstOrFail(), 1)->number,
+            '{order}' => ($order = $this->held($shop, $shop->products()->firstOrFail(), 1))->number, '{download}' => $this->link($order)->id,
+            '{upload}' => $this->begun($shop)->id, '{file}' => $this->soldFile($shop->products()->firstOrFail())->id, '{sample}' => $this->sample($shop)->id,
         ];
 
         foreach (self::routes() as $name => $route) {
             // The forms are blank: whoever is let in is refused by what they hold, or finds nothing to change.
             // What may be dropped is there again for the next one.
+            $there['{upload}'] = StoredFile::query()->whereKey($there['{upload}'])->first()->id ?? $this->begun($shop)->id;
             $there['{report}'] = PartnerReport::query()->whereKey($there['{report}'])->first()->id ?? $this->report($marketplace)->id;
             $status = $this->actingAs($asking)->json(strtok($name, ' ') ?: '', $this->console('/'.strtr($this->filled($route->uri(), $shop), array_map(strval(...), $there))))->getStatusCode();
             $may = $role->may($this->abilityOf($route));
@@ -163,5 +172,20 @@ final class RolesTest extends TestCase
         }
 
         return $routes;
+    }
+
+    private function begun(Shop $shop): StoredFile
+    {
+        return app(BeginUpload::class)($shop, null, FileName::of('guide.pdf'), FileSize::of(12));
+    }
+
+    private function sample(Shop $shop): Sample
+    {
+        return $shop->samples()->create(['kind' => 'audio', 'state' => 'ready', 'pages' => 0, 'file' => 'bees.mp3', 'pictures' => [], 'created_at' => now(), 'free_since' => now()]);
+    }
+
+    private function link(Order $order): Download
+    {
+        return $order->downloads()->create(['shop_id' => $order->shop_id, 'order_line_id' => $order->lines()->firstOrFail()->id, 'turn' => 1, 'digest' => str_repeat('a', 64), 'until' => now()->addDay(), 'most' => 1, 'created_at' => now()]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Changes\Editing;
+use App\Downloads\AddFile;
 use App\Finding\Kind;
 use App\Finding\WriteWords;
 use App\Models\DisplayPlacement;
@@ -14,16 +15,22 @@ use App\Models\PartnerReport;
 use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
+use App\Models\ProductFile;
 use App\Models\Shop;
+use App\Models\StoredFile;
 use App\Offers\FreshCode;
 use App\Offers\PlaceDisplay;
 use App\Offers\PlaceOffer;
 use App\PartnerReports\StoreReport;
 use App\Partners\SaveMarketplace;
 use App\Text\Secrets;
+use App\Uploads\BeginUpload;
+use App\Uploads\TakePart;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Catalogue\Drawing;
 use PaperKite\Catalogue\ProductKind;
+use PaperKite\Download\FileName;
+use PaperKite\Download\FileSize;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
@@ -138,6 +145,30 @@ trait Makes
         }
 
         return $product;
+    }
+
+    /** A file of a shop as it came, whole. */
+    protected function stored(Shop $shop, string $bytes = 'twelve months of bees', string $name = 'guide.pdf'): StoredFile
+    {
+        $begun = app(BeginUpload::class)($shop, null, FileName::of($name), FileSize::of(strlen($bytes)));
+        for ($offset = 0; $offset < strlen($bytes); $offset += FileSize::PART) {
+            $part = substr($bytes, $offset, FileSize::PART);
+            $stream = fopen('php://memory', 'w+b') ?: self::fail('There is no memory.');
+            fwrite($stream, $part);
+            $begun = app(TakePart::class)($begun, $offset, hash('sha256', $part, true), $stream);
+        }
+
+        return $begun;
+    }
+
+    /** Of a product that it is sold with. */
+    protected function soldFile(Product $product, string $bytes = 'twelve months of bees', string $name = 'guide.pdf'): ProductFile
+    {
+        $shop = Shop::query()->findOrFail($product->shop_id);
+        $file = app(AddFile::class)($shop, $this->stored($shop, $bytes, $name));
+        $file->update(['product_id' => $product->id, 'position' => $product->files()->count(), 'free_since' => null]);
+
+        return $file;
     }
 
     /** @return array<string, mixed> a form as it is sent */

@@ -14,6 +14,7 @@ use App\Http\Console\Once\OnlyOnce;
 use App\Http\Console\Partners\PriceAct;
 use App\Models\ReportState;
 use App\Models\SaleStands;
+use App\Models\SampleState;
 use App\Offers\OfferSort;
 use App\PartnerReports\EarningsBy;
 use OpenApi\Attributes as OA;
@@ -24,6 +25,8 @@ use PaperKite\Catalogue\WeightUnit;
 use PaperKite\Checkout\CouponPlace;
 use PaperKite\Checkout\Demand;
 use PaperKite\Checkout\Missing;
+use PaperKite\Download\LinkState;
+use PaperKite\Download\SampleKind;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Look\Font;
 use PaperKite\Look\Icon;
@@ -114,6 +117,9 @@ use PaperKite\Text\DecimalMark;
         new OA\Schema(schema: 'StalePrice', type: 'string', enum: StalePrice::class),
         new OA\Schema(schema: 'PriceState', type: 'string', enum: PriceState::class),
         new OA\Schema(schema: 'PriceAct', type: 'string', enum: PriceAct::class),
+        new OA\Schema(schema: 'SampleKind', type: 'string', enum: SampleKind::class),
+        new OA\Schema(schema: 'SampleState', type: 'string', enum: SampleState::class),
+        new OA\Schema(schema: 'LinkState', type: 'string', enum: LinkState::class),
         new OA\Schema(schema: 'ReportState', type: 'string', enum: ReportState::class),
         new OA\Schema(schema: 'SaleStands', type: 'string', enum: SaleStands::class),
         new OA\Schema(schema: 'CreditedBy', type: 'string', enum: CreditedBy::class),
@@ -150,6 +156,10 @@ use PaperKite\Text\DecimalMark;
         new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'marketplace', name: 'marketplace', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'upload', name: 'upload', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'file', name: 'file', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'sample', name: 'sample', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'download', name: 'download', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'report', name: 'report', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'shelf', name: 'shelf', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'table', name: 'priceTable', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Headers of every answer to a seller's browser. */
 final readonly class ConsoleHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; "
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; media-src 'self'; font-src 'self'; connect-src 'self'; "
         ."frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** @param  Closure(Request): Response  $next */

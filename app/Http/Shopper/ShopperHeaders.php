@@ -21,7 +21,7 @@ final readonly class ShopperHeaders
         $nonce = Vite::useCspNonce();
         $response = $next($request);
         // A form's redirect is held to form-action as well, and paying leads to the provider's page.
-        $policy = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self'; font-src 'self'; connect-src 'self'; "
+        $policy = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self'; media-src 'self'; font-src 'self'; connect-src 'self'; "
             .rtrim("form-action 'self' {$this->provider->origin()}")."; base-uri 'none'; frame-ancestors 'none'";
         foreach ([
             'Content-Security-Policy' => $policy,

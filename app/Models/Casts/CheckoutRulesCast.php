@@ -11,6 +11,7 @@ use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\CheckoutRules;
 use PaperKite\Checkout\CouponPlace;
 use PaperKite\Checkout\Demand;
+use PaperKite\Download\DownloadTerms;
 
 /**
  * A shop's checkout rules as JSON in one column.
@@ -28,7 +29,7 @@ final class CheckoutRulesCast implements CastsAttributes
         if (! is_string($value)) {
             return new CheckoutRules;
         }
-        /** @var array{demands: array<string, string>, couponPlace: string, terms: string, policy: string, afterPaying: string|null, afterCancelling: string|null, hosts: list<string>} $kept */
+        /** @var array{demands: array<string, string>, couponPlace: string, terms: string, policy: string, afterPaying: string|null, afterCancelling: string|null, hosts: list<string>, downloads?: array{days: int, times: int}} $kept */
         $kept = json_decode($value, true, flags: JSON_THROW_ON_ERROR);
 
         return new CheckoutRules(
@@ -39,6 +40,7 @@ final class CheckoutRulesCast implements CastsAttributes
             $kept['afterPaying'],
             $kept['afterCancelling'],
             $kept['hosts'],
+            new DownloadTerms(...$kept['downloads'] ?? []),
         );
     }
 
@@ -61,6 +63,7 @@ final class CheckoutRulesCast implements CastsAttributes
             'afterPaying' => $value->afterPaying,
             'afterCancelling' => $value->afterCancelling,
             'hosts' => $value->hosts,
+            'downloads' => ['days' => $value->downloads->days, 'times' => $value->downloads->times],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 }

@@ -137,6 +137,11 @@ export interface components {
             /** @description Of the form of answers that is known here. */
             v: number;
         };
+        /**
+         * @description What is true of the interface that pages of other sites ask.
+         * @enum {string}
+         */
+        SampleKind: "picture" | "audio" | "video" | "pages";
         /** @enum {string} */
         ShelfDensity: "rows" | "cards" | "large";
         /** @description A line of the bill below the goods. */
@@ -327,10 +332,7 @@ export interface components {
             is_stressed: boolean;
             widget: components["schemas"]["Widget"];
         };
-        /**
-         * @description What is true of the interface that pages of other sites ask.
-         * @enum {string}
-         */
+        /** @enum {string} */
         WidgetForm: "button" | "price" | "picture" | "story";
         /** @description What is sold, for a widget that shows more than its button. */
         WidgetGoods: {
@@ -340,6 +342,7 @@ export interface components {
             /** @description A whole address; null: none. */
             picture: string | null;
             alt: string;
+            sample: components["schemas"]["WidgetSample"] | null;
         };
         /** @description A mark beside the words, drawn with the colour of the words. */
         WidgetIcon: {
@@ -394,6 +397,15 @@ export interface components {
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
         };
+        /** @description What is shown of goods before they are bought. */
+        WidgetSample: {
+            /** @description What it is, in the shop’s words. */
+            title: string;
+            kind: components["schemas"]["SampleKind"];
+            pictures: components["schemas"]["StoryPicture"][];
+            /** @description Whole address of sound or moving pictures; blank: there are none. */
+            src: string;
+        };
         /** @description Several products, or a category, as its page shows them now: each with its button. */
         WidgetShelf: {
             /** @description Of the placement. */
@@ -427,6 +439,7 @@ export interface components {
             /** @description What sending one costs in the shop’s own country, and why; blank: it is not sent, or nobody can say. */
             shipping: string;
             traits: components["schemas"]["StoryTrait"][];
+            sample: components["schemas"]["WidgetSample"] | null;
         };
         /** @description A price table as its page shows it now: offers side by side, each with its button. */
         WidgetTable: {

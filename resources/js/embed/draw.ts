@@ -1,6 +1,7 @@
 import { element, sheet } from './elements'
 import { partOf, type Part } from './part'
 import { shown as shownPrice } from './price'
+import { sampleOf } from './sample'
 import { SHEET } from './sheet'
 import { shelf, type Turning } from './shelf'
 import { allPrices, storyOf } from './story'
@@ -71,6 +72,7 @@ function single(told: Told, lang: string, act: (event: Event, part: Part) => voi
     goods && element('p', { class: 'name', part: 'name', dir: 'auto' }, goods.name),
     goods?.text ? element('p', { part: 'text', dir: 'auto' }, goods.text) : null,
     part.prices.length > 0 && goods ? element('p', { class: 'price', part: 'price' }, ...part.prices) : null,
+    sampleOf(goods?.sample),
     ...part.asked,
     part.button,
     part.note,

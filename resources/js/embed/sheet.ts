@@ -52,6 +52,10 @@ form{display:contents}
 .rich :is(p,ul,ol,blockquote){margin:0 0 .6em}
 .rich :is(ul,ol){padding-inline-start:1.4em}
 .rich a{color:inherit}
+figure{margin:.4em 0}
+summary{cursor:pointer}
+.page,audio,video{display:block;inline-size:100%;max-inline-size:26em;block-size:auto;margin-block:.4em}
+audio{block-size:2.6em}
 h3{font-size:1.05em;margin:.4em 0}
 .traits{display:grid;gap:4px;margin:0}
 .traits div{display:grid;grid-template-columns:minmax(6em,auto) 1fr;gap:12px}

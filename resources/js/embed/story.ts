@@ -1,4 +1,5 @@
 import { element } from './elements'
+import { sampleOf } from './sample'
 import type { Story, StoryText, Widget } from './told'
 
 /** Elements of a description: no other is made, whatever a shop says. */
@@ -28,6 +29,7 @@ export function storyOf(story: Story, isOne: boolean): DrawnStory {
     ].filter((node) => node !== null),
     below: [
       element('div', { class: 'rich', part: 'text', dir: 'auto' }, ...story.text.map(piece)),
+      sampleOf(story.sample),
       story.shipping ? element('p', { class: 'stock', dir: 'auto' }, story.shipping) : null,
       story.traits.length > 0 ? traits(story) : null,
     ].filter((node) => node !== null),

@@ -29,6 +29,11 @@ foreach ($bill->within as $row) {
 {!! $say->say('mail.calendar', link: "{$link}/calendar.ics") !!}
 
 @endif
+@foreach ($order->lines->filter(fn ($line) => $line->download !== null && $line->download->files->isNotEmpty()) as $line)
+{!! $say->say('mail.files.of', name: $line->name) !!}
+@include('mail.files', ['download' => $line->download])
+
+@endforeach
 @foreach ($order->thanks() as $thanks)
 {!! $thanks !!}
 

@@ -16,6 +16,7 @@
 @if ($each->choices !== '')<p class="stock" dir="auto">{{ $each->choices }}</p>@endif
 <p class="when" data-when dir="auto">{{ $each->when }}</p>
 @if ($product->summary)<div class="rich" dir="auto">{!! $product->summary !!}</div>@endif
+<x-shop.sample :sample="$product->sample" />
 @if ($which = $each->questions->which)
 <div data-variants="{{ json_encode($which->variants, JSON_THROW_ON_ERROR) }}">
 <x-shop.options :options="$which->options" :chosen="$answer->choices[$i] ?? $which->preselected" name="choice[{{ $i }}]" />

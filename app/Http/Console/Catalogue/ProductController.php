@@ -126,6 +126,6 @@ final readonly class ProductController
     {
         $version = $this->edits->version(EditKind::Product, $shop, $product->id);
 
-        return response()->json(ProductFormResource::of($product->refresh()->load(['variants', 'pictures', 'categories', 'addOns.variants', 'addOns.addresses.marketplace.partner', 'addresses.marketplace.hosts', 'addresses.marketplace.partner']), $version, $this->tell->count($product), $shop, $this->clock->moment()), $status);
+        return response()->json(ProductFormResource::of($product->refresh()->load(['variants', 'pictures', 'categories', 'addOns.variants', 'addOns.addresses.marketplace.partner', 'addresses.marketplace.hosts', 'addresses.marketplace.partner', 'files.variant', 'files.versions.stored', 'sample']), $version, $this->tell->count($product), $shop, $this->clock->moment()), $status);
     }
 }

@@ -17,6 +17,7 @@ final readonly class ProductFormResource
     /**
      * @param  list<PictureResource>  $pictures
      * @param  list<ProductResource>  $add_ons
+     * @param  list<ProductFileResource>  $files
      */
     private function __construct(
         #[OA\Property]
@@ -29,6 +30,10 @@ final readonly class ProductFormResource
         public array $pictures,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ProductResource::class))]
         public array $add_ons,
+        #[OA\Property(description: 'That it is sold with, in their order.', type: 'array', items: new OA\Items(ref: ProductFileResource::class))]
+        public array $files,
+        #[OA\Property(description: 'Null: it has none.')]
+        public ?SampleResource $sample,
         #[OA\Property(description: 'Bookings whose shoppers do not know yet that the date or place is another now.')]
         public int $untold,
         #[OA\Property(ref: '#/components/schemas/ProductKind', description: 'What it was before it became a partner’s; null: nothing, or it is none.', nullable: true)]
@@ -44,6 +49,8 @@ final readonly class ProductFormResource
             ProductForm::of($product, $shop->zone()),
             array_values($product->pictures->map(PictureResource::of(...))->all()),
             array_values($product->addOns->map(static fn (Product $other) => ProductResource::of($other, $at))->all()),
+            array_values($product->files->map(ProductFileResource::of(...))->all()),
+            $product->sample === null ? null : SampleResource::of($product->sample),
             $untold,
             $product->kind->isElsewhere() ? $product->own_kind : null,
         );

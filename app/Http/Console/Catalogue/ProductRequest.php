@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Catalogue;
 
+use App\Catalogue\KnownFiles;
 use App\Catalogue\ProductExtras;
 use App\Catalogue\TakenSkus;
 use App\Models\Product;
@@ -51,7 +52,15 @@ final class ProductRequest extends FormRequest
 
     public function extras(): ProductExtras
     {
-        return once(fn (): ProductExtras => ProductExtras::of($this->typed(), app(ReadMarketplaces::class)($this->shop())));
+        return once(fn (): ProductExtras => ProductExtras::of($this->typed(), app(ReadMarketplaces::class)($this->shop()), KnownFiles::named($this->typed(), $this->shop(), $this->ofProduct())));
+    }
+
+    /** @return int the product whose form it is; 0: a new one's */
+    private function ofProduct(): int
+    {
+        $product = $this->route('product');
+
+        return $product instanceof Product ? $product->id : $this->integer('except');
     }
 
     private function typed(): FormInput

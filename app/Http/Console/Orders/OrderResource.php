@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Orders;
 
+use App\Models\Download;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Payment;
@@ -12,6 +13,7 @@ use App\Models\Refund;
 use DateTimeZone;
 use OpenApi\Attributes as OA;
 use PaperKite\Order\GoodsState;
+use PaperKite\Time\Moment;
 
 #[OA\Schema(schema: 'Order')]
 final readonly class OrderResource
@@ -21,6 +23,7 @@ final readonly class OrderResource
      * @param  list<GoodsStateResource>  $next
      * @param  list<OrderStepResource>  $steps
      * @param  list<RefundResource>  $refunds
+     * @param  list<DownloadResource>  $downloads
      */
     private function __construct(
         #[OA\Property]
@@ -55,6 +58,8 @@ final readonly class OrderResource
         public ?RefundableResource $refundable,
         #[OA\Property(description: 'Null where it can’t be cancelled.')]
         public ?CancellingResource $cancelling,
+        #[OA\Property(description: 'Links to files that were bought.', type: 'array', items: new OA\Items(ref: DownloadResource::class))]
+        public array $downloads,
         #[OA\Property(description: 'Of the seller, for themselves; blank where there is none.')]
         public string $note,
         #[OA\Property(description: 'Of the note: the version that a change of it begins with.')]
@@ -62,7 +67,7 @@ final readonly class OrderResource
     ) {}
 
     /** @param  Order  $order  with all that `ShowOrder` reads */
-    public static function of(Order $order, int $version, DateTimeZone $zone): self
+    public static function of(Order $order, int $version, DateTimeZone $zone, Moment $now): self
     {
         return new self(
             number: $order->number,
@@ -86,6 +91,7 @@ final readonly class OrderResource
             refunds: array_values($order->refunds->map(static fn (Refund $refund): RefundResource => RefundResource::of($order, $refund))->all()),
             refundable: RefundableResource::of($order),
             cancelling: CancellingResource::of($order),
+            downloads: array_values($order->downloads->map(static fn (Download $download): DownloadResource => DownloadResource::of($download, $now))->all()),
             note: $order->note,
             version: $version,
         );

@@ -32,6 +32,10 @@ final readonly class CheckoutRulesResource
         public string $after_paying,
         #[OA\Property]
         public string $after_cancelling,
+        #[OA\Property(description: 'For how long a link to files works.')]
+        public string $download_days,
+        #[OA\Property(description: 'How often each file may be downloaded by it.')]
+        public string $download_times,
         #[OA\Property(description: 'Counts the changes that sellers make.')]
         public int $version,
     ) {}
@@ -48,6 +52,8 @@ final readonly class CheckoutRulesResource
             $form->hosts,
             $form->after_paying,
             $form->after_cancelling,
+            $form->download_days,
+            $form->download_times,
             $version,
         );
     }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shop;
 
+use App\Models\Download;
+use App\Models\DownloadFile;
+use App\Models\FileVersion;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\OrderStep;
+use App\Models\ProductFile;
 use App\Models\Refund;
 use App\Models\RefundLine;
 use App\Models\Shop;
@@ -26,11 +30,14 @@ final readonly class SampleOrder
         public Order $order,
         public OrderStep $step,
         public Refund $refund,
+        /** A link to the booklet about it. */
+        public Download $download,
     ) {}
 
     public static function in(Shop $shop, CarbonImmutable $at): self
     {
         $line = new OrderLine(['id' => 1, 'order_id' => 1, 'product_id' => 0, 'variant_id' => null, 'sku' => 'honey-340', 'name' => 'Heather honey, 340 g', 'choices' => '', 'picture' => Drawing::HoneyJar->path(), 'quantity' => 2, 'back_ordered' => 0, 'unit_minor' => 980, 'subtotal_minor' => 1960, 'discount_minor' => 196, 'tax_minor' => 330, 'because' => null, 'kind' => ProductKind::Physical, 'thanks' => null, 'attendees' => null, 'begins_at' => null, 'ends_at' => null, 'place' => '', 'event_sequence' => 0]);
+        $line->setRelation('download', null);
         $order = new Order([
             'id' => 1, 'shop_id' => $shop->id, 'checkout_id' => 0, 'number' => 1042, 'token' => 'a-sample', 'email' => 'ada@letters.example', 'name' => 'Ada Nwosu-Reed', 'company' => '', 'street' => '12 Chandler Court', 'postcode' => 'VT1 9DD', 'town' => 'Tarnmouth', 'country' => 'GB', 'phone' => '', 'comment' => 'Please ring twice.',
             'currency' => $shop->currency, 'items_minor' => 1960, 'discount_minor' => 196, 'shipping_minor' => 390, 'tax_minor' => 403, 'shipping_tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 2154, 'due_now_minor' => 2154, 'profit_minor' => 0,
@@ -44,6 +51,16 @@ final readonly class SampleOrder
             new RefundLine(['order_line_id' => null, 'pieces' => 0, 'net_minor' => 390, 'discount_minor' => 0, 'tax_minor' => 73]),
         ]));
 
-        return new self($order, new OrderStep(['carrier' => 'Tarn Parcel', 'tracking' => 'https://parcels.example/1042']), $refund);
+        return new self($order, new OrderStep(['carrier' => 'Tarn Parcel', 'tracking' => 'https://parcels.example/1042']), $refund, self::download($at));
+    }
+
+    private static function download(CarbonImmutable $at): Download
+    {
+        $version = new FileVersion(['number' => 1, 'name' => 'heather-honey.pdf', 'is_for_earlier' => false]);
+        $file = new DownloadFile(['version' => 1]);
+        $file->setRelation('file', (new ProductFile(['id' => 1, 'version' => 1]))->setRelation('versions', new Collection([$version])));
+        $download = new Download(['order_line_id' => 0, 'turn' => 1, 'until' => $at->addDays(30), 'most' => 5]);
+
+        return $download->setRelation('files', new Collection([$file]))->setRelation('line', new OrderLine(['name' => 'Heather honey, the booklet', 'choices' => '']));
     }
 }

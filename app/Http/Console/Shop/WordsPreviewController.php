@@ -7,6 +7,7 @@ namespace App\Http\Console\Shop;
 use App\Http\Input;
 use App\Messages\Letter;
 use App\Messages\ShopperLetters;
+use App\Models\MessageKind;
 use App\Models\OrderLine;
 use App\Models\Shop;
 use App\Time\Clock;
@@ -51,6 +52,8 @@ final readonly class WordsPreviewController
             Sample::Cancelled => $letters->cancelled($order->order),
             Sample::Refunded => $letters->refunded($order->order, $order->refund),
             Sample::SignIn => $letters->signIn("{$shop->base()}/link/a-sample"),
+            Sample::Downloads => $letters->download($order->order, $order->download, MessageKind::Downloads),
+            Sample::NewVersion => $letters->download($order->order, $order->download, MessageKind::NewVersion),
             Sample::Moved => $letters->moved($order->order, new OrderLine(['name' => 'Skep making, a morning', 'choices' => 'First Saturday']), '6 Jun 2026, 10:00 to 13:00, Weir Cottage'),
         };
     }

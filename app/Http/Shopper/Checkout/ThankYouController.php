@@ -39,7 +39,7 @@ final readonly class ThankYouController
 
     public function show(Request $request, Shop $shop, string $token): Response
     {
-        $order = $this->order($shop, $token)->load(['lines.product', 'lines.variant', 'payments']);
+        $order = $this->order($shop, $token)->load(['lines.product', 'lines.variant', 'lines.download.files', 'payments']);
 
         return response()->view('shop.thanks', [
             'shop' => $shop,

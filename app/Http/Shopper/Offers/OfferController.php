@@ -119,6 +119,6 @@ final readonly class OfferController
     private function withGoods(Placement $placement): void
     {
         $lines = new Collection($placement->offer->lines->all());
-        $lines->load(['product.variants.picture', 'product.pictures', 'variant.picture', ...($placement->offer->leadsOut() ? ['product.addresses.marketplace.partner', 'product.addresses.marketplace.hosts'] : [])]);
+        $lines->load(['product.variants.picture', 'product.pictures', 'product.sample', 'variant.picture', ...($placement->offer->leadsOut() ? ['product.addresses.marketplace.partner', 'product.addresses.marketplace.hosts'] : [])]);
     }
 }

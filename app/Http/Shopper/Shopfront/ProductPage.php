@@ -54,7 +54,7 @@ final readonly class ProductPage
      */
     private function page(Request $request, Shop $shop, Product $product, ?array $choices, string $quantity, string $code, array $errors, int $status): Response
     {
-        $product->load(['variants.picture', 'pictures', 'addresses.marketplace.partner', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
+        $product->load(['variants.picture', 'pictures', 'sample', 'addresses.marketplace.partner', 'addOns' => fn (Relation $addOns) => $addOns->where('is_draft', false)->with('variants')]);
         $at = $this->clock->moment();
         $questions = Questions::ofProduct($product, $at, $shop);
         $variants = $questions->which->variants ?? [];

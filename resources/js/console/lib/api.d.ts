@@ -418,6 +418,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make a file for a product of an upload that is whole
+         * @description It belongs to a product once its form is saved. Made once, however often it is asked for.
+         */
+        post: operations["addFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/files/{file}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sell another version of a file from now on */
+        post: operations["replaceFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/find": {
         parameters: {
             query?: never;
@@ -1088,6 +1125,43 @@ export interface paths {
          * @description What is held is let go, what was taken goes back.
          */
         post: operations["cancelOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/orders/{number}/downloads/{download}/fresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Mail a fresh link to files
+         * @description Its days and downloads begin anew; the one before leads nowhere.
+         */
+        post: operations["sendFreshLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/orders/{number}/downloads/{download}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End a link to files */
+        post: operations["stopLink"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1944,6 +2018,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/samples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make a sample
+         * @description Of an upload, or of a file that is sold. It belongs to a product once its form is saved. Pages are drawn in the queue.
+         */
+        post: operations["addSample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/samples/{sample}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A sample, and whether it can be shown yet */
+        get: operations["sample"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/shelves": {
         parameters: {
             query?: never;
@@ -2048,6 +2159,42 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/uploads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin to upload a file */
+        post: operations["beginUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/uploads/{upload}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far a file has come */
+        get: operations["upload"];
+        /** Send the next part of a file */
+        put: operations["uploadPart"];
+        post?: never;
+        /** Drop a file that did not come whole */
+        delete: operations["dropUpload"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2330,6 +2477,10 @@ export interface components {
             hosts: string[];
             after_paying: string;
             after_cancelling: string;
+            /** @description For how long a link to files works. */
+            download_days: string;
+            /** @description How often each file may be downloaded by it. */
+            download_times: string;
             /** @description Counts the changes that sellers make. */
             version: number;
         };
@@ -2347,6 +2498,10 @@ export interface components {
             hosts: string[];
             after_paying: string;
             after_cancelling: string;
+            /** @description For how long a link to files works. */
+            download_days: string;
+            /** @description How often each file may be downloaded by it. */
+            download_times: string;
         };
         /** @description One of a short list. */
         Choice: {
@@ -2541,6 +2696,28 @@ export interface components {
         DisplayPlaceList: {
             items: components["schemas"]["DisplayPlace"][];
         };
+        /** @description The link to the files of a line that was bought. */
+        Download: {
+            id: number;
+            /** @description Of the goods. */
+            name: string;
+            state: components["schemas"]["LinkState"];
+            state_label: string;
+            /** Format: date-time */
+            until: string;
+            /** @description Downloads of each file. */
+            most: number;
+            files: components["schemas"]["DownloadedFile"][];
+        };
+        DownloadedFile: {
+            name: string;
+            /** @description That the shopper gets. */
+            version: number;
+            /** @description Downloads by the link as it is now. */
+            used: number;
+            /** @description When it was downloaded, the last first, by earlier links, too; ten at most. */
+            at: string[];
+        };
         /** @enum {string} */
         Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "lantern" | "blanket" | "watering-can" | "parcel" | "kite";
         DrawingChoice: {
@@ -2626,6 +2803,24 @@ export interface components {
             label: string;
             before: string;
             after: string;
+        };
+        /** @description A file as the form of the product holds it that is sold with it. */
+        FileEntry: {
+            id: number;
+            /** @description SKU of the variant that it belongs to, as this form spells it; blank: every one. */
+            variant: string;
+        };
+        FileVersion: {
+            number: number;
+            name: string;
+            /** @description As people read it. */
+            size: string;
+            /** Format: date-time */
+            created_at: string;
+            /** @description Whether who bought an earlier one gets it, too. */
+            is_for_earlier: boolean;
+            /** @description SHA-256 in hexadecimal digits. */
+            sha256: string;
         };
         Finding: {
             severity: components["schemas"]["Severity"];
@@ -2747,6 +2942,8 @@ export interface components {
             /** @description Why it can’t be had just now, in a sentence; blank where it can. */
             caution: string;
         };
+        /** @enum {string} */
+        LinkState: "open" | "expired" | "stopped";
         /** @description What forms choose from in every shop. */
         Lists: {
             drawings: components["schemas"]["DrawingChoice"][];
@@ -3199,6 +3396,8 @@ export interface components {
             refunds: components["schemas"]["Refund"][];
             refundable: components["schemas"]["Refundable"] | null;
             cancelling: components["schemas"]["Cancelling"] | null;
+            /** @description Links to files that were bought. */
+            downloads: components["schemas"]["Download"][];
             /** @description Of the seller, for themselves; blank where there is none. */
             note: string;
             /** @description Of the note: the version that a change of it begins with. */
@@ -3691,6 +3890,32 @@ export interface components {
             variants: components["schemas"]["VariantEntry"][];
             /** @description Where it is to be had, while a partner sells it. */
             addresses: components["schemas"]["AddressEntry"][];
+            /** @description That it is sold with, in their order. */
+            files: components["schemas"]["FileEntry"][];
+            /** @description Id of what is shown of it before it is bought; null: nothing. */
+            sample: number | null;
+            /** @description For how long a link to its files works; blank: as the shop says. */
+            download_days: string;
+            /** @description How often each file may be downloaded; blank: as the shop says. */
+            download_times: string;
+        };
+        /** @description A file that a product is sold with. */
+        ProductFile: {
+            id: number;
+            name: string;
+            /**
+             * @description As people read it.
+             * @example 4.2 MB
+             */
+            size: string;
+            /** @description That is sold now, from 1. */
+            version: number;
+            /** @description The last first. */
+            versions: components["schemas"]["FileVersion"][];
+            /** @description Whether its first pages can be shown as a sample. */
+            has_pages: boolean;
+            /** @description Buyers who would be told of a new version. */
+            buyers: number;
         };
         /** @description A product as its form holds it, with what its form shows of it. */
         ProductForm: {
@@ -3700,6 +3925,9 @@ export interface components {
             entry: components["schemas"]["ProductEntry"];
             pictures: components["schemas"]["Picture"][];
             add_ons: components["schemas"]["Product"][];
+            /** @description That it is sold with, in their order. */
+            files: components["schemas"]["ProductFile"][];
+            sample: components["schemas"]["Sample"] | null;
             /** @description Bookings whose shoppers do not know yet that the date or place is another now. */
             untold: number;
             own_kind: components["schemas"]["ProductKind"] | null;
@@ -3722,7 +3950,7 @@ export interface components {
             at: components["schemas"]["PageFacts"];
         };
         /** @enum {string} */
-        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates" | "price" | "addresses";
+        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates" | "price" | "addresses" | "files";
         /** @enum {string} */
         ProductSort: "name" | "changed";
         /** @enum {string} */
@@ -4063,6 +4291,22 @@ export interface components {
         };
         /** @enum {string} */
         SaleStands: "waiting" | "counts" | "repeated" | "corrected" | "taken_back";
+        /** @description What is shown of goods before they are bought. */
+        Sample: {
+            id: number;
+            kind: components["schemas"]["SampleKind"];
+            state: components["schemas"]["SampleState"];
+            /** @description Paths. */
+            pictures: string[];
+            /** @description Path of sound or moving pictures; null: there are none. */
+            path: string | null;
+            /** @description Why nothing can be shown, and what to do; blank where it can. */
+            problem: string;
+        };
+        /** @enum {string} */
+        SampleKind: "picture" | "audio" | "video" | "pages";
+        /** @enum {string} */
+        SampleState: "waiting" | "ready" | "broken";
         /** @enum {string} */
         Scheme: "https" | "http";
         /** @description The version that a change begins with; left out, whatever is there is written over. */
@@ -4362,6 +4606,18 @@ export interface components {
             /** @description The oldest first. */
             trace: number[];
         };
+        /** @description A file that comes in parts, and how far it has come. */
+        Upload: {
+            id: number;
+            name: string;
+            bytes: number;
+            /** @description Where the next part begins, in bytes. */
+            received: number;
+            /** @description Of the part that comes next, in bytes; 0: it is whole. */
+            next_part: number;
+            /** @description SHA-256 in hexadecimal digits; null while it comes. */
+            sha256: string | null;
+        };
         /** @description A variant that an offer can name. */
         VariantChoice: {
             sku: string;
@@ -4483,6 +4739,7 @@ export interface components {
             /** @description A whole address; null: none. */
             picture: string | null;
             alt: string;
+            sample: components["schemas"]["WidgetSample"] | null;
         };
         /** @description A mark beside the words, drawn with the colour of the words. */
         WidgetIcon: {
@@ -4542,6 +4799,15 @@ export interface components {
             preselected: string[];
             amounts: components["schemas"]["WidgetAmounts"] | null;
         };
+        /** @description What is shown of goods before they are bought. */
+        WidgetSample: {
+            /** @description What it is, in the shop’s words. */
+            title: string;
+            kind: components["schemas"]["SampleKind"];
+            pictures: components["schemas"]["StoryPicture"][];
+            /** @description Whole address of sound or moving pictures; blank: there are none. */
+            src: string;
+        };
         /** @description Several products, or a category, as its page shows them now: each with its button. */
         WidgetShelf: {
             /** @description Of the placement. */
@@ -4575,6 +4841,7 @@ export interface components {
             /** @description What sending one costs in the shop’s own country, and why; blank: it is not sent, or nobody can say. */
             shipping: string;
             traits: components["schemas"]["StoryTrait"][];
+            sample: components["schemas"]["WidgetSample"] | null;
         };
         /** @description A price table as its page shows it now: offers side by side, each with its button. */
         WidgetTable: {
@@ -4737,6 +5004,10 @@ export interface components {
         placement: number;
         look: number;
         marketplace: number;
+        upload: number;
+        file: number;
+        sample: number;
+        download: number;
         report: number;
         shelf: number;
         table: number;
@@ -5494,6 +5765,71 @@ export interface operations {
                     "application/json": components["schemas"]["Earnings"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    addFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description Its id. */
+                    upload: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductFile"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    replaceFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                file: components["parameters"]["file"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description Its id. */
+                    upload: number;
+                    /** @description Whether who bought an earlier version gets it, too, and is told by mail. */
+                    is_for_earlier: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductFile"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };
@@ -6619,6 +6955,59 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    sendFreshLink: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
+            path: {
+                shop: components["parameters"]["shop"];
+                number: components["parameters"]["number"];
+                download: components["parameters"]["download"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Order"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    stopLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                number: components["parameters"]["number"];
+                download: components["parameters"]["download"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Order"];
+                };
+            };
             "4XX": components["responses"]["Failed"];
         };
     };
@@ -8223,6 +8612,65 @@ export interface operations {
             "4XX": components["responses"]["Failed"];
         };
     };
+    addSample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description Its id; null: of a file that is sold. */
+                    upload: number | null;
+                    /** @description Id of a file that is sold; null: of an upload. */
+                    file: number | null;
+                    /** @description Of a PDF, 1 to 5. */
+                    pages: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sample"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    sample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sample"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
     shelves: {
         parameters: {
             query?: {
@@ -8489,6 +8937,119 @@ export interface operations {
                     "application/json": string[];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    beginUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** @description Of the whole file. */
+                    bytes: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Upload"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    upload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                upload: components["parameters"]["upload"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Upload"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    uploadPart: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Where it begins, in bytes. */
+                "Upload-Offset": number;
+                /** @description Its SHA-256, RFC 9530. */
+                "Content-Digest": string;
+            };
+            path: {
+                shop: components["parameters"]["shop"];
+                upload: components["parameters"]["upload"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Upload"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    dropUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                upload: components["parameters"]["upload"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -10,6 +10,16 @@
 @endif
 @endforeach
 @if ($order->lines->contains(fn ($line) => $line->begins_at !== null))<p><a href="/thanks/{{ $order->token }}/calendar.ics" download>{{ $say->say('thanks.calendar') }}</a></p>@endif
+@php $withFiles = $order->lines->filter(fn ($line) => $line->download !== null && $line->download->files->isNotEmpty() && $line->download->stopped_at === null); @endphp
+@if ($withFiles->isNotEmpty())
+<h2>{{ $say->say('thanks.files') }}</h2>
+<ul class="downloads">
+@foreach ($withFiles as $line)
+<li><p><a class="button" href="{{ $line->download->path() }}">{{ $say->say('thanks.download', name: $line->name) }}</a></p>
+<p class="bill-why">{{ $say->say('thanks.files_until', day: $say->dates()->date($line->download->expires(), $shop->zone())) }}</p></li>
+@endforeach
+</ul>
+@endif
 @foreach ($order->thanks() as $thanks)
 <p class="thanks-words" dir="auto">{{ $thanks }}</p>
 @endforeach
