@@ -45,7 +45,7 @@ final readonly class DemoOrders
     /** What each order holds: the SKU of a product or variant, and the quantity. */
     private const CARTS = [
         [['honey-340', 1]], [['candle', 2]], [['honey-340', 2], ['wrap-s-clover', 1]], [['honey-170', 1]], [['honey-340', 1]], [['candle', 4]],
-        [['wrap-l-plain', 1], ['wrap-l-clover', 1]], [['honey-340', 1], ['honey-170', 1]], [['candle', 2]], [['honey-340', 3]], [['honey-170', 2], ['candle', 1]], [['honey-340', 1]],
+        [['wrap-l-plain', 1], ['wrap-l-clover', 1]], [['honey-340', 1], ['honey-170', 1]], [['hive-year', 1]], [['honey-340', 3]], [['honey-170', 2], ['candle', 1]], [['honey-340', 1]],
         [['skep-3', 2]], [['hedgerow', 1]],
     ];
 

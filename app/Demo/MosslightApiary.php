@@ -37,6 +37,7 @@ final readonly class MosslightApiary
     public function __construct(
         private MosslightGoods $goods,
         private MosslightRules $rules,
+        private MosslightGuide $guide,
         private DemoOrders $orders,
         private MosslightPartners $partners,
         private MosslightWidgets $widgets,
@@ -79,6 +80,7 @@ final readonly class MosslightApiary
         $this->priceTable($shop, 'Honey by the jar', [$offers[3], $offers[0], $offers[4]], $chance);
         $this->clicks($shop->refresh(), $placements, $chance);
         $this->orders->load($shop, $placements, $chance);
+        $this->guide->download($shop);
         $this->partners->load($shop);
         $this->widgets->load($shop, $goods, $offers);
     }
@@ -99,6 +101,7 @@ final readonly class MosslightApiary
             $this->offer($shop, [[$goods['honey-340'], 1], [$goods['candle'], 1]], Onwards::Cart, OfferState::Live, ['caption' => 'Honey and light', 'look_id' => $looks['Luggage tag'], 'opening' => Opening::NewTab]),
             $this->offer($shop, [[$goods['skep-course'], 1]], Onwards::Pay, OfferState::Live, ['caption' => 'Book a seat']),
             $this->offer($shop, [[$goods['hedgerow'], 1]], Onwards::Pay, OfferState::Live, ['caption' => 'Plant a yard of hedge']),
+            $this->offer($shop, [[$goods[MosslightGuide::SKU], 1]], Onwards::Pay, OfferState::Live, ['caption' => 'Read the hive year']),
         ];
     }
 

@@ -16,7 +16,10 @@ use PaperKite\Catalogue\ProductKind;
 /** What the made-up beekeeper sells. */
 final readonly class MosslightGoods
 {
-    public function __construct(private Clock $clock) {}
+    public function __construct(
+        private Clock $clock,
+        private MosslightGuide $guide,
+    ) {}
 
     /** @return array<string, Product> by SKU */
     public function load(Shop $shop): array
@@ -38,6 +41,7 @@ final readonly class MosslightGoods
                 'thanks' => 'Your hedge is forage for a hundred hives. We write in spring, when it flowers.',
             ]),
             'skep-course' => $this->course($shop),
+            MosslightGuide::SKU => $this->guide->load($shop),
             'soap' => $this->product($shop, 'soap', 'Propolis soap, 90 g', 560, Drawing::Soap, 60, [
                 'cost_minor' => 190, 'weight' => '95', 'weight_g' => 95, 'is_draft' => true,
                 'summary' => '<p>Still curing on the shelf; on sale once it is hard enough.</p>',
@@ -127,7 +131,7 @@ final readonly class MosslightGoods
     /** @param  array<string, Product>  $goods */
     private function sort(Shop $shop, array $goods): void
     {
-        foreach (['Honey' => ['honey-340', 'honey-170'], 'From beeswax' => ['candle', 'wrap'], 'Beekeeping' => ['skep-course', 'starter-hive', 'hedgerow']] as $name => $skus) {
+        foreach (['Honey' => ['honey-340', 'honey-170'], 'From beeswax' => ['candle', 'wrap'], 'Beekeeping' => ['skep-course', 'starter-hive', MosslightGuide::SKU, 'hedgerow']] as $name => $skus) {
             $category = $shop->categories()->create(['name' => $name]);
             $category->products()->attach(array_map(static fn (string $sku): int => $goods[$sku]->id, $skus), ['shop_id' => $shop->id]);
         }

@@ -27,13 +27,13 @@ final readonly class SweepUploads
     {
         $before = $this->clock->now()->subDays(self::DAYS);
         $swept = 0;
-        StoredFile::query()->where('touched_at', '<', $before)
-            ->whereNotIn('id', FileVersion::query()->select('stored_file_id'))
-            ->whereNotIn('id', Sample::query()->whereNotNull('stored_file_id')->select('stored_file_id'))
-            ->lazyById(self::AT_ONCE)->each(function (StoredFile $file) use (&$swept): void {
-                ($this->drop)($file);
-                $swept++;
-            });
+        $left = StoredFile::query()->where('touched_at', '<', $before);
+        $left->whereNotIn('id', FileVersion::query()->select('stored_file_id'));
+        $left->whereNotIn('id', Sample::query()->whereNotNull('stored_file_id')->select('stored_file_id'));
+        foreach ($left->limit(self::AT_ONCE)->get() as $file) {
+            ($this->drop)($file);
+            $swept++;
+        }
 
         return $swept + $this->withoutRow();
     }

@@ -119,7 +119,7 @@ wait_for() {
 # What the demo writes beside the database belongs to those who go on with it.
 load_demo() {
     php artisan demo:load "$@" || exit 1
-    [ "$WEB_USER" = "$(id -un)" ] || chown -R "$WEB_USER" "$RUN/blog" "$RUN/pay"
+    [ "$WEB_USER" = "$(id -un)" ] || chown -R "$WEB_USER" "$RUN/blog" "$RUN/pay" "$RUN/files" "$RUN/samples" "$RUN/pictures"
 }
 
 start_database() {

@@ -203,6 +203,7 @@ final class DownloadTest extends TestCase
         self::assertSame(1, $this->used($link));
     }
 
+    /** @param  array<string, mixed>  $with */
     #[DataProvider('forms')]
     public function test_a_form_without_a_file_for_everybody_is_no_product_that_can_be_sold(array $with, ?string $at, string $says): void
     {
@@ -216,9 +217,8 @@ final class DownloadTest extends TestCase
 
             return;
         }
-        $told = $answer->assertUnprocessable()->json('errors')[$at][0] ?? null;
-        self::assertIsString($told, (string) $answer->getContent());
-        self::assertStringContainsString($says, $told);
+        $errors = (array) $answer->assertUnprocessable()->json('errors');
+        self::assertStringContainsString($says, (string) json_encode($errors[$at] ?? null, JSON_UNESCAPED_UNICODE));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string|null, string}> */

@@ -41,7 +41,7 @@ final class SampleTest extends TestCase
     {
         $product = $this->product($this->shop, ['sku' => 'guide', 'kind' => 'digital', 'summary' => '<p>Twelve months.</p>']);
         $file = $this->soldFile($product, Pdf::ofPages(['January', 'February', 'March', 'April']), 'guide.pdf');
-        $id = $this->postJson($this->api('/samples'), ['upload' => null, 'file' => $file->id, 'pages' => 3])->assertCreated()->assertJsonPath('state', 'waiting')->json('id');
+        $id = self::idOf($this->postJson($this->api('/samples'), ['upload' => null, 'file' => $file->id, 'pages' => 3])->assertCreated()->assertJsonPath('state', 'waiting'));
         $this->workQueue('copies');
         $shown = $this->getJson($this->api("/samples/{$id}"))->assertOk()->assertJsonPath('state', 'ready')->assertJsonCount(3, 'pictures')->json('pictures');
         self::assertStringNotContainsString('guide', (string) json_encode($shown));
@@ -60,7 +60,7 @@ final class SampleTest extends TestCase
     #[DataProvider('unreadable')]
     public function test_a_pdf_that_can_not_be_drawn_says_why(string $pdf, string $says): void
     {
-        $id = $this->sample($pdf, 'x.pdf')->assertCreated()->json('id');
+        $id = self::idOf($this->sample($pdf, 'x.pdf')->assertCreated());
         $this->workQueue('copies');
 
         $told = $this->getJson($this->api("/samples/{$id}"))->assertJsonPath('state', 'broken')->json('problem');
@@ -81,7 +81,7 @@ final class SampleTest extends TestCase
     public function test_fewer_pages_than_were_asked_for_are_all_of_them_and_never_more_than_five(): void
     {
         foreach ([[1, 5, 1], [8, 5, 5], [8, 99, 5], [8, -3, 1]] as [$there, $asked, $shown]) {
-            $id = $this->sample(Pdf::ofPages(array_fill(0, $there, 'A page')), 'x.pdf', $asked)->json('id');
+            $id = self::idOf($this->sample(Pdf::ofPages(array_fill(0, $there, 'A page')), 'x.pdf', $asked));
             $this->workQueue('copies');
             $this->getJson($this->api("/samples/{$id}"))->assertJsonCount($shown, 'pictures');
         }
@@ -131,7 +131,7 @@ final class SampleTest extends TestCase
     {
         $product = $this->product($this->shop, ['sku' => 'song', 'kind' => 'digital']);
         $this->get("{$this->shop->base()}/p/song")->assertOk()->assertDontSee('class="sample"', false);
-        $id = $this->sample("ID3\x04\0\0".str_repeat("\0", 40), 'song.mp3')->json('id');
+        $id = self::idOf($this->sample("ID3\x04\0\0".str_repeat("\0", 40), 'song.mp3'));
         Sample::query()->whereKey($id)->update(['product_id' => $product->id]);
 
         $page = $this->get("{$this->shop->base()}/p/song")->assertOk()->assertSee('A piece to hear')->assertSee('<audio controls preload="none" src="/samples/', false);
@@ -155,7 +155,15 @@ final class SampleTest extends TestCase
 
     private function sampleOf(string $bytes): Sample
     {
-        return Sample::query()->findOrFail($this->sample($bytes, 'x.mp3')->json('id'));
+        return Sample::query()->findOrFail(self::idOf($this->sample($bytes, 'x.mp3')));
+    }
+
+    /** @param  TestResponse<Response>  $answer */
+    private static function idOf(TestResponse $answer): int
+    {
+        $id = $answer->json('id');
+
+        return is_int($id) ? $id : self::fail('It has no id.');
     }
 
     /** @return TestResponse<Response> */

@@ -125,6 +125,13 @@ export const help = {
     ],
     example: '“The spring post”, as an HTML button.',
   },
+  files: {
+    about: [
+      'What shoppers get is a file: after paying, a link leads to it for some days.',
+      'A sample is what they may see or hear before.',
+    ],
+    example: '“The hive-year guide”, a PDF: its first three pages are the sample.',
+  },
   variants: {
     about: [
       'Variants are the kinds that a product comes in, such as sizes or colours.',

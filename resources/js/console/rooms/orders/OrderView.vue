@@ -6,6 +6,7 @@ import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import BillSlip from '../../kit/BillSlip.vue'
 import CancelDialog from './CancelDialog.vue'
 import OrderGoods from './OrderGoods.vue'
+import OrderDownloads from './OrderDownloads.vue'
 import OrderMoney from './OrderMoney.vue'
 import OrderNote from './OrderNote.vue'
 import RefundDialog from './RefundDialog.vue'
@@ -66,8 +67,9 @@ onMounted(load)
       <p v-if="moveRefusal && asksFor.length === 0" class="text-wrong" role="alert">{{ moveRefusal.message }}</p>
       <p v-if="stayed[0]" class="text-amber" role="status">{{ stayed[0].why }}</p>
       <OrderMoney :order="order" @refund="opened = 'refund'" />
+      <OrderDownloads v-if="order.downloads.length > 0" :order="order" @changed="take" />
       <section>
-        <h2 class="small-title mb-1">Goes to</h2>
+        <h2 class="small-title mb-1">{{ order.address.length > 0 ? 'Goes to' : 'From' }}</h2>
         <address class="not-italic" dir="auto">
           <span v-for="(line, index) in order.address" :key="index" class="block [overflow-wrap:anywhere]">{{
             line

@@ -11,6 +11,7 @@ import LedgerRow from '../../kit/LedgerRow.vue'
 import ProductAside from './ProductAside.vue'
 import ProductAddresses from './ProductAddresses.vue'
 import OptionsField from './OptionsField.vue'
+import ProductFiles from './ProductFiles.vue'
 import ProductGoods from './ProductGoods.vue'
 import ProductSale from './ProductSale.vue'
 import TraitsField from './TraitsField.vue'
@@ -161,6 +162,7 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
 
         <ProductAddresses v-if="has('addresses')" :form="form" />
         <ProductSale :form="form" />
+        <ProductFiles v-if="has('files')" :form="form" />
 
         <FoldedRow
           v-if="has('variants')"

@@ -12,6 +12,8 @@ interface Typed {
   entry: Entry
   pictures: Schemas['Picture'][]
   addOns: Schemas['Product'][]
+  files: Schemas['ProductFile'][]
+  sample: Schemas['Sample'] | null
 }
 
 /** A variant as it was, with what is left of it now. */
@@ -31,6 +33,9 @@ export function useProductForm(id: number | undefined): {
   entry: Ref<Entry | null>
   pictures: Ref<Schemas['Picture'][]>
   addOns: Ref<Schemas['Product'][]>
+  /** Those that the form has ever named. */
+  files: Ref<Schemas['ProductFile'][]>
+  sample: Ref<Schemas['Sample'] | null>
   check: ComputedRef<Schemas['ProductCheck'] | null>
   refusal: Ref<Refusal | null>
   isWorking: Ref<boolean>
@@ -59,6 +64,8 @@ export function useProductForm(id: number | undefined): {
   const entry = ref<Entry | null>(null)
   const pictures = ref<Schemas['Picture'][]>([])
   const addOns = ref<Schemas['Product'][]>([])
+  const files = ref<Schemas['ProductFile'][]>([])
+  const sample = ref<Schemas['Sample'] | null>(null)
   const touched = ref(new Set<string>())
   const refusal = ref<Refusal | null>(null)
   const isWorking = ref(false)
@@ -86,11 +93,20 @@ export function useProductForm(id: number | undefined): {
   )
 
   const typed = computed<Typed | null>({
-    get: () => entry.value && { entry: entry.value, pictures: pictures.value, addOns: addOns.value },
+    get: () =>
+      entry.value && {
+        entry: entry.value,
+        pictures: pictures.value,
+        addOns: addOns.value,
+        files: files.value,
+        sample: sample.value,
+      },
     set: (now) => {
       entry.value = now?.entry ?? null
       pictures.value = now?.pictures ?? []
       addOns.value = now?.addOns ?? []
+      files.value = now?.files ?? []
+      sample.value = now?.sample ?? null
     },
   })
   const draft = useDraft(() => `${session.slug}/product/${id ?? 'new'}`, typed)
@@ -114,6 +130,8 @@ export function useProductForm(id: number | undefined): {
     ownKind.value = data.own_kind
     pictures.value = data.pictures
     addOns.value = data.add_ons
+    files.value = data.files
+    sample.value = data.sample
     version.value = draft.begin(data.version)
     touched.value.clear()
   }
@@ -169,6 +187,7 @@ export function useProductForm(id: number | undefined): {
     pictures.value = then.pictures.flatMap(({ id: one, alt }) =>
       pictures.value.filter((picture) => picture.id === one).map((picture) => ({ ...picture, alt })),
     )
+    sample.value = then.sample === null || then.sample === undefined ? null : await sampleOf(then.sample)
     const { data } = await outcome(
       api.GET('/shops/{shop}/products', {
         params: { path: { shop: session.slug }, query: { ids: then.add_ons.join(',') } },
@@ -176,6 +195,13 @@ export function useProductForm(id: number | undefined): {
     )
     const known = data?.items ?? []
     addOns.value = then.add_ons.flatMap((one) => known.filter((product) => product.id === one))
+  }
+
+  async function sampleOf(one: number): Promise<Schemas['Sample'] | null> {
+    const { data } = await outcome(
+      api.GET('/shops/{shop}/samples/{sample}', { params: { path: { shop: session.slug, sample: one } } }),
+    )
+    return data ?? null
   }
 
   async function tell(): Promise<void> {
@@ -193,6 +219,8 @@ export function useProductForm(id: number | undefined): {
     entry,
     pictures,
     addOns,
+    files,
+    sample,
     check,
     refusal,
     isWorking,

@@ -74,7 +74,7 @@ function demand(name: string, wanted: Demand): void {
 const { value, field } = useFields(rules, change, (at) => sentenceAt(refusal.value, at))
 
 function bodyOf(entry: Schemas['CheckoutRules']): Schemas['CheckoutRulesEntry'] {
-  const { coupon_place, terms, policy, hosts, after_paying, after_cancelling } = entry
+  const { coupon_place, terms, policy, hosts, after_paying, after_cancelling, download_days, download_times } = entry
   const demandOf = (name: string): Demand => entry.fields.find((field) => field.name === name)?.demand ?? 'off'
   return {
     company: demandOf('company'),
@@ -87,6 +87,8 @@ function bodyOf(entry: Schemas['CheckoutRules']): Schemas['CheckoutRulesEntry'] 
     hosts,
     after_paying,
     after_cancelling,
+    download_days,
+    download_times,
   }
 }
 
@@ -103,12 +105,22 @@ function restore(form: Record<string, unknown>): void {
     phone: then.phone,
     comment: then.comment,
   }
-  const { coupon_place, terms, policy, hosts, after_paying, after_cancelling } = then
+  const { coupon_place, terms, policy, hosts, after_paying, after_cancelling, download_days, download_times } = then
   const fields = (rules.value?.fields ?? []).map((field) => ({
     ...field,
     demand: demanded[field.name] ?? field.demand,
   }))
-  change({ fields, coupon_place, terms, policy, hosts, after_paying, after_cancelling })
+  change({
+    fields,
+    coupon_place,
+    terms,
+    policy,
+    hosts,
+    after_paying,
+    after_cancelling,
+    download_days,
+    download_times,
+  })
 }
 
 joined.join({ draft, save: () => save(), reload })
@@ -150,6 +162,15 @@ watch([rules, missing], () =>
         label="After leaving the payment, on to"
         note="Blank: our page, which keeps the cart."
       />
+    </div>
+    <div class="grid gap-4 sm:grid-cols-[10rem_10rem]">
+      <TextField
+        v-bind="field('download_days')"
+        label="Download links, days"
+        inputmode="numeric"
+        note="How long they work."
+      />
+      <TextField v-bind="field('download_times')" label="Downloads" inputmode="numeric" note="Of each file." />
     </div>
     <TagField
       v-bind="field('hosts')"
