@@ -122,6 +122,7 @@ final readonly class DemoOrders
     {
         $person = $shop->people()->first()?->id;
         $states = match (true) {
+            $order->goods_state === GoodsState::Nothing => [],
             $index === self::COLLECTED => [GoodsState::Packed, GoodsState::Collected],
             $index < 8 => [GoodsState::Packed, GoodsState::Sent],
             $index < 10 => [GoodsState::Packed],

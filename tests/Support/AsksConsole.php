@@ -33,8 +33,9 @@ trait AsksConsole
     /**
      * @param  array<mixed>|null  $body
      * @param  array<string, string>  $headers
+     * @param  string|null  $bytes  sent as they are, in place of a body
      */
-    private function ask(string $method, string $path, ?array $body = null, array $headers = []): PromiseInterface
+    private function ask(string $method, string $path, ?array $body = null, array $headers = [], ?string $bytes = null): PromiseInterface
     {
         $session = $this->session ??= $this->beginSession($this->person);
         $console = config()->string('kite.console_host').':'.getenv('KITE_PUBLIC_PORT');
@@ -43,7 +44,7 @@ trait AsksConsole
 
         return $this->windows->requestAsync($method, "http://{$console}/api/shops/{$this->shop->slug}/{$path}", [
             'headers' => $headers + ['Accept' => 'application/json', 'Cookie' => "{$session['name']}={$session['value']}", 'X-CSRF-TOKEN' => $session['token']],
-        ] + ($body === null ? [] : ['json' => $body]));
+        ] + ($body === null ? [] : ['json' => $body]) + ($bytes === null ? [] : ['body' => $bytes]));
     }
 
     /**
