@@ -10,7 +10,7 @@ Route::prefix('api')->group(function (): void {
     Route::group([], __DIR__.'/console/session.php');
 
     Route::prefix('shops/{shop}')->middleware('auth:sanctum')->scopeBindings()->group(function (): void {
-        foreach (['deleting', 'finding', 'history', 'shop', 'catalogue', 'offers', 'looks', 'links', 'partners', 'orders', 'people'] as $feature) {
+        foreach (['deleting', 'finding', 'history', 'shop', 'catalogue', 'offers', 'looks', 'links', 'partners', 'orders', 'cards', 'people'] as $feature) {
             Route::group([], __DIR__."/console/{$feature}.php");
         }
     });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Shopper\Account\AccountController;
+use App\Http\Shopper\Cards\GiftCardController;
 use App\Http\Shopper\Cart\AddController;
 use App\Http\Shopper\Cart\CartController;
 use App\Http\Shopper\Cart\HandOverController;
@@ -69,6 +70,10 @@ Route::middleware('shopper')->group(function (): void {
     Route::get('/download/{secret}', [DownloadController::class, 'show'])->where('secret', '[0-9a-f]{40}');
     Route::post('/download/{secret}', [DownloadController::class, 'begin'])->where('secret', '[0-9a-f]{40}');
     Route::get('/file/{secret}', [DownloadController::class, 'file'])->where('secret', '[0-9a-f]{40}');
+
+    Route::get('/card', [GiftCardController::class, 'ask']);
+    Route::post('/card', [GiftCardController::class, 'show']);
+    Route::get('/gift/{secret}', [GiftCardController::class, 'card'])->where('secret', '[0-9a-f]{40}');
 
     Route::get('/account', [AccountController::class, 'show']);
     Route::post('/account', [AccountController::class, 'ask']);

@@ -12,7 +12,10 @@ use PaperKite\Quote\Receipt;
 /** What a cart comes to, or why it can't be reckoned. */
 final readonly class CartBill
 {
-    /** @param  list<Fault>  $faults */
+    /**
+     * @param  list<Fault>  $faults
+     * @param  list<CardPayment>  $cards  gift cards that are to pay, in the order of their use
+     */
     public function __construct(
         public string $country,
         public ?Receipt $receipt,
@@ -20,6 +23,7 @@ final readonly class CartBill
         public ?Coupon $coupon,
         /** Why the coupon that was asked for takes nothing off. */
         public ?string $couponFinding,
+        public array $cards = [],
     ) {}
 
     /** As it is drawn; `null` where it can't be reckoned. */

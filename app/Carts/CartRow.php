@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
+use App\Models\FrozenGift;
+
 /** A line of a cart, said: what stands in its row, in the shop's words. */
 final readonly class CartRow
 {
     /**
      * @param  array<string, string>  $choices  by the name of the option
      * @param  list<string>  $attendees  a name for each seat, blank where none is typed; none where nobody is asked
+     * @param  list<FrozenGift>  $gifts  for whom each of them is, as typed, where they are gift cards
      */
     public function __construct(
         public int $id,
@@ -37,5 +40,6 @@ final readonly class CartRow
         /** What has changed since the shopper last looked; `null` where nothing has. */
         public ?string $notice,
         public array $attendees,
+        public array $gifts,
     ) {}
 }

@@ -65,6 +65,7 @@ final readonly class CartView
             obstacle: self::obstacle($pick, $shop, $at),
             notice: self::notice($line, $priced, $shop),
             attendees: $line->attendees,
+            gifts: $line->gifts,
         );
     }
 

@@ -11,6 +11,7 @@ use App\Time\Clock;
 use PaperKite\Catalogue\InvalidQuantity;
 use PaperKite\Catalogue\Quantity;
 use PaperKite\Checkout\Attendees;
+use PaperKite\GiftCard\GiftEntry;
 
 /** Changes quantities and removes lines, as the forms of cart and checkout ask. */
 final readonly class EditCart
@@ -27,10 +28,11 @@ final readonly class EditCart
      * @param  array<int, string>  $quantities  as typed, by line
      * @param  int|null  $remove  the line to take out
      * @param  array<int, array<int, string>>  $attendees  as typed, by line and seat
+     * @param  array<int, array<int, array<string, string>>>  $gifts  as typed, by line, piece and field
      */
-    public function __invoke(Cart $cart, array $quantities, ?int $remove, array $attendees = []): CartEdit
+    public function __invoke(Cart $cart, array $quantities, ?int $remove, array $attendees = [], array $gifts = []): CartEdit
     {
-        return ($this->inTransaction)(function () use ($cart, $quantities, $remove, $attendees): CartEdit {
+        return ($this->inTransaction)(function () use ($cart, $quantities, $remove, $attendees, $gifts): CartEdit {
             $cart = Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
             /** @var array<int, string> $errors */
             $errors = [];
@@ -38,6 +40,7 @@ final readonly class EditCart
             $taken = [];
             foreach ($cart->lines as $line) {
                 $this->name($line, $attendees[$line->id] ?? []);
+                $this->giveTo($line, $gifts[$line->id] ?? []);
                 try {
                     $hasChanged = $this->change($line, $quantities[$line->id] ?? null, $remove === $line->id) || $hasChanged;
                     if (! $line->exists) {
@@ -69,6 +72,25 @@ final readonly class EditCart
         }
         if (array_values($kept) !== ($line->attendees ?? [])) {
             $line->update(['attendees' => array_values($kept)]);
+        }
+    }
+
+    /**
+     * For whom each card is, as it is typed.
+     *
+     * @param  array<int, array<string, string>>  $gifts  by piece and field
+     */
+    private function giveTo(CartLine $line, array $gifts): void
+    {
+        $kept = $line->gifts ?? [];
+        foreach ($gifts as $piece => $typed) {
+            if ($piece >= 0 && $piece < $line->quantity) {
+                $kept = array_pad($kept, $piece + 1, []);
+                $kept[$piece] = array_map(static fn (string $text): string => mb_substr(mb_scrub($text, 'UTF-8'), 0, GiftEntry::LONGEST), array_intersect_key($typed, array_flip(GiftEntry::FIELDS)));
+            }
+        }
+        if (array_values($kept) !== ($line->gifts ?? [])) {
+            $line->update(['gifts' => array_values($kept)]);
         }
     }
 

@@ -27,6 +27,7 @@ final readonly class ReckonCart
             $country,
             $this->clock->moment(),
             $counts ? $coupon?->toCore($shop->currency()) : null,
+            array_map(CardPayment::toCore(...), $contents->cards),
         );
         try {
             $receipt = Quote::of($asked);
@@ -39,6 +40,6 @@ final readonly class ReckonCart
             default => (Because::findings($receipt)[0] ?? null)?->in($shop->wording()),
         };
 
-        return new CartBill($country, $receipt, [], $coupon, $finding);
+        return new CartBill($country, $receipt, [], $coupon, $finding, CardPayment::listOf($contents->cards, $receipt));
     }
 }

@@ -21,6 +21,7 @@ final class Scheduled
         'copies:recheck' => '0 * * * *',
         'reports:sweep' => '23 * * * *',
         'files:sweep' => '53 * * * *',
+        'cards:send' => '*/5 * * * *',
         'data:erase' => '37 3 * * *',
     ];
 

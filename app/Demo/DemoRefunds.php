@@ -14,6 +14,7 @@ use App\Refunds\RefundOrder;
 use App\Refunds\RefundRequested;
 use App\Refunds\SettleRefund;
 use Carbon\CarbonImmutable;
+use LogicException;
 use PaperKite\Payment\RefundState;
 use PaperKite\Refund\Wish;
 
@@ -54,7 +55,7 @@ final readonly class DemoRefunds
         try {
             $act($order);
             $refund = Refund::query()->where('order_id', $order->id)->with(['order', 'payment'])->sole();
-            $this->payments->giveBack($refund->payment, $order->money($refund->amount_minor)->decimal(), $refund->key());
+            $this->payments->giveBack($refund->payment ?? throw new LogicException('The demo’s orders were paid at the provider.'), $order->money($refund->amount_minor)->decimal(), $refund->key());
             ($this->settle)($refund, RefundState::Done);
         } finally {
             CarbonImmutable::setTestNow();

@@ -23,6 +23,8 @@ final readonly class WidgetAmounts
         public string $label,
         #[OA\Property(description: 'Beside the field for another amount.')]
         public string $other,
+        #[OA\Property(description: 'Whether another amount can be typed.')]
+        public bool $is_free,
     ) {}
 
     public static function of(HowMuch $question, Wording $say): self
@@ -33,6 +35,7 @@ final readonly class WidgetAmounts
             $question->limits($say),
             $say->say('amount.how_much'),
             $say->say('amount.another', currency: $question->currency->code),
+            $question->isFree(),
         );
     }
 }

@@ -29,7 +29,7 @@ final readonly class WidgetSample
     /** @return self|null `null` where there is none to show */
     public static function of(Product $product, Shop $shop): ?self
     {
-        $sample = $product->sample;
+        $sample = $product->loadMissing('sample')->sample;
         if ($sample?->state !== SampleState::Ready) {
             return null;
         }

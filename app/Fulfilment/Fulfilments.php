@@ -15,6 +15,7 @@ final readonly class Fulfilments
     public function __construct(
         private TakeFromStock $stock,
         private GrantDownloads $downloads,
+        private IssueGiftCards $cards,
         private JustThanks $thanks,
     ) {}
 
@@ -34,11 +35,14 @@ final readonly class Fulfilments
         return $missing;
     }
 
-    /** @param  array<int, OrderLine>  $lines  with their order, by place */
-    public function handOver(array $lines): void
+    /**
+     * @param  array<int, OrderLine>  $lines  with their order, by place
+     * @param  array<int, FrozenLine>  $paid  by place
+     */
+    public function handOver(array $lines, array $paid): void
     {
         foreach ($this->all(array_map(static fn (OrderLine $line): ProductKind => $line->kind, $lines)) as [$fulfils, $places]) {
-            $fulfils->handOver(array_intersect_key($lines, $places));
+            $fulfils->handOver(array_intersect_key($lines, $places), $paid);
         }
     }
 
@@ -53,6 +57,7 @@ final readonly class Fulfilments
         return array_values(array_filter([
             [$this->stock, $is(ProductPart::Stock)],
             [$this->downloads, $is(ProductPart::Files)],
+            [$this->cards, $is(ProductPart::Recipient)],
             [$this->thanks, $is(ProductPart::Thanks)],
         ], static fn (array $each): bool => $each[1] !== []));
     }

@@ -24,6 +24,7 @@ interface Fulfils
      * After it is written: what the shopper gets by it.
      *
      * @param  array<int, OrderLine>  $lines  by their places in the order, with it
+     * @param  array<int, FrozenLine>  $paid  as they were paid, by place
      */
-    public function handOver(array $lines): void;
+    public function handOver(array $lines, array $paid): void;
 }

@@ -16,7 +16,7 @@ final readonly class GrantDownloads implements Fulfils
         return [];
     }
 
-    public function handOver(array $lines): void
+    public function handOver(array $lines, array $paid): void
     {
         foreach ($lines as $line) {
             $files = ProductFile::query()->where('product_id', $line->product_id)

@@ -12,5 +12,5 @@ final readonly class JustThanks implements Fulfils
         return [];
     }
 
-    public function handOver(array $lines): void {}
+    public function handOver(array $lines, array $paid): void {}
 }

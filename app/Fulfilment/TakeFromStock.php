@@ -34,7 +34,7 @@ final readonly class TakeFromStock implements Fulfils
         return $missing;
     }
 
-    public function handOver(array $lines): void
+    public function handOver(array $lines, array $paid): void
     {
         StockMovement::query()->insert(array_values(array_map(static fn (OrderLine $line): array => [
             'product_id' => $line->product_id,

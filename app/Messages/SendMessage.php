@@ -40,8 +40,9 @@ final class SendMessage implements ShouldQueue
             return;
         }
         $shop = $message->shop;
-        $html = $message->html ?? LetterHtml::of($message->subject, $message->text, $shop->name, $shop->page_look->accent->hex(), $shop->wording()->language->value);
-        $mailer->send(['html' => new HtmlString($html), 'raw' => $message->text], [], static function (Mail $mail) use ($message): void {
+        $text = FillInCard::into($message);
+        $html = $message->html ?? LetterHtml::of($message->subject, $text, $shop->name, $shop->page_look->accent->hex(), $shop->wording()->language->value);
+        $mailer->send(['html' => new HtmlString($html), 'raw' => $text], [], static function (Mail $mail) use ($message): void {
             $mail->to($message->to)->subject($message->subject)->from("orders@{$message->shop->host}", $message->shop->name);
             $mail->getHeaders()->addIdHeader('Message-ID', "kite-{$message->id}@{$message->shop->host}");
         });

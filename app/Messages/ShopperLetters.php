@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Models\Download;
+use App\Models\GiftCard;
 use App\Models\MessageKind;
 use App\Models\Order;
 use App\Models\OrderLine;
@@ -63,6 +64,11 @@ final readonly class ShopperLetters
     public function download(Order $order, Download $download, MessageKind $kind): Letter
     {
         return $this->letter($kind === MessageKind::NewVersion ? 'new_version' : 'downloads', $order, ['download' => $download], name: $download->line->name);
+    }
+
+    public function giftCard(Order $order, GiftCard $card): Letter
+    {
+        return $this->letter('gift_card', $order, ['card' => $card, 'mark' => FillInCard::MARK], $card->money($card->balance_minor)->shown());
     }
 
     /** A link that signs a shopper in. */

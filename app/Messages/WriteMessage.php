@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Models\Download;
+use App\Models\GiftCard;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
@@ -80,6 +81,17 @@ final readonly class WriteMessage
     public function ofDownload(Order $order, Download $download, MessageKind $kind): void
     {
         $this->letter($order, $kind, ShopperLetters::of($order->shop, $order->shop->wording())->download($order, $download->load(['line', 'files.file.versions']), $kind), $download->id * 10_000 + $download->turn);
+    }
+
+    /**
+     * To whom a gift card is for, else to who bought it. Its code stands in no message that is kept: it is filled in as the mail is handed over.
+     *
+     * @param  Order  $order  with its shop
+     */
+    public function ofGiftCard(Order $order, GiftCard $card, int $showingId): void
+    {
+        $letter = ShopperLetters::of($order->shop, $order->shop->wording())->giftCard($order, $card);
+        $this->once($order, MessageKind::GiftCard, $card->to_email === '' ? $order->email : $card->to_email, $letter->subject, $letter->text, $showingId);
     }
 
     private function letter(Order $order, MessageKind $kind, Letter $letter, int $aboutId = 0): void

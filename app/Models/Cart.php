@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -30,6 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array{name: string, row: array<string, mixed>}>|null $taken_out rows of lines that were taken out last
  * @property CarbonImmutable $created_at
  * @property Shop $shop
+ * @property \Illuminate\Database\Eloquent\Collection<int, GiftCard> $giftCards
  * @property \Illuminate\Database\Eloquent\Collection<int, CartLine> $lines
  */
 final class Cart extends Model
@@ -63,6 +65,12 @@ final class Cart extends Model
         $lines->where(static fn (Builder $there) => $there->whereNull('variant_id')->orWhereHas('variant'));
 
         return $lines;
+    }
+
+    /** @return BelongsToMany<GiftCard, $this> that are to pay for it, in the order of their use */
+    public function giftCards(): BelongsToMany
+    {
+        return $this->belongsToMany(GiftCard::class, 'cart_gift_cards')->orderBy('cart_gift_cards.id');
     }
 
     /** @return HasMany<Checkout, $this> */

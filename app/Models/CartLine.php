@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use PaperKite\Catalogue\Pick;
+use PaperKite\Catalogue\ProductPart;
 use PaperKite\Catalogue\Quantity;
 
 /**
@@ -22,6 +23,7 @@ use PaperKite\Catalogue\Quantity;
  * @property int|null $seen_unit_minor
  * @property string $pick_key of what is one line of its cart
  * @property list<string>|null $attendees who comes, as typed; more names than seats are kept for when there are more again
+ * @property list<array<string, string>>|null $gifts for whom each card is, as typed, by field
  * @property int|null $handed_to of a widget's cart: the cart of the shop that it was copied into
  * @property int $handed_pieces how many of it are there
  * @property bool $was_in_checkout that its checkout was opened is counted
@@ -50,6 +52,16 @@ final class CartLine extends Model
         return $this->product->asksAttendees() ? array_slice(array_pad($this->attendees ?? [], $this->quantity, ''), 0, $this->quantity) : [];
     }
 
+    /** @return list<FrozenGift> for whom each of them is, as typed; none where it is no gift card */
+    public function gifts(): array
+    {
+        $typed = fn (int $piece, string $field): string => trim($this->gifts[$piece][$field] ?? '');
+
+        return $this->product->kind->has(ProductPart::Recipient)
+            ? array_map(static fn (int $piece): FrozenGift => new FrozenGift($typed($piece, 'name'), $typed($piece, 'email'), $typed($piece, 'message'), $typed($piece, 'day') === '' ? null : $typed($piece, 'day')), range(0, $this->quantity - 1))
+            : [];
+    }
+
     /** @return string blank where it has none */
     public function picturePath(): string
     {
@@ -59,7 +71,7 @@ final class CartLine extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['was_in_checkout' => 'boolean', 'attendees' => 'array'];
+        return ['was_in_checkout' => 'boolean', 'attendees' => 'array', 'gifts' => 'array'];
     }
 
     /** @return BelongsTo<Product, $this> */

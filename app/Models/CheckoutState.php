@@ -20,4 +20,7 @@ enum CheckoutState: string
 
     /** Paid for when the goods had gone; the money is given back. */
     case SoldOut = 'sold_out';
+
+    /** A gift card had less on it by then; the money is given back. */
+    case CardShort = 'card_short';
 }

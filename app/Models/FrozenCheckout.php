@@ -38,6 +38,8 @@ final readonly class FrozenCheckout implements Castable
         public ?int $dueNowMinor = null,
         /** ISO 4217; `null` where a former release froze it: the shop’s. */
         public ?string $currency = null,
+        /** @var list<FrozenCard> what gift cards pay, in the order of their use */
+        public array $cards = [],
     ) {}
 
     public function totalMinor(): int
@@ -45,22 +47,28 @@ final readonly class FrozenCheckout implements Castable
         return $this->itemsMinor - $this->discountMinor + $this->shippingMinor + ($this->taxIsContained ? 0 : $this->taxMinor);
     }
 
+    public function cardsMinor(): int
+    {
+        return array_sum(array_map(static fn (FrozenCard $card): int => $card->minor, $this->cards));
+    }
+
     public function dueNow(): int
     {
         return $this->dueNowMinor ?? $this->totalMinor();
     }
 
-    public static function of(Cart $cart, Receipt $receipt, ShopperDetails $shopper, ?Coupon $coupon): self
+    /** @param  list<FrozenCard>  $cards */
+    public static function of(Cart $cart, Receipt $receipt, ShopperDetails $shopper, ?Coupon $coupon, array $cards = []): self
     {
         $because = Because::of($receipt);
         $applied = $receipt->discount->coupon !== null && $receipt->discount->refusal === null ? $coupon : null;
 
         return new self(
-            lines: array_map(
-                static fn (CartLine $line, int $i): FrozenLine => FrozenLine::of($line, $receipt->lines[$i], $receipt),
+            lines: array_merge(...array_map(
+                static fn (CartLine $line, int $i): array => FrozenLine::listOf($line, $receipt->lines[$i], $receipt),
                 $cart->lines->values()->all(),
                 array_keys($receipt->lines),
-            ),
+            )),
             shopper: $shopper,
             itemsMinor: $receipt->items->minor,
             discountMinor: $receipt->discount->total->minor,
@@ -75,6 +83,7 @@ final readonly class FrozenCheckout implements Castable
             shippingTaxRate: $receipt->shop->tax->rate($receipt->country, $receipt->shop->shippingTaxClass)->text ?? '0',
             dueNowMinor: $receipt->dueNow->minor,
             currency: $receipt->shop->currency->code,
+            cards: $cards,
         );
     }
 
@@ -96,6 +105,7 @@ final readonly class FrozenCheckout implements Castable
             shippingTaxRate: $this->shippingTaxRate,
             dueNowMinor: $this->dueNowMinor,
             currency: $this->currency,
+            cards: $this->cards,
         );
     }
 

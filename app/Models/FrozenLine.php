@@ -57,6 +57,8 @@ final readonly class FrozenLine
         public array $attendees = [],
         /** Of what was clicked, where the placement shows several; `null`: as the placement has it. */
         public ?int $offerId = null,
+        /** For whom it is, where it is a gift card. */
+        public ?FrozenGift $gift = null,
     ) {}
 
     /** As `cart_lines.pick_key` has it. */
@@ -65,7 +67,20 @@ final readonly class FrozenLine
         return PickKey::of($this->productId, $this->variantId, $this->terms, $this->amountMinor);
     }
 
-    public static function of(CartLine $line, ReceiptLine $priced, Receipt $receipt): self
+    /**
+     * Each gift card is a line of its own: it is somebody’s, and given back by itself. None of them bears a discount or tax.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function listOf(CartLine $line, ReceiptLine $priced, Receipt $receipt): array
+    {
+        $gifts = $line->gifts();
+
+        return $gifts === [] ? [self::of($line, $priced, $receipt)] : array_map(static fn (FrozenGift $gift): self => self::of($line, $priced, $receipt, $gift), $gifts);
+    }
+
+    /** @param  FrozenGift|null  $gift  for whom the one piece is; `null`: all pieces, of what is no gift card */
+    public static function of(CartLine $line, ReceiptLine $priced, Receipt $receipt, ?FrozenGift $gift = null): self
     {
         $event = $line->product->event($line->variant);
 
@@ -77,9 +92,9 @@ final readonly class FrozenLine
             name: $line->product->name,
             choices: implode(' · ', $line->variant->choices ?? []),
             picture: $line->picturePath(),
-            quantity: $line->quantity,
+            quantity: $gift === null ? $line->quantity : 1,
             unitMinor: $priced->unit->today->minor,
-            subtotalMinor: $priced->subtotal->minor,
+            subtotalMinor: $gift === null ? $priced->subtotal->minor : $priced->unit->today->minor,
             discountMinor: $priced->discount->minor,
             taxMinor: $priced->tax->minor,
             because: LineBecause::of($priced, $receipt)->unit,
@@ -97,6 +112,7 @@ final readonly class FrozenLine
             eventSequence: $line->product->eventSequence($line->variant),
             attendees: $line->attendees(),
             offerId: $line->offer_id,
+            gift: $gift,
         );
     }
 }

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $shop_id
  * @property int|null $order_id
+ * @property int $about_id
  * @property MessageKind $kind
  * @property string $to
  * @property string $subject

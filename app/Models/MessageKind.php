@@ -14,6 +14,7 @@ enum MessageKind: string
     case DateMoved = 'date_moved';
     case Downloads = 'downloads';
     case NewVersion = 'new_version';
+    case GiftCard = 'gift_card';
     case SignInLink = 'sign_in_link';
     case OrderLink = 'order_link';
     case PayeeChanged = 'payee_changed';

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use PaperKite\GiftCard\MovementKind;
 use PaperKite\Money\Currency;
 use PaperKite\Money\Money;
 use PaperKite\Order\GoodsState;
@@ -43,6 +44,7 @@ use Symfony\Component\Intl\Countries;
  * @property bool $tax_is_contained
  * @property int $total_minor
  * @property int $due_now_minor of the total, what was due when it was placed
+ * @property int $gift_cards_minor of the total, what gift cards have paid
  * @property int $later_minor of the total, what is due later
  * @property int $profit_minor
  * @property GoodsState $goods_state
@@ -60,6 +62,7 @@ use Symfony\Component\Intl\Countries;
  * @property \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
  * @property \Illuminate\Database\Eloquent\Collection<int, Refund> $refunds
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderStep> $steps
+ * @property \Illuminate\Database\Eloquent\Collection<int, CardMovement> $cardMovements
  * @property \Illuminate\Database\Eloquent\Collection<int, Download> $downloads
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderLine> $lines
  */
@@ -116,7 +119,7 @@ final class Order extends Model
             new BillRow($this->tax_is_contained ? BillRowKind::ContainedTax : BillRowKind::Tax, $this->money($this->tax_minor), $this->reasons['tax'] ?? null),
             $this->money($this->total_minor),
             $this->money($this->profit_minor),
-        );
+        )->paidBy($this->money($this->gift_cards_minor), $this->money($this->due_now_minor));
     }
 
     /** Whether sending had a price, were it none: goods that are collected are not sent. */
@@ -147,6 +150,26 @@ final class Order extends Model
     public function steps(): HasMany
     {
         return $this->hasMany(OrderStep::class)->orderBy('id');
+    }
+
+    /** @return HasMany<CardMovement, $this> of the gift cards that pay it, in the order of their use, and what came back to them */
+    public function cardMovements(): HasMany
+    {
+        $movements = $this->hasMany(CardMovement::class)->orderBy('id');
+        $movements->whereIn('kind', [MovementKind::Redeemed, MovementKind::Returned]);
+
+        return $movements;
+    }
+
+    /** @return array<int, int> what gift cards have paid and did not get back, in minor units by their ids, in the order of their use */
+    public function paidByCards(): array
+    {
+        $paid = [];
+        foreach ($this->cardMovements as $movement) {
+            $paid[$movement->gift_card_id] = ($paid[$movement->gift_card_id] ?? 0) - $movement->amount_minor;
+        }
+
+        return $paid;
     }
 
     /** @return HasMany<Download, $this> links to files that were bought */

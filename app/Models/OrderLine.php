@@ -46,6 +46,7 @@ use PaperKite\Words\Said;
  * @property Product $product
  * @property Variant|null $variant
  * @property Download|null $download
+ * @property GiftCard|null $giftCard
  * @property Said|null $because why a piece cost what it cost
  */
 final class OrderLine extends Model
@@ -106,6 +107,12 @@ final class OrderLine extends Model
     public function download(): HasOne
     {
         return $this->hasOne(Download::class);
+    }
+
+    /** @return HasOne<GiftCard, $this> that was sold by it */
+    public function giftCard(): HasOne
+    {
+        return $this->hasOne(GiftCard::class);
     }
 
     /** @return BelongsTo<Variant, $this> */

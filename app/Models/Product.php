@@ -218,7 +218,10 @@ final class Product extends Model
     {
         $amount = fn (?int $minor): ?Money => $minor === null ? null : $this->money($minor);
 
-        return new AmountLimits($amount($this->least_minor), $amount($this->most_minor));
+        // Of a gift card any amount can be had only up to one that the seller names.
+        $only = $this->kind->has(ProductPart::Recipient) && $this->most_minor === null ? array_map($this->money(...), array_values(array_unique([...($this->suggested ?? []), $this->price_minor]))) : null;
+
+        return new AmountLimits($amount($this->least_minor), $amount($this->most_minor), $only);
     }
 
     /** The beginning of its short description, without its markup; blank where it has none. */

@@ -15,10 +15,11 @@ use PaperKite\Payment\RefundState;
  *
  * @property int $id
  * @property int $order_id
- * @property int $payment_id
+ * @property int|null $payment_id `null` where all of it goes back to gift cards
  * @property string $act named by the page it was done on: done twice, it is the same act
  * @property RefundState $state pending until the provider has answered
  * @property int $amount_minor
+ * @property int $payment_minor of the amount, what the provider gives back
  * @property int $tax_minor of the amount
  * @property string $reason
  * @property bool $is_restocked
@@ -26,7 +27,7 @@ use PaperKite\Payment\RefundState;
  * @property CarbonImmutable $asked_at
  * @property CarbonImmutable|null $answered_at
  * @property Order $order
- * @property Payment $payment
+ * @property Payment|null $payment
  * @property Person|null $person
  * @property \Illuminate\Database\Eloquent\Collection<int, RefundLine> $lines
  */
@@ -46,7 +47,7 @@ final class Refund extends Model
     /** Under which the provider is asked for it, however often. */
     public function key(): string
     {
-        return "refund-{$this->payment->reference}-{$this->act}";
+        return "refund-{$this->payment?->reference}-{$this->act}";
     }
 
     /** @return BelongsTo<Order, $this> */

@@ -324,6 +324,12 @@ final class Shop extends Model
         return $this->hasMany(Sample::class);
     }
 
+    /** @return HasMany<GiftCard, $this> */
+    public function giftCards(): HasMany
+    {
+        return $this->hasMany(GiftCard::class);
+    }
+
     /** @return HasMany<RefusedEvent, $this> */
     public function refusedEvents(): HasMany
     {

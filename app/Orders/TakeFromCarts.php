@@ -19,10 +19,8 @@ final class TakeFromCarts
             return;
         }
         foreach ($this->lines('cart_id', $checkout->cart_id) as $line) {
-            $paid = collect($checkout->bill->lines)
-                ->first(fn (FrozenLine $frozen): bool => $frozen->pickKey() === $line->pick_key)
-                ->quantity ?? 0;
-            self::take($line, $paid);
+            $paid = array_filter($checkout->bill->lines, static fn (FrozenLine $frozen): bool => $frozen->pickKey() === $line->pick_key);
+            self::take($line, array_sum(array_map(static fn (FrozenLine $frozen): int => $frozen->quantity, $paid)));
         }
         Cart::query()->whereKey($checkout->cart_id)->update(['joined' => null]);
         // The cart of the widget from which it was copied.

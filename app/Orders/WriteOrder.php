@@ -8,6 +8,7 @@ use App\Finding\Kind;
 use App\Finding\WriteWords;
 use App\Fulfilment\Fulfilments;
 use App\Fulfilment\GoodsGone;
+use App\Fulfilment\PayWithCards;
 use App\Models\Cart;
 use App\Models\Checkout;
 use App\Models\FrozenCheckout;
@@ -35,6 +36,7 @@ final readonly class WriteOrder
     public function __construct(
         private Fulfilments $fulfil,
         private CouponUse $coupon,
+        private PayWithCards $cards,
         private NextNumber $next,
         private Clock $clock,
         private RecordLines $record,
@@ -45,7 +47,7 @@ final readonly class WriteOrder
     /**
      * Runs inside the transaction that settles the payment.
      *
-     * @throws GoodsGone when fewer pieces are left than were paid for, or the coupon is used up
+     * @throws GoodsGone when fewer pieces are left than were paid for, the coupon is used up, or a gift card has less on it
      */
     public function __invoke(Checkout $checkout): Order
     {
@@ -54,8 +56,10 @@ final readonly class WriteOrder
         if ($bill->couponId !== null) {
             $this->coupon->take($bill->couponId, $bill->shopper->email);
         }
-        $shop = Shop::query()->findOrFail($checkout->shop_id, ['id', 'timezone', 'currency', 'checkout_rules']);
-        $order = $this->order($checkout, $shop);
+        $cards = $this->cards->lock($bill->cards);
+        $shop = Shop::query()->findOrFail($checkout->shop_id);
+        $order = $this->order($checkout, $shop)->setRelation('shop', $shop);
+        $this->cards->debit($bill->cards, $cards, $order);
         if ($bill->couponId !== null) {
             $this->coupon->note($bill->couponId, $order->id, $bill->shopper->email);
         }
@@ -63,7 +67,7 @@ final readonly class WriteOrder
         foreach ($bill->lines as $i => $line) {
             $written[$i] = $this->line($order, $line, $missing[$i]);
         }
-        $this->fulfil->handOver($written);
+        $this->fulfil->handOver($written, $bill->lines);
         $this->words->of(Kind::Order, $shop, [$order->id]);
         $this->count($checkout, $shop);
         ($this->takeFromCarts)($checkout);
@@ -152,7 +156,8 @@ final readonly class WriteOrder
             'tax_is_contained' => $bill->taxIsContained,
             'total_minor' => $bill->totalMinor(),
             'due_now_minor' => $bill->dueNow(),
-            'later_minor' => $bill->totalMinor() - $bill->dueNow(),
+            'gift_cards_minor' => $bill->cardsMinor(),
+            'later_minor' => $bill->totalMinor() - $bill->dueNow() - $bill->cardsMinor(),
             'profit_minor' => $bill->profitMinor,
         ];
     }

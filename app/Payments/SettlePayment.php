@@ -21,7 +21,7 @@ use PaperKite\Payment\ProviderStatement;
  * Turns what the provider says into what the shop does, once: an order, a refusal, or money given back.
  *
  * Everything is decided in one transaction that locks, in this order: cart, checkout, payment, products and variants by id,
- * coupon, the series of numbers. Whoever else locks two of them keeps to it.
+ * coupon, gift cards by id, the series of numbers. Whoever else locks two of them keeps to it.
  */
 final readonly class SettlePayment
 {
@@ -118,8 +118,8 @@ final readonly class SettlePayment
         try {
             ($this->inTransaction)(fn () => $this->writeMessage->ofOrder(($this->writeOrder)($checkout)));
             $checkout->state = CheckoutState::Ordered;
-        } catch (GoodsGone) {
-            $checkout->state = CheckoutState::SoldOut;
+        } catch (GoodsGone $gone) {
+            $checkout->state = $gone->becomes;
         }
         $checkout->save();
 

@@ -23,6 +23,7 @@ use App\Finding\Said\SaidOfShelves;
 use App\Finding\SaidOf;
 use App\Finding\WriteChanged;
 use App\Finding\WriteWords;
+use App\GiftCards\CodeKey;
 use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetLimit;
 use App\Http\Input;
@@ -124,6 +125,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(BeginUpload::class)->needs('$reserve')->giveConfig('kite.disk_reserve');
         $this->app->when(SampleFiles::class)->needs('$folder')->giveConfig('kite.samples');
         $this->app->when(SampleFiles::class)->needs('$pictures')->giveConfig('kite.pictures');
+        $this->app->when(CodeKey::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(DerivedSecret::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');

@@ -7,6 +7,8 @@ namespace App\Refunds;
 use App\Database\InTransaction;
 use App\Fulfilment\EndDownloads;
 use App\Fulfilment\PutBack;
+use App\Fulfilment\ReturnToCards;
+use App\Fulfilment\TakeBackCards;
 use App\Messages\WriteMessage;
 use App\Models\Order;
 use App\Models\OrderLine;
@@ -27,6 +29,8 @@ final readonly class CancelOrder
         private WriteRefund $write,
         private PutBack $putBack,
         private EndDownloads $endDownloads,
+        private TakeBackCards $takeBackCards,
+        private ReturnToCards $returnToCards,
         private WriteMessage $writeMessage,
         private InTransaction $inTransaction,
         private Clock $clock,
@@ -52,6 +56,7 @@ final readonly class CancelOrder
             if ($isRestocked) {
                 ($this->putBack)($locked, $pieces, $refund->id ?? 0);
             }
+            $this->cards($locked, $refund);
             $locked->update(['goods_state' => GoodsState::Cancelled]);
             $locked->steps()->create(['person_id' => $person?->id, 'goods_state' => GoodsState::Cancelled, 'at' => $this->clock->now()]);
             $this->writeMessage->ofCancelling($locked);
@@ -85,6 +90,17 @@ final readonly class CancelOrder
         }
         if (! $back->equals($shown)) {
             throw RefundChanged::to($back);
+        }
+    }
+
+    /** What the order's own cards are worth goes back with it; where nothing was taken, so does what other cards have paid. */
+    private function cards(Order $order, ?Refund $refund): void
+    {
+        if ($refund === null) {
+            $this->takeBackCards->end($order);
+            ($this->returnToCards)($order, array_sum($order->paidByCards()), 0);
+        } elseif (! ($this->takeBackCards)($order, ReadBalance::step($order, $refund->load('lines')), $refund->id)) {
+            throw RefundChanged::cardUsed();
         }
     }
 

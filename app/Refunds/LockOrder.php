@@ -16,7 +16,7 @@ final class LockOrder
         $payments = Payment::query()->where('checkout_id', $order->checkout_id)->orderBy('id')->lockForUpdate()->get();
         $locked = Order::query()->whereKey($order->id)->lockForUpdate()->firstOrFail();
 
-        return $locked->setRelation('payments', $payments)->load(['lines', 'shop'])
+        return $locked->setRelation('payments', $payments)->load(['lines.giftCard', 'shop', 'cardMovements'])
             ->setRelation('refunds', Refund::query()->where('order_id', $order->id)->with('lines')->orderBy('id')->get());
     }
 }

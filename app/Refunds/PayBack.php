@@ -7,6 +7,7 @@ namespace App\Refunds;
 use App\Models\Refund;
 use App\Payments\GivesBack;
 use App\Payments\ProviderJob;
+use LogicException;
 use PaperKite\Payment\RefundState;
 
 /** Asks the provider to give back one step, under one key however often it is asked, until it has done so or declined. */
@@ -20,7 +21,8 @@ final class PayBack extends ProviderJob
         if ($refund->state !== RefundState::Pending) {
             return;
         }
-        $answer = $provider->refund((string) $refund->payment->provider_id, $refund->order->money($refund->amount_minor), $refund->key());
+        $payment = $refund->payment ?? throw new LogicException('A refund that waits for the provider is of a payment.');
+        $answer = $provider->refund((string) $payment->provider_id, $refund->order->money($refund->payment_minor), $refund->key());
         if ($answer === RefundState::Pending) {
             $this->release($this->backoff()[min($this->attempts(), count($this->backoff())) - 1] ?? 1);
 

@@ -23,6 +23,11 @@ final class RefundChanged extends RuntimeException
         return new self("The goods of this order are {$shown}, so that it can’t be cancelled any more; give money back instead.");
     }
 
+    public static function cardUsed(): self
+    {
+        return new self('Somebody has just paid with a gift card of this order. Nothing was done; look at it again.');
+    }
+
     public static function notPaid(): self
     {
         return new self('There is no money of this order that could be given back.');

@@ -7,6 +7,7 @@ namespace App\Refunds;
 use App\Database\InTransaction;
 use App\Fulfilment\EndDownloads;
 use App\Fulfilment\PutBack;
+use App\Fulfilment\TakeBackCards;
 use App\Models\Order;
 use PaperKite\Refund\CantGiveBack;
 use PaperKite\Refund\GivenBack;
@@ -19,6 +20,7 @@ final readonly class RefundOrder
         private WriteRefund $write,
         private PutBack $putBack,
         private EndDownloads $endDownloads,
+        private TakeBackCards $takeBackCards,
         private InTransaction $inTransaction,
     ) {}
 
@@ -45,6 +47,9 @@ final readonly class RefundOrder
             ($this->endDownloads)($locked, $balance->usedUpBy($step));
             if ($asked->isRestocked) {
                 ($this->putBack)($locked, self::pieces($step), $refund->id);
+            }
+            if (! ($this->takeBackCards)($locked, $step, $refund->id)) {
+                throw RefundChanged::cardUsed();
             }
         });
     }

@@ -29,6 +29,12 @@ final readonly class HowMuch
         return new self(array_values(array_map($product->money(...), $product->suggested ?? [])) ?: [$usual], $usual, $usual->currency, $product->limits());
     }
 
+    /** Whether an amount can be typed that is not suggested. */
+    public function isFree(): bool
+    {
+        return $this->limits->only === null;
+    }
+
     /** From how much to how much. */
     public function limits(Wording $say): string
     {

@@ -17,7 +17,7 @@ enum ProductKind: string
     /** @return list<self> those that can be sold */
     public static function sold(): array
     {
-        return [self::Physical, self::Digital, self::Service, self::Donation, self::Partner];
+        return [self::Physical, self::Digital, self::Service, self::Donation, self::GiftCard, self::Partner];
     }
 
     /** @return list<self> those that have a price here, and so can be part of a quote */
@@ -58,7 +58,7 @@ enum ProductKind: string
             self::Digital => 'Downloaded after it is paid.',
             self::Service => 'A course, a visit, an hour: with a date, a place and seats, or without. Nothing is sent.',
             self::Donation => 'The shopper says how much. No tax, no discount, nothing is sent.',
-            self::GiftCard => 'Pays for other goods later.',
+            self::GiftCard => 'Bought for somebody, sent by mail on a day; it pays for other goods later.',
             self::Partner => 'Another merchant sells it: the button leads there, and the sale is credited to you.',
         };
     }
@@ -71,7 +71,7 @@ enum ProductKind: string
             self::Digital => [ProductPart::Price, ProductPart::Files, ProductPart::Sale, ProductPart::Tax, ProductPart::Variants],
             self::Service => [ProductPart::Price, ProductPart::Dates, ProductPart::Sale, ProductPart::Tax, ProductPart::Stock, ProductPart::Variants],
             self::Donation => [ProductPart::Price, ProductPart::Amounts, ProductPart::Thanks],
-            self::GiftCard => [ProductPart::Price, ProductPart::Amounts],
+            self::GiftCard => [ProductPart::Price, ProductPart::Amounts, ProductPart::Recipient],
             self::Partner => [ProductPart::Addresses],
         };
     }

@@ -19,6 +19,9 @@ enum ProductPart: string
     case Addresses = 'addresses';
     case Files = 'files';
 
+    /** Whom it is for, which its shopper says. */
+    case Recipient = 'recipient';
+
     /** @return list<string> the fields of the form that belong to it */
     public function fields(): array
     {
@@ -34,6 +37,7 @@ enum ProductPart: string
             self::Price => ['price'],
             self::Addresses => ['addresses'],
             self::Files => ['files', 'sample', 'download_days', 'download_times'],
+            self::Recipient => [],
         };
     }
 
@@ -52,6 +56,7 @@ enum ProductPart: string
             self::Price => 'price',
             self::Addresses => 'the addresses at partners',
             self::Files => 'files',
+            self::Recipient => 'recipients',
         };
     }
 }

@@ -23,6 +23,10 @@ final readonly class Bill
         public bool $taxIsContained,
         /** For the seller alone. */
         public Money $profit,
+        /** What gift cards pay of the total; `null` where none does. */
+        public ?BillRow $cards = null,
+        /** What is left to be paid now; `null`: all of the total. */
+        public ?Money $due = null,
     ) {}
 
     public static function of(Receipt $receipt): self
@@ -37,7 +41,7 @@ final readonly class Bill
             new BillRow($receipt->shop->tax->areContained ? BillRowKind::ContainedTax : BillRowKind::Tax, $receipt->tax, $because->tax),
             $receipt->total,
             $receipt->profit,
-        );
+        )->paidBy($receipt->giftCards, $receipt->dueNow);
     }
 
     /**
@@ -60,6 +64,12 @@ final readonly class Bill
             $isWithin,
             $profit,
         );
+    }
+
+    /** With what gift cards pay, where they pay something. */
+    public function paidBy(Money $cards, Money $due): self
+    {
+        return $cards->isZero() ? $this : new self($this->lines, $this->items, $this->rows, $this->total, $this->within, $this->taxIsContained, $this->profit, new BillRow(BillRowKind::GiftCards, $cards, null), $due);
     }
 
     private static function ships(Receipt $receipt): bool

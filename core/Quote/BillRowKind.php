@@ -14,6 +14,9 @@ enum BillRowKind
     /** In the prices already, and so no part of the sum. */
     case ContainedTax;
 
+    /** Pay of the total, and take nothing off it. */
+    case GiftCards;
+
     /** Of the phrase that names it. */
     public function key(): string
     {
@@ -22,11 +25,12 @@ enum BillRowKind
             self::Shipping => 'bill.shipping',
             self::Tax => 'bill.tax',
             self::ContainedTax => 'bill.tax_contained',
+            self::GiftCards => 'bill.gift_cards',
         };
     }
 
     public function isTakenOff(): bool
     {
-        return $this === self::Discount;
+        return $this === self::Discount || $this === self::GiftCards;
     }
 }

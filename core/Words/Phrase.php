@@ -92,5 +92,6 @@ enum Phrase: string
     case SoldByPlanAlone = 'line.plan';
     case AmountTooSmall = 'line.amount_small';
     case AmountTooLarge = 'line.amount_large';
+    case AmountNotOffered = 'line.amount_not_offered';
     case DepositReachesPrice = 'line.deposit';
 }

@@ -31,6 +31,7 @@ enum PhraseGroup: string
     case Waiting = 'waiting';
     case Thanks = 'thanks';
     case Order = 'order';
+    case Gift = 'gift';
     case Download = 'download';
     case SampleOf = 'sample';
     case Account = 'account';
@@ -51,6 +52,7 @@ enum PhraseGroup: string
     case Files = 'mail.files';
     case DownloadsMail = 'mail.downloads';
     case NewVersion = 'mail.new_version';
+    case GiftCardMail = 'mail.gift_card';
     case BackMail = 'mail.back';
     case SignIn = 'mail.sign_in';
     case OrderLink = 'mail.order_link';
@@ -90,6 +92,7 @@ enum PhraseGroup: string
             self::Waiting => 'While a payment is not confirmed',
             self::Thanks => 'Thank-you page',
             self::Order => 'State of an order',
+            self::Gift => 'Gift cards',
             self::Download => 'Download page',
             self::SampleOf => 'Samples',
             self::Account => 'Orders of a shopper',
@@ -110,6 +113,7 @@ enum PhraseGroup: string
             self::Files => 'Mails with files',
             self::DownloadsMail => 'Mail: fresh link to files',
             self::NewVersion => 'Mail: new version of a file',
+            self::GiftCardMail => 'Mail: gift card',
             self::BackMail => 'Mail: back in stock',
             self::SignIn => 'Mail: link to sign in',
             self::OrderLink => 'Mail: link to an order',

@@ -17,7 +17,7 @@ final class Rooms
 
     /** @var array<string, list<string>> rooms by name, with those that each stands on */
     public const ON = [
-        'Carts' => ['Database', 'Models', 'Text', 'Time'],
+        'Carts' => ['Database', 'GiftCards', 'Models', 'Text', 'Time'],
         'Catalogue' => ['Changes', 'Database', 'Models', 'Pictures', 'Text', 'Time'],
         'Changes' => ['Database', 'Models', 'Time'],
         'Checkout' => ['Carts', 'Database', 'Models', 'Orders', 'Payments', 'Text'],
@@ -29,7 +29,8 @@ final class Rooms
         'Erasing' => ['Models', 'Time'],
         'Files' => [],
         'Finding' => ['Changes', 'Database', 'Looks', 'Models'],
-        'Fulfilment' => ['Changes', 'Database', 'Messages', 'Models', 'Time'],
+        'Fulfilment' => ['Changes', 'Database', 'GiftCards', 'Messages', 'Models', 'Time'],
+        'GiftCards' => ['Database', 'Messages', 'Models', 'Time'],
         'Looks' => ['Changes', 'Database', 'Files', 'Models', 'Time'],
         'Messages' => ['Files', 'Models', 'Time'],
         'Models' => ['Time'],

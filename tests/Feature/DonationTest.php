@@ -193,7 +193,7 @@ final class DonationTest extends TestCase
         yield 'a suggestion that is none' => [['suggested' => '5, lots'], 'suggested', 'lots'];
         yield 'too many' => [['suggested' => '5 6 7 8 9 10 11'], 'suggested', '6 amounts at most'];
         yield 'thanks with a control character' => [['thanks' => "a\0b"], 'thanks', 'The words of thanks'];
-        yield 'a kind that is none' => [['kind' => 'gift_card'], 'kind', 'what kind'];
+        yield 'a kind that is none' => [['kind' => 'nothing_such'], 'kind', 'what kind'];
     }
 
     /**

@@ -289,7 +289,7 @@ final class DownloadTest extends TestCase
         $line = $order->lines()->sole();
         Download::query()->where('order_id', $order->id)->delete();
         $line->update(['variant_id' => $variant->id, 'choices' => $variant->choices[0] ?? '']);
-        app(GrantDownloads::class)->handOver([$line->setRelation('order', $order)]);
+        app(GrantDownloads::class)->handOver([$line->setRelation('order', $order)], []);
 
         return $order;
     }

@@ -27,6 +27,7 @@ use PaperKite\Checkout\Demand;
 use PaperKite\Checkout\Missing;
 use PaperKite\Download\LinkState;
 use PaperKite\Download\SampleKind;
+use PaperKite\GiftCard\CardState;
 use PaperKite\Link\OpenDestination;
 use PaperKite\Look\Font;
 use PaperKite\Look\Icon;
@@ -117,6 +118,7 @@ use PaperKite\Text\DecimalMark;
         new OA\Schema(schema: 'StalePrice', type: 'string', enum: StalePrice::class),
         new OA\Schema(schema: 'PriceState', type: 'string', enum: PriceState::class),
         new OA\Schema(schema: 'PriceAct', type: 'string', enum: PriceAct::class),
+        new OA\Schema(schema: 'CardState', type: 'string', enum: CardState::class),
         new OA\Schema(schema: 'SampleKind', type: 'string', enum: SampleKind::class),
         new OA\Schema(schema: 'SampleState', type: 'string', enum: SampleState::class),
         new OA\Schema(schema: 'LinkState', type: 'string', enum: LinkState::class),
@@ -156,6 +158,7 @@ use PaperKite\Text\DecimalMark;
         new OA\Parameter(parameter: 'placement', name: 'placement', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'look', name: 'look', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'marketplace', name: 'marketplace', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\Parameter(parameter: 'giftCard', name: 'giftCard', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'upload', name: 'upload', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'file', name: 'file', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\Parameter(parameter: 'sample', name: 'sample', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
+use App\Models\FrozenCard;
 use App\Models\FrozenCheckout;
+use App\Models\FrozenGift;
 use App\Models\FrozenLine;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Catalogue\TermsKind;
@@ -47,6 +49,7 @@ final class FrozenCheckoutCodec
             shippingTaxRate: $all->optionalText('shippingTaxRate'),
             dueNowMinor: $all->optionalInteger('dueNowMinor'),
             currency: $all->optionalText('currency'),
+            cards: array_map(static fn (KeptValues $card): FrozenCard => new FrozenCard($card->integer('id'), $card->integer('minor')), $all->parts('cards')),
         );
     }
 
@@ -79,7 +82,17 @@ final class FrozenCheckoutCodec
             place: $line->text('place'),
             eventSequence: $line->integer('eventSequence'),
             attendees: $line->texts('attendees'),
+            offerId: $line->optionalInteger('offerId'),
+            gift: self::gift($line->part('gift')),
         );
+    }
+
+    private static function gift(KeptValues $gift): ?FrozenGift
+    {
+        // What is not there was frozen by a former release, or is no gift.
+        $read = new FrozenGift($gift->text('name'), $gift->text('email'), $gift->text('message'), $gift->optionalText('day'));
+
+        return $read == new FrozenGift('', '', '', null) ? null : $read;
     }
 
     private static function shopper(KeptValues $shopper): ShopperDetails

@@ -99,6 +99,7 @@ final class English
         Phrase::SoldByPlanAlone->value => '“{product}” is sold by plan alone; choose one of its plans.',
         Phrase::AmountTooSmall->value => '{amount} is less than the least amount, which is {least}; enter more.',
         Phrase::AmountTooLarge->value => '{amount} is more than the largest amount, which is {most}; enter less.',
+        Phrase::AmountNotOffered->value => '{amount} is not among the amounts to choose from: {amounts}.',
         Phrase::DepositReachesPrice->value => 'The deposit of {deposit} reaches the price of {price}, so nothing is left to pay in instalments; pay it at once.',
     ];
 }

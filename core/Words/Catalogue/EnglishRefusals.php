@@ -37,6 +37,8 @@ final class EnglishRefusals
         'refused.too_few' => 'Only {count} of this are left; choose fewer, or another.',
         'refused.how_much' => 'Say how much you give.',
         'refused.coupon' => 'The coupon “{code}” is not valid.',
+        'refused.gift_card' => 'This code opens no card with money on it; compare it with the card.',
+        'refused.gift_day' => 'Choose a day from today on, within a year.',
         'refused.codes' => 'That is a lot of codes; wait ten minutes and try again.',
 
         'subject.email' => 'The e-mail address',

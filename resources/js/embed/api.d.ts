@@ -289,6 +289,8 @@ export interface components {
             label: string;
             /** @description Beside the field for another amount. */
             other: string;
+            /** @description Whether another amount can be typed. */
+            is_free: boolean;
         };
         /** @description The question how many. */
         WidgetAsk: {

@@ -11,6 +11,10 @@ foreach ($bill->rows as $row) {
     $lines[] = '  '.$say->say('mail.row', label: $say->say($row->kind->key()), amount: $row->shown());
 }
 $lines[] = '  '.$say->say('mail.total', amount: $bill->total);
+if ($bill->cards !== null && $bill->due !== null) {
+    $lines[] = '  '.$say->say('mail.row', label: $say->say($bill->cards->kind->key()), amount: $bill->cards->shown());
+    $lines[] = '  '.$say->say('mail.row', label: $say->say('bill.due'), amount: $bill->due->shown());
+}
 foreach ($bill->within as $row) {
     $lines[] = '  '.$say->say('mail.row', label: $say->say($row->kind->key()), amount: $row->shown());
 }

@@ -50,6 +50,9 @@ $pay = match (true) {
 @if ($shop->checkout_rules->couponPlace->isInCheckout())
 <x-shop.coupon :view="$view->cart" :typed="$view->typed['coupon'] ?? ''" :error="$view->errors['coupon'] ?? null" />
 @endif
+@if ($takesCards)
+<x-shop.cards :payments="$view->cart->bill->cards" :typed="$view->typed['card'] ?? ''" :error="$view->errors['card'] ?? null" />
+@endif
 @if ($view->receipt !== null)
 <button class="button wide in-slip" name="pay" value="1">{{ $pay }}</button>
 @endif

@@ -74,7 +74,7 @@ final readonly class PageLookPreviewController
         $contents = self::contents($goods);
         $view = CheckoutView::of($shop, '', $contents, $this->view($shop, $contents), CheckoutAttempt::begun([], null), null, $this->provider->ways());
 
-        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => [], 'joined' => null, 'isSignedIn' => false]);
+        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => [], 'takesCards' => false, 'joined' => null, 'isSignedIn' => false]);
     }
 
     private function view(Shop $shop, CartContents $contents): CartView

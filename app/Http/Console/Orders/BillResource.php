@@ -38,6 +38,10 @@ final readonly class BillResource
         public bool $tax_is_contained,
         #[OA\Property]
         public Amount $total,
+        #[OA\Property(description: 'What gift cards pay of the total; null: nothing.')]
+        public ?Amount $cards,
+        #[OA\Property(description: 'What is left to be paid; null: all of the total.')]
+        public ?Amount $due,
         #[OA\Property(description: 'What is left to the seller.')]
         public Amount $profit,
     ) {}
@@ -63,6 +67,8 @@ final readonly class BillResource
             tax_because: self::said($tax?->because),
             tax_is_contained: $bill->taxIsContained,
             total: Amount::of($bill->total),
+            cards: $bill->cards === null ? null : Amount::of($bill->cards->amount),
+            due: $bill->due === null ? null : Amount::of($bill->due),
             profit: Amount::of($bill->profit),
         );
     }

@@ -40,7 +40,7 @@ final readonly class SampleOrder
         $line->setRelation('download', null);
         $order = new Order([
             'id' => 1, 'shop_id' => $shop->id, 'checkout_id' => 0, 'number' => 1042, 'token' => 'a-sample', 'email' => 'ada@letters.example', 'name' => 'Ada Nwosu-Reed', 'company' => '', 'street' => '12 Chandler Court', 'postcode' => 'VT1 9DD', 'town' => 'Tarnmouth', 'country' => 'GB', 'phone' => '', 'comment' => 'Please ring twice.',
-            'currency' => $shop->currency, 'items_minor' => 1960, 'discount_minor' => 196, 'shipping_minor' => 390, 'tax_minor' => 403, 'shipping_tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 2154, 'due_now_minor' => 2154, 'profit_minor' => 0,
+            'currency' => $shop->currency, 'items_minor' => 1960, 'discount_minor' => 196, 'shipping_minor' => 390, 'tax_minor' => 403, 'shipping_tax_minor' => 73, 'tax_is_contained' => true, 'total_minor' => 2154, 'due_now_minor' => 2154, 'gift_cards_minor' => 0, 'profit_minor' => 0,
             'goods_state' => GoodsState::New, 'money_state' => MoneyState::Paid, 'placed_at' => $at, 'captured_at' => $at, 'opened_until' => null,
             'reasons' => ['discount' => Said::of(Phrase::CouponTakesPercent, code: 'BLOSSOM', percent: '10'), 'tax' => Said::of(Phrase::TaxContained)],
         ]);

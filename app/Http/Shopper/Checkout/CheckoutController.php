@@ -11,27 +11,28 @@ use App\Carts\FindCart;
 use App\Carts\PutBack;
 use App\Carts\TouchCart;
 use App\Carts\UndoJoined;
+use App\Checkout\AskedOfLines;
 use App\Checkout\BillChanged;
 use App\Checkout\OpenPayment;
 use App\Clicks\CountCheckout;
 use App\Http\Input;
+use App\Http\Shopper\Cart\CardForm;
 use App\Http\Shopper\Cart\CartForm;
 use App\Http\Shopper\Cart\CouponForm;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Models\Cart;
-use App\Models\CartLine;
 use App\Models\Checkout;
 use App\Models\CheckoutState;
 use App\Models\Order;
 use App\Models\Shop;
 use App\Payments\ProviderUnreachable;
 use App\Shoppers\ShopperSession;
+use App\Time\Clock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use PaperKite\Checkout\Attendees;
 use PaperKite\Checkout\CheckoutField;
 use PaperKite\Checkout\DetailsEntry;
 use PaperKite\Checkout\ShopperDetails;
@@ -45,6 +46,8 @@ final readonly class CheckoutController
         private FindCart $carts,
         private EditCart $editCart,
         private CouponForm $coupon,
+        private CardForm $card,
+        private Clock $clock,
         private OpenPayment $openPayment,
         private CheckoutPage $page,
         private ShopperSession $session,
@@ -106,7 +109,7 @@ final readonly class CheckoutController
 
     private function undone(Request $request, Shop $shop, Cart $cart, UndoJoined|PutBack $undo): Answer
     {
-        ($this->editCart)($cart, [], null, CartForm::of($request)->attendees);
+        ($this->editCart)($cart, [], null, CartForm::of($request)->attendees, CartForm::of($request)->gifts);
         $undo($cart);
 
         return new RedirectResponse($shop->checkoutPath($cart->ref).'?after=changed', Answer::HTTP_SEE_OTHER);
@@ -116,17 +119,16 @@ final readonly class CheckoutController
     {
         // A quantity that was changed and not yet reckoned in comes first: what is paid is what was shown.
         $form = CartForm::of($request);
-        $edit = ($this->editCart)($cart, $form->quantities, $form->remove, $form->attendees);
+        $edit = ($this->editCart)($cart, $form->quantities, $form->remove, $form->attendees, $form->gifts);
         $couponError = $shop->checkout_rules->couponPlace->isInCheckout() ? ($this->coupon)($request, $shop, $cart) : null;
-        if ($edit->errors !== [] || $couponError !== null) {
-            $errors = $couponError === null ? [] : ['coupon' => $couponError];
-
-            return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => Input::text($request, 'coupon')] + $details->typed, $errors, $form->quantities, $edit->errors);
+        $codeErrors = array_filter(['coupon' => $couponError, 'card' => ($this->card)($request, $shop, $cart)], is_string(...));
+        if ($edit->errors !== [] || $codeErrors !== []) {
+            return $this->page->corrected($shop, $cart->refresh(), $request, ['coupon' => Input::text($request, 'coupon'), 'card' => Input::text($request, 'card')] + $details->typed, $codeErrors, $form->quantities, $edit->errors);
         }
-        if ($edit->hasChanged || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
+        if ($edit->hasChanged || CardForm::changes($request) || $request->hasAny(['update', 'apply', 'remove', 'remove_coupon'])) {
             return new RedirectResponse($shop->checkoutPath($cart->ref).'?after=changed', Answer::HTTP_SEE_OTHER);
         }
-        $unnamed = array_filter($cart->refresh()->lines->mapWithKeys(static fn (CartLine $line): array => [$line->id => Attendees::objection($line->attendees(), $shop->wording())])->all(), is_string(...));
+        $unnamed = AskedOfLines::objections($shop, $cart->refresh(), $this->clock->moment()->dayIn($shop->zone()));
         if ($details->details === null || $unnamed !== []) {
             return $this->page->corrected($shop, $cart, $request, $details->typed, $details->errors, lineErrors: $unnamed);
         }

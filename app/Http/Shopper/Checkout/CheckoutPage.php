@@ -15,6 +15,7 @@ use App\Checkout\CheckoutView;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\Visitor;
 use App\Models\Cart;
+use App\Models\GiftCard;
 use App\Models\Shop;
 use App\Payments\PaymentProvider;
 use App\Shoppers\ShopperSession;
@@ -62,6 +63,6 @@ final readonly class CheckoutPage
         $view = CheckoutView::of($shop, $shop->checkoutPath($cart->ref), $contents, CartView::of($contents, $bill, $shop, $this->clock->moment()), $attempt, $this->provider->notice(), $this->provider->ways());
         ($this->remember)($contents, $bill->receipt);
 
-        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => $cart->takenOut(), 'joined' => JoinedView::of($cart, $shop->wording()), 'isSignedIn' => $this->session->emailKey($shop, Visitor::of($request)->owner()) !== null], $status);
+        return response()->view('shop.checkout', ['shop' => $shop, 'view' => $view, 'taken' => $cart->takenOut(), 'takesCards' => GiftCard::query()->where('shop_id', $shop->id)->exists(), 'joined' => JoinedView::of($cart, $shop->wording()), 'isSignedIn' => $this->session->emailKey($shop, Visitor::of($request)->owner()) !== null], $status);
     }
 }

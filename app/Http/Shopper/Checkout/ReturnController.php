@@ -32,6 +32,7 @@ final readonly class ReturnController
         return match ($checkout->state) {
             CheckoutState::Ordered => new RedirectResponse($this->afterPaying($shop, $checkout), Answer::HTTP_SEE_OTHER),
             CheckoutState::SoldOut => $this->page($shop, $checkout, $say->say('notice.quicker'), $say->say('notice.quicker_what')),
+            CheckoutState::CardShort => $this->page($shop, $checkout, $say->say('notice.card_short'), $say->say('notice.card_short_what')),
             CheckoutState::Superseded => $this->page($shop, $checkout, $say->say('notice.replaced'), $say->say('notice.replaced_what')),
             CheckoutState::Abandoned => $this->page($shop, $checkout, $say->say('notice.nothing_paid'), $say->say('notice.closed')),
             // Whatever became of the payment, it did not become an order: there is nothing to wait for.

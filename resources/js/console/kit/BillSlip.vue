@@ -46,6 +46,16 @@ defineProps<{ bill: Schemas['Bill']; withoutLines?: boolean; withProfit?: boolea
       <dt>Total</dt>
       <dd>{{ bill.total.shown }}</dd>
     </div>
+    <template v-if="bill.cards && bill.due">
+      <div class="flex justify-between gap-4 border-t border-rule py-1.5">
+        <dt>Gift cards</dt>
+        <dd>−{{ bill.cards.shown }}</dd>
+      </div>
+      <div class="flex justify-between gap-4 border-t border-rule py-1.5 font-semibold">
+        <dt>To pay</dt>
+        <dd>{{ bill.due.shown }}</dd>
+      </div>
+    </template>
     <div v-if="bill.tax && bill.tax_is_contained" class="flex justify-between gap-4 text-sm text-pencil">
       <dt>Tax in it</dt>
       <dd>{{ bill.tax.shown }}</dd>

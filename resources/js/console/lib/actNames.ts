@@ -2,7 +2,7 @@
  * What makes something, on the server once under each name: `tests/Feature/OnlyOnceTest` holds this to its routes.
  */
 const MAKING =
-  /\/api\/shops\/[^/]+\/(products(\/\d+\/duplicate)?|offers(\/examples\/table|\/\d+\/(duplicate|placements))?|(price-tables|shelves)(\/\d+\/places)?|looks|orders\/\d+\/downloads\/\d+\/fresh|partners\/ready\/[^/]+|marketplaces|invitations|rules\/first-(zone|rate)|coupons)$/
+  /\/api\/shops\/[^/]+\/(products(\/\d+\/duplicate)?|offers(\/examples\/table|\/\d+\/(duplicate|placements))?|(price-tables|shelves)(\/\d+\/places)?|looks|orders\/\d+\/downloads\/\d+\/fresh|gift-cards\/\d+\/send|partners\/ready\/[^/]+|marketplaces|invitations|rules\/first-(zone|rate)|coupons)$/
 
 const HEADER = 'Idempotency-Key'
 const KEPT_AS = 'kite-act '

@@ -2340,6 +2340,8 @@ export interface components {
             /** @description Whether the tax is in the prices already. */
             tax_is_contained: boolean;
             total: components["schemas"]["Amount"];
+            cards: components["schemas"]["Amount"] | null;
+            due: components["schemas"]["Amount"] | null;
             /** @description What is left to the seller. */
             profit: components["schemas"]["Amount"];
         };
@@ -3950,7 +3952,7 @@ export interface components {
             at: components["schemas"]["PageFacts"];
         };
         /** @enum {string} */
-        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates" | "price" | "addresses" | "files";
+        ProductPart: "sale" | "tax" | "shipping" | "stock" | "variants" | "amounts" | "thanks" | "dates" | "price" | "addresses" | "files" | "recipient";
         /** @enum {string} */
         ProductSort: "name" | "changed";
         /** @enum {string} */
@@ -4703,6 +4705,8 @@ export interface components {
             label: string;
             /** @description Beside the field for another amount. */
             other: string;
+            /** @description Whether another amount can be typed. */
+            is_free: boolean;
         };
         /** @description The question how many. */
         WidgetAsk: {

@@ -6,9 +6,13 @@
 <label><input type="radio" name="{{ $name }}" value="{{ $amount->decimal() }}" @checked($typed === '' && $chosen === $amount->decimal())><span>{{ $amount->shown() }}</span></label>
 @endforeach
 </fieldset>
+@if ($question->isFree())
 <div class="field">
 <label for="{{ $id }}">{{ $say->say('amount.another', currency: $question->currency->code) }}</label>
 <input id="{{ $id }}" name="{{ $own }}" value="{{ $typed }}" inputmode="decimal" autocomplete="off" aria-describedby="{{ $id }}-limits @if ($error) {{ $id }}-error @endif" @if ($error) aria-invalid="true" @endif>
 <p class="bill-why" id="{{ $id }}-limits">{{ $question->limits($say) }}</p>
 @if ($error)<p class="field-error" id="{{ $id }}-error" role="alert">{{ $error }}</p>@endif
 </div>
+@elseif ($error)
+<p class="field-error" role="alert">{{ $error }}</p>
+@endif

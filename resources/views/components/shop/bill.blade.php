@@ -7,6 +7,10 @@
 <div class="bill-rule"><dt>{{ $say->say($row->kind->key()) }} <x-shop.why :sentence="$row->because?->in($words)" /></dt><dd>{{ $row->shown() }}</dd></div>
 @endforeach
 <div class="bill-total"><dt>{{ $total ?? $say->say('bill.total') }}</dt><dd>{{ $bill->total->shown() }}</dd></div>
+@if ($bill->cards !== null && $bill->due !== null)
+<div class="bill-rule"><dt>{{ $say->say($bill->cards->kind->key()) }}</dt><dd>{{ $bill->cards->shown() }}</dd></div>
+<div class="bill-total"><dt>{{ $say->say('bill.due') }}</dt><dd>{{ $bill->due->shown() }}</dd></div>
+@endif
 @foreach ($bill->within as $row)
 <div class="bill-tax"><dt>{{ $say->say($row->kind->key()) }} <x-shop.why :sentence="$row->because?->in($words)" /></dt><dd>{{ $row->shown() }}</dd></div>
 @endforeach

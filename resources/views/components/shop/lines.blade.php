@@ -37,6 +37,18 @@
 </div>
 @endforeach
 @endif
+@if ($asksAttendees)
+@foreach ($row->gifts as $piece => $gift)
+@php $at = "gift-{$row->id}-{$piece}"; $name = "gift[{$row->id}][{$piece}]"; @endphp
+<fieldset class="line-gift">
+<legend>{{ count($row->gifts) > 1 ? $say->say('gift.to_number', number: $piece + 1) : $say->say('gift.to') }}<span class="visually-hidden"> {{ $row->name }}</span></legend>
+<div class="field"><label for="{{ $at }}-name">{{ $say->say('gift.name') }}</label><input id="{{ $at }}-name" name="{{ $name }}[name]" value="{{ $gift->name }}" autocomplete="off" dir="auto" maxlength="120"></div>
+<div class="field"><label for="{{ $at }}-email">{{ $say->say('gift.email') }}</label><input id="{{ $at }}-email" name="{{ $name }}[email]" value="{{ $gift->email }}" type="email" autocomplete="off" maxlength="254" aria-describedby="{{ $at }}-email-note"><p class="bill-why" id="{{ $at }}-email-note">{{ $say->say('gift.email_note') }}</p></div>
+<div class="field"><label for="{{ $at }}-message">{{ $say->say('gift.message') }}</label><textarea id="{{ $at }}-message" name="{{ $name }}[message]" rows="3" dir="auto" maxlength="500">{{ $gift->message }}</textarea></div>
+<div class="field"><label for="{{ $at }}-day">{{ $say->say('gift.day') }}</label><input id="{{ $at }}-day" name="{{ $name }}[day]" value="{{ $gift->day }}" type="date" aria-describedby="{{ $at }}-day-note"><p class="bill-why" id="{{ $at }}-day-note">{{ $say->say('gift.day_note') }}</p></div>
+</fieldset>
+@endforeach
+@endif
 @if ($error)
 <p class="field-error line-error" id="line-error-{{ $row->id }}">{{ $error }}</p>
 @endif
