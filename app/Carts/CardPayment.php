@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
+use App\Models\FrozenCard;
 use PaperKite\Money\Money;
 use PaperKite\Quote\GiftCard;
 use PaperKite\Quote\Receipt;
@@ -25,6 +26,17 @@ final readonly class CardPayment
         $pays = GiftCard::payments(array_map(self::toCore(...), $cards), $receipt->total->minus($receipt->instalments));
 
         return array_map(static fn (HeldCard $card, Money $amount): self => new self($card, $amount), $cards, $pays);
+    }
+
+    /**
+     * @param  list<self>  $payments
+     * @return list<FrozenCard> cards that have nothing to pay are not in it
+     */
+    public static function frozen(array $payments): array
+    {
+        $paying = array_filter($payments, static fn (self $payment): bool => ! $payment->pays->isZero());
+
+        return array_values(array_map(static fn (self $payment): FrozenCard => new FrozenCard($payment->card->id, $payment->pays->minor), $paying));
     }
 
     public static function toCore(HeldCard $card): GiftCard

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Checkout;
 
 use App\Carts\CardPayment;
-use App\Carts\CartBill;
 use App\Carts\CartContents;
 use App\Carts\ReckonCart;
 use App\Database\InTransaction;
 use App\Models\Cart;
 use App\Models\Checkout;
 use App\Models\CheckoutState;
-use App\Models\FrozenCard;
 use App\Models\FrozenCheckout;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -95,7 +93,7 @@ final readonly class OpenPayment
         if (! $contents->areForSale()) {
             throw BillChanged::stock($shop->wording());
         }
-        $frozen = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon, self::paying($bill));
+        $frozen = FrozenCheckout::of($cart, $receipt, $shopper, $bill->coupon, CardPayment::frozen($bill->cards));
 
         return $this->sameAsOpen($cart, $shownDigest, $frozen) ?? Checkout::query()->create([
             'shop_id' => $shop->id,
@@ -105,14 +103,6 @@ final readonly class OpenPayment
             'bill' => $frozen,
             'state' => CheckoutState::Open,
         ]);
-    }
-
-    /** @return list<FrozenCard> cards that have nothing to pay are not in it */
-    private static function paying(CartBill $bill): array
-    {
-        $cards = array_filter($bill->cards, static fn (CardPayment $payment): bool => ! $payment->pays->isZero());
-
-        return array_values(array_map(static fn (CardPayment $payment): FrozenCard => new FrozenCard($payment->card->id, $payment->pays->minor), $cards));
     }
 
     private function sameAsOpen(Cart $cart, string $digest, FrozenCheckout $frozen): ?Checkout

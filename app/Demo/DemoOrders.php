@@ -12,7 +12,6 @@ use App\Models\Checkout;
 use App\Models\CheckoutState;
 use App\Models\FrozenCheckout;
 use App\Models\Order;
-use App\Models\PaymentState;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
@@ -27,7 +26,6 @@ use PaperKite\Checkout\CartDigest;
 use PaperKite\Checkout\Needs;
 use PaperKite\Checkout\ShopperDetails;
 use PaperKite\Order\GoodsState;
-use PaperKite\Order\MoneyState;
 use Random\Randomizer;
 
 /** Fourteen orders of the last four weeks, written as every order is. */
@@ -98,21 +96,7 @@ final readonly class DemoOrders
             'state' => CheckoutState::Ordered,
         ]);
         $order = ($this->writeOrder)($checkout);
-        $taken = $order->placed_at->addSeconds(2);
-        $payment = $checkout->payments()->create([
-            'shop_id' => $shop->id,
-            'reference' => Secrets::token(),
-            'provider_id' => sprintf('pm-demo-%02d', $index + 1),
-            'amount_minor' => $receipt->dueNow->minor,
-            'captured_minor' => $receipt->dueNow->minor,
-            'captured_at' => $taken,
-            'currency' => $shop->currency,
-            'payee' => (string) $shop->payee,
-            'cart_digest' => CartDigest::of($receipt),
-            'state' => PaymentState::Captured,
-        ]);
-        $this->payments->enter($payment->setRelation('shop', $shop)->setRelation('checkout', $checkout));
-        Order::query()->whereKey($order->id)->update(['captured_at' => $taken, 'money_state' => MoneyState::Paid]);
+        $this->payments->take($shop, $checkout, $order, $receipt->dueNow, sprintf('pm-demo-%02d', $index + 1));
         $this->follow($shop, $order, $index);
         $cart->delete();
     }

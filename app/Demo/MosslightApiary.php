@@ -38,6 +38,7 @@ final readonly class MosslightApiary
         private MosslightGoods $goods,
         private MosslightRules $rules,
         private MosslightGuide $guide,
+        private MosslightCards $cards,
         private DemoOrders $orders,
         private MosslightPartners $partners,
         private MosslightWidgets $widgets,
@@ -81,6 +82,7 @@ final readonly class MosslightApiary
         $this->clicks($shop->refresh(), $placements, $chance);
         $this->orders->load($shop, $placements, $chance);
         $this->guide->download($shop);
+        $this->cards->load($shop, $goods);
         $this->partners->load($shop);
         $this->widgets->load($shop, $goods, $offers);
     }

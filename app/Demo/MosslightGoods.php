@@ -40,6 +40,10 @@ final readonly class MosslightGoods
                 'summary' => '<p>Hawthorn, blackthorn and dog rose along the lanes of the Vale, planted every November.</p>',
                 'thanks' => 'Your hedge is forage for a hundred hives. We write in spring, when it flowers.',
             ]),
+            'gift-card' => $this->product($shop, 'gift-card', 'Gift card', 2500, Drawing::HoneyJar, null, [
+                'kind' => ProductKind::GiftCard, 'suggested' => [1500, 2500, 5000], 'least_minor' => 500, 'most_minor' => 20_000,
+                'summary' => '<p>For somebody who would rather choose. It comes by mail, on the day that you name, with your words.</p>',
+            ]),
             'skep-course' => $this->course($shop),
             MosslightGuide::SKU => $this->guide->load($shop),
             'soap' => $this->product($shop, 'soap', 'Propolis soap, 90 g', 560, Drawing::Soap, 60, [

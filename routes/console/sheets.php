@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Http\Console\Cards\PrintCardController;
 use App\Http\Console\Orders\OrderSheetController;
 use App\Http\Console\Orders\PackingSlipController;
 use Illuminate\Support\Facades\Route;
@@ -10,5 +9,4 @@ use Illuminate\Support\Facades\Route;
 // What is taken along to a spreadsheet program, or printed.
 
 Route::get('orders.csv', OrderSheetController::class)->can('read', 'shop');
-Route::get('gift-cards/{giftCard}', PrintCardController::class)->can('work', 'shop');
 Route::get('slips', PackingSlipController::class)->can('read', 'shop');

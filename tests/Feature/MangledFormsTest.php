@@ -179,6 +179,7 @@ final class MangledFormsTest extends TestCase
             'post /shops/{shop}/looks/trial' => ['looks/trial', $this->lookEntry()],
             'put /shops/{shop}/looks/{look}' => ["looks/{$look->id}", $this->lookEntry()],
             'post /shops/{shop}/looks/{look}/away' => ["looks/{$spare->id}/away", ['is_away' => true]],
+            'post /shops/{shop}/gift-cards/{giftCard}/void' => ['gift-cards/'.$this->giftCard($this->shop, 2500)->id.'/void', ['reason' => 'Lost.']],
             'post /shops/{shop}/uploads' => ['uploads', ['name' => 'guide.pdf', 'bytes' => 12]],
             'post /shops/{shop}/files' => ['files', ['upload' => $this->stored($this->shop)->id]],
             'post /shops/{shop}/files/{file}/versions' => ["files/{$file->id}/versions", ['upload' => $this->stored($this->shop)->id, 'is_for_earlier' => true]],

@@ -83,7 +83,7 @@ final class RolesTest extends TestCase
         $there = [
             '{priceTable}' => $shop->priceTables()->create(['name' => 'Jars'])->id, '{shelf}' => $shop->shelves()->create(['name' => 'Hive', 'density' => 'cards', 'onwards' => 'stay'])->id, '{displayPlacement}' => $this->display($shop)->id, '{coupon}' => $shop->coupons()->create(['code' => 'MAY', 'kind' => 'amount', 'amount_minor' => 100])->id, '{marketplace}' => ($marketplace = $this->marketplace($shop))->id, '{report}' => $this->report($marketplace)->id, '{address}' => $this->partnerProduct($shop, [], $marketplace)->addresses()->sole()->id,
             '{order}' => ($order = $this->held($shop, $shop->products()->firstOrFail(), 1))->number, '{download}' => $this->link($order)->id,
-            '{upload}' => $this->begun($shop)->id, '{file}' => $this->soldFile($shop->products()->firstOrFail())->id, '{sample}' => $this->sample($shop)->id,
+            '{upload}' => $this->begun($shop)->id, '{giftCard}' => $this->giftCard($shop, 2500)->id, '{file}' => $this->soldFile($shop->products()->firstOrFail())->id, '{sample}' => $this->sample($shop)->id,
         ];
 
         foreach (self::routes() as $name => $route) {

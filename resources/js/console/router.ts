@@ -2,6 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 import { routes as links } from './rooms/links/routes'
 import { routes as looks } from './rooms/looks/routes'
 import { routes as offers } from './rooms/offers/routes'
+import { routes as cards } from './rooms/cards/routes'
 import { routes as orders } from './rooms/orders/routes'
 import { routes as partners } from './rooms/partners/routes'
 import { routes as people } from './rooms/people/routes'
@@ -29,6 +30,7 @@ export const router = createRouter({
     ...links,
     ...products,
     ...partners,
+    ...cards,
     ...orders,
     ...people,
     ...shop,

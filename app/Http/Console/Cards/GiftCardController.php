@@ -13,8 +13,10 @@ use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\ReadEditing;
 use App\Http\Console\Shared\Search;
 use App\Http\Input;
+use App\Models\CardShowing;
 use App\Models\GiftCard;
 use App\Models\Shop;
+use App\Time\Clock;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,6 +66,17 @@ final readonly class GiftCardController
         $inTransaction(static fn () => $send($giftCard->load('line.order.shop'), $person));
 
         return $this->answer($giftCard->refresh());
+    }
+
+    #[OA\Post(path: '/shops/{shop}/gift-cards/{giftCard}/print', operationId: 'printGiftCard', summary: 'Open a gift card to print it', description: 'That it was opened is noted, with by whom.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/giftCard')])]
+    #[Answer(CardPageResource::class)]
+    public function print(Request $request, Shop $shop, GiftCard $giftCard, Clock $clock): JsonResponse
+    {
+        if ($giftCard->isKept()) {
+            $giftCard->showings()->create(['person_id' => ReadEditing::of($request)->person?->id, 'how' => CardShowing::PRINTED, 'at' => $clock->now()]);
+        }
+
+        return response()->json(new CardPageResource($shop->base().$giftCard->pagePath()));
     }
 
     #[OA\Post(path: '/shops/{shop}/gift-cards/{giftCard}/void', operationId: 'voidGiftCard', summary: 'End a gift card', description: 'What is left on it is gone.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/giftCard')])]

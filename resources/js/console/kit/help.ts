@@ -69,6 +69,13 @@ export const help = {
     ],
     example: 'Order 1042: two candles, paid, to be packed.',
   },
+  giftCards: {
+    about: [
+      'A gift card is money that was paid before: its code pays for goods, in part or whole, until nothing is left.',
+      'Here stands what is on each, where it went, and who was shown the code.',
+    ],
+    example: '“For Orla”, 40.00: 13.90 used on order 1042, 26.10 left.',
+  },
   looks: {
     about: [
       'A look is a set of colours, corners and letters for buttons, under a name.',

@@ -475,6 +475,97 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shops/{shop}/gift-cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The gift cards that were sold */
+        get: operations["giftCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/gift-cards/{giftCard}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A gift card, with its movements */
+        get: operations["giftCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/gift-cards/{giftCard}/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Open a gift card to print it
+         * @description That it was opened is noted, with by whom.
+         */
+        post: operations["printGiftCard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/gift-cards/{giftCard}/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mail a gift card again */
+        post: operations["sendGiftCard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shops/{shop}/gift-cards/{giftCard}/void": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * End a gift card
+         * @description What is left on it is gone.
+         */
+        post: operations["voidGiftCard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shops/{shop}/history/{kind}/{subject}": {
         parameters: {
             query?: never;
@@ -2433,6 +2524,39 @@ export interface components {
             glance_cart: string;
             glance_pay: string;
         };
+        /** @description Money that came onto a gift card, or went off it. */
+        CardMovement: {
+            label: string;
+            amount: components["schemas"]["Amount"];
+            /** @description Whether it went off the card. */
+            is_off: boolean;
+            /** @description Number of the order that goes with it; null: none does. */
+            order: number | null;
+            /** @description Null: nobody of the shop. */
+            person: string | null;
+            /** Format: date-time */
+            at: string;
+        };
+        CardPage: {
+            /** @description Whole address of the card as its holder sees it, with its code. */
+            address: string;
+        };
+        /** @description That somebody was shown the code of a gift card. */
+        CardShowing: {
+            /** @description How, in words. */
+            label: string;
+            /** @description Null: nobody of the shop. */
+            person: string | null;
+            /** Format: date-time */
+            at: string;
+        };
+        /** @enum {string} */
+        CardState: "unused" | "partly_used" | "empty" | "void";
+        CardStateCount: {
+            state: components["schemas"]["CardState"];
+            label: string;
+            count: number;
+        };
         /** @description What the cart shows of each line. */
         CartColumns: {
             picture: boolean;
@@ -2882,6 +3006,48 @@ export interface components {
             id: number;
             label: string;
             note: string;
+        };
+        GiftCard: {
+            card: components["schemas"]["GiftCardRow"];
+            /** @description To whom it is mailed. */
+            email: string;
+            /** @description Blank where there is none. */
+            message: string;
+            /** @description Whether its code is still kept, so that it can be sent or printed. */
+            is_kept: boolean;
+            /** @description Why it was ended; blank where it was not. */
+            void_reason: string;
+            /** @description The first first. */
+            movements: components["schemas"]["CardMovement"][];
+            /** @description The last first; twenty at most. */
+            showings: components["schemas"]["CardShowing"][];
+        };
+        GiftCardList: {
+            items: components["schemas"]["GiftCardRow"][];
+            /** @description Of those that a search finds. */
+            states: components["schemas"]["CardStateCount"][];
+            at: components["schemas"]["PageFacts"];
+        };
+        /** @description A gift card in the list of them. */
+        GiftCardRow: {
+            id: number;
+            /** @description The last four characters of its code. */
+            tail: string;
+            value: components["schemas"]["Amount"];
+            balance: components["schemas"]["Amount"];
+            state: components["schemas"]["CardState"];
+            state_label: string;
+            /** @description Whom it is for; the buyer’s address where nobody else is named. */
+            to: string;
+            /** @description Number of the order by which it was bought. */
+            order: number;
+            /** Format: date-time */
+            created_at: string;
+            /**
+             * Format: date
+             * @description The day on which it is sent, ISO 8601; null: it was sent.
+             */
+            waits_until: string | null;
         };
         /** @enum {string} */
         GoodsState: "new" | "packed" | "sent" | "nothing" | "collected" | "cancelled";
@@ -5008,6 +5174,7 @@ export interface components {
         placement: number;
         look: number;
         marketplace: number;
+        giftCard: number;
         upload: number;
         file: number;
         sample: number;
@@ -5861,6 +6028,141 @@ export interface operations {
                     "application/json": components["schemas"]["Found"];
                 };
             };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    giftCards: {
+        parameters: {
+            query?: {
+                search?: components["parameters"]["search"];
+                page?: components["parameters"]["page"];
+                /** @description Only cards that stand so. */
+                state?: components["schemas"]["CardState"];
+            };
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GiftCardList"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    giftCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                giftCard: components["parameters"]["giftCard"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GiftCard"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    printGiftCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                giftCard: components["parameters"]["giftCard"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardPage"];
+                };
+            };
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    sendGiftCard: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A name for this act, up to 64 signs of ASCII: asked for again under it within a day, it is answered as before, and nothing is made twice. */
+                "Idempotency-Key"?: components["parameters"]["act"];
+            };
+            path: {
+                shop: components["parameters"]["shop"];
+                giftCard: components["parameters"]["giftCard"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GiftCard"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            "4XX": components["responses"]["Failed"];
+        };
+    };
+    voidGiftCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: components["parameters"]["shop"];
+                giftCard: components["parameters"]["giftCard"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GiftCard"];
+                };
+            };
+            422: components["responses"]["Refused"];
             "4XX": components["responses"]["Failed"];
         };
     };

@@ -40,7 +40,7 @@
 @if ($asksAttendees)
 @foreach ($row->gifts as $piece => $gift)
 @php $at = "gift-{$row->id}-{$piece}"; $name = "gift[{$row->id}][{$piece}]"; @endphp
-<fieldset class="line-gift">
+<fieldset class="line-gift" @if ($error) aria-describedby="line-error-{{ $row->id }}" @endif>
 <legend>{{ count($row->gifts) > 1 ? $say->say('gift.to_number', number: $piece + 1) : $say->say('gift.to') }}<span class="visually-hidden"> {{ $row->name }}</span></legend>
 <div class="field"><label for="{{ $at }}-name">{{ $say->say('gift.name') }}</label><input id="{{ $at }}-name" name="{{ $name }}[name]" value="{{ $gift->name }}" autocomplete="off" dir="auto" maxlength="120"></div>
 <div class="field"><label for="{{ $at }}-email">{{ $say->say('gift.email') }}</label><input id="{{ $at }}-email" name="{{ $name }}[email]" value="{{ $gift->email }}" type="email" autocomplete="off" maxlength="254" aria-describedby="{{ $at }}-email-note"><p class="bill-why" id="{{ $at }}-email-note">{{ $say->say('gift.email_note') }}</p></div>

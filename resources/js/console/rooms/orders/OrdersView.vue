@@ -83,6 +83,7 @@ onMounted(async () => {
     :count="list?.at.total ?? null"
     filter-label="Find by number, name, mail, SKU"
   >
+    <RouterLink :to="{ name: 'gift-cards', params: { shop: session.slug } }" class="follow">Gift cards</RouterLink>
     <a v-if="list && list.at.total > 0" :href="sheet" class="follow" download>Download as CSV</a>
   </ListHead>
   <p v-if="complaint" class="mb-3 text-wrong" role="alert">{{ complaint.message }}</p>
