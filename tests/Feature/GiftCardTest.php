@@ -125,7 +125,7 @@ final class GiftCardTest extends TestCase
         $this->pay($checkout, $address + ['card' => CardCode::read((string) $small->code)?->shown() ?? ''], 'apply')->assertStatus(303);
         $this->visit($checkout)->assertSee('Card ending in '.$small->tail)->assertSee('−€6.00')->assertSee('Pay €7.90');
         $this->pay($checkout, $address + ['card' => strtolower((string) $large->code)], 'apply')->assertStatus(303);
-        $this->visit($checkout)->assertSee('−€13.90')->assertSee('€42.10 stay on it');
+        $this->visit($checkout)->assertSee('−€13.90')->assertSee('€42.10 stays on it');
         $this->pay($checkout, $address)->assertStatus(303);
 
         $order = Order::query()->where('shop_id', $this->shop->id)->latest('id')->firstOrFail();
@@ -247,7 +247,7 @@ final class GiftCardTest extends TestCase
         }
         $this->check((string) $card->code)->assertStatus(429)->assertSee('wait ten minutes');
         $this->travel(11)->minutes();
-        $this->check((string) $card->code)->assertOk()->assertSee('€5.00 are on the card ending in '.$card->tail);
+        $this->check((string) $card->code)->assertOk()->assertSee("On the card ending in {$card->tail}: €5.00.");
     }
 
     public function test_the_console_finds_cards_by_what_stands_on_them_and_another_shop_finds_none(): void

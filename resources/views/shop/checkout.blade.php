@@ -3,7 +3,7 @@ use PaperKite\Checkout\CheckoutField;
 $wrong = $view->wrong();
 $pay = match (true) {
     $view->receipt === null => '',
-    $view->receipt->dueNow->isZero() => $say->say('checkout.free'),
+    $view->receipt->dueNow->isZero() => $view->receipt->giftCards->isZero() ? $say->say('checkout.free') : $say->say('checkout.place'),
     default => $say->say('checkout.pay', amount: $view->receipt->dueNow),
 };
 @endphp

@@ -30,9 +30,9 @@ final readonly class CancellingResource
         $isHeld = $order->money_state === MoneyState::Authorised;
         $back = $isHeld ? $order->money(0) : ReadBalance::of($order)->left;
         $money = match (true) {
-            $isHeld => "{$order->money($order->due_now_minor)->shown()} that is held for you is let go.",
+            $isHeld => "{$order->money($order->due_now_minor)->shown()} that is held for you is let go.".($order->gift_cards_minor === 0 ? '' : " {$order->money($order->gift_cards_minor)->shown()} goes back onto the gift cards that paid it."),
             $back->isZero() => 'There is no money to give back.',
-            default => "{$back->shown()} goes back to {$order->shopper()}, where it was paid from.",
+            default => WhereItGoes::sentence($order, $back),
         };
 
         return new self(Amount::of($back), "{$money} The shopper is told by mail. This can’t be taken back.");

@@ -31,7 +31,7 @@ final readonly class RefundTrialResource
                 ...array_map(static fn (int $line, Share $share): RefundLineResource => RefundLineResource::of($order, $line, $share), array_keys($step->lines), $step->lines),
                 ...($step->shipping === null ? [] : [RefundLineResource::of($order, null, $step->shipping)]),
             ],
-            "{$step->amount->shown()} goes back to {$order->shopper()}, where it was paid from.".($step->tax->isZero() ? '' : " The tax on this order falls by {$step->tax->shown()}.").' The shopper is told by mail. This can’t be taken back.',
+            WhereItGoes::sentence($order, $step->amount).($step->tax->isZero() ? '' : " The tax on this order falls by {$step->tax->shown()}.").' The shopper is told by mail. This can’t be taken back.',
         );
     }
 }

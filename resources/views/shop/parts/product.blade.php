@@ -40,6 +40,7 @@
 @endunless
 @endif
 @if ($product->summary)<div class="rich product-summary" dir="auto">{!! $product->summary !!}</div>@endif
+@if ($product->kind->has(PaperKite\Catalogue\ProductPart::Recipient))<p><a href="/card">{{ $say->say('gift.check') }}</a></p>@endif
 <x-shop.sample :sample="$product->sample" />
 @if ($shipping !== '')<p class="bill-why">{{ $shipping }}</p>@endif
 @if ($variants !== [])

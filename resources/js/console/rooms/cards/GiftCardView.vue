@@ -147,9 +147,7 @@ onMounted(load)
       <form class="grid gap-4" @submit.prevent="asks === 'send' ? send() : end()">
         <p v-if="asks === 'send'" class="[overflow-wrap:anywhere]">A mail with its code goes to {{ card.email }}.</p>
         <template v-else>
-          <p>
-            {{ card.card.balance.shown }} are left on it; nobody can pay with them any more. This can’t be taken back.
-          </p>
+          <p>{{ card.card.balance.shown }} is left on it; nobody can pay with it any more. This can’t be taken back.</p>
           <TextField v-model="reason" label="Reason" :error="sentenceAt(refusal, 'reason')" />
         </template>
         <p v-if="refusal && sentenceAt(refusal, 'reason') === undefined" class="text-wrong" role="alert">
