@@ -62,7 +62,7 @@ final class CommandsTest extends TestCase
         $this->command('demo:load')->assertSuccessful();
 
         $shop = Shop::query()->where('slug', 'mosslight')->firstOrFail();
-        self::assertSame([8, 14, 14], [Product::query()->where('shop_id', $shop->id)->count(), Offer::query()->where('shop_id', $shop->id)->count(), Order::query()->where('shop_id', $shop->id)->count()]);
+        self::assertSame([10, 15, 21], [Product::query()->where('shop_id', $shop->id)->count(), Offer::query()->where('shop_id', $shop->id)->count(), Order::query()->where('shop_id', $shop->id)->count()]);
         self::assertSame(['j6n8x68', 36], [$shop->offers()->firstOrFail()->placements()->firstOrFail()->code, $shop->products()->where('sku', 'honey-340')->firstOrFail()->stock]);
         self::assertSame(0, Order::query()->whereNull('captured_at')->count());
     }

@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 final class CatalogueTest extends TestCase
 {
     /** Keys that are put together where they are asked for. */
-    private const PUT_TOGETHER = '/^(field\.\w+|subject\.\w+|list\.sort_\w+|bill\.(discount|shipping|tax|tax_contained)|mail\.\w+\.subject|checkout\.agree(_both)?|download\.(expired|stopped))$/';
+    private const PUT_TOGETHER = '/^(field\.\w+|subject\.\w+|list\.sort_\w+|bill\.(discount|shipping|tax|tax_contained|gift_cards)|mail\.\w+\.subject|checkout\.agree(_both)?|download\.(expired|stopped))$/';
 
     public function test_pages_and_letters_say_what_the_catalogue_has_and_all_of_it(): void
     {
