@@ -31,7 +31,7 @@ final class GiftCardTripTest extends BrowserTestCase
         $browser->goTo($this->standinAddress('outbox', '/'))->seeing('A gift card for')->goTo($base.$card->pagePath())->seeing('For Orla Finnerty')->seeing($code);
         $this->assertAccessible($browser, 'a gift card');
 
-        $browser->goTo("{$base}/p/honey")->click('Buy now')->arrivingAt('/checkout/')->click('Pay with a gift card')->type('Code of the card', '0000-0000-0000-0000')->clickCss('details [name=apply]')->seeing('opens no card');
+        $browser->goTo("{$base}/p/honey")->click('Buy now')->arrivingAt('/checkout/')->click('Use a gift card')->type('Code of the card', '0000-0000-0000-0000')->clickCss('details [name=apply]')->seeing('opens no card');
         $browser->type('Code of the card', strtolower($code))->clickCss('details [name=apply]')->seeing("Card ending in {$card->tail} pays €10.00; €15.00 stays on it.");
         $this->assertAccessible($browser, 'a checkout that a card pays');
         $browser->type('E-mail', 'orla@letters.example')->click('Place the order')->arrivingAt('/thanks/')->seeing('−€10.00');

@@ -62,7 +62,7 @@ final class GiftCardTest extends TestCase
     {
         $this->product($this->shop, ['sku' => 'card', 'name' => 'Gift card', 'kind' => ProductKind::GiftCard, 'price_minor' => 2500, 'suggested' => [2500, 5000], 'most_minor' => 10_000]);
         $checkout = (string) $this->visit('/take/card=40.00?to=pay')->assertStatus(303)->headers->get('Location');
-        $page = $this->visit($checkout)->assertOk()->assertSee('Who gets it')->assertDontSee('Street and number')->assertDontSee('Pay with a gift card');
+        $page = $this->visit($checkout)->assertOk()->assertSee('Who gets it')->assertDontSee('Street and number')->assertDontSee('Use a gift card');
         $line = (int) (preg_match('/name="gift\[(\d+)\]\[0\]\[name\]"/', (string) $page->getContent(), $found) === 1 ? $found[1] : 0);
         $gift = ['name' => 'Orla', 'email' => 'not an address', 'message' => "For the bees.\nYours", 'day' => ''];
         $this->pay($checkout, ['email' => 'ada@letters.example', 'gift' => [$line => [$gift]]])->assertStatus(422)->assertSee('value="not an address"', false)->assertSee('Orla');
@@ -120,7 +120,7 @@ final class GiftCardTest extends TestCase
         [$small, $large] = [$this->giftCard($this->shop, 600), $this->giftCard($this->shop, 5000)];
         $this->provider->asked = [];
         $checkout = (string) $this->visit('/take/honey?to=pay')->headers->get('Location');
-        $this->visit($checkout)->assertOk()->assertSee('Pay with a gift card');
+        $this->visit($checkout)->assertOk()->assertSee('Use a gift card');
         $address = ['email' => 'ada@letters.example', 'name' => 'Ada', 'street' => '1 Row', 'town' => 'Tarn', 'country' => 'IE'];
         $this->pay($checkout, $address + ['card' => CardCode::read((string) $small->code)?->shown() ?? ''], 'apply')->assertStatus(303);
         $this->visit($checkout)->assertSee('Card ending in '.$small->tail)->assertSee('−€6.00')->assertSee('Pay €7.90');

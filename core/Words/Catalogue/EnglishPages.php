@@ -207,7 +207,7 @@ final class EnglishPages
         'gift.message' => 'Message',
         'gift.day' => 'Send it on',
         'gift.day_note' => 'Blank: at once.',
-        'gift.pay' => 'Pay with a gift card',
+        'gift.pay' => 'Use a gift card',
         'gift.code' => 'Code of the card',
         'gift.use' => 'Use it',
         'gift.pays' => 'Card ending in {tail} pays {amount}; {left} stays on it.',

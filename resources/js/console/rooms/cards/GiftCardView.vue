@@ -4,6 +4,7 @@ import ModalDialog from '../../kit/ModalDialog.vue'
 import TextField from '../../kit/TextField.vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
+import { shownDay } from '../../lib/shownDay'
 import { useDates } from '../../lib/useDates'
 import { useSession } from '../../lib/session'
 import { tones } from './tones'
@@ -84,7 +85,9 @@ onMounted(load)
           <p v-if="card.message" class="mt-1 [overflow-wrap:anywhere] whitespace-pre-line" dir="auto">
             {{ card.message }}
           </p>
-          <p v-if="card.card.waits_until" class="mt-1 text-amber">It is mailed on {{ card.card.waits_until }}.</p>
+          <p v-if="card.card.waits_until" class="mt-1 text-amber">
+            It is mailed on {{ shownDay(card.card.waits_until) }}.
+          </p>
           <p class="mt-1">
             <RouterLink :to="{ name: 'order', params: { shop: session.slug, number: card.card.order } }" class="follow"
               >Order {{ card.card.order }}</RouterLink

@@ -4,6 +4,7 @@ import ListHead from '../../kit/ListHead.vue'
 import PageTurner from '../../kit/PageTurner.vue'
 import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import { api, outcome, type Schemas } from '../../lib/client'
+import { shownDay } from '../../lib/shownDay'
 import { useDates } from '../../lib/useDates'
 import { useList } from '../../lib/useList'
 import { useSession } from '../../lib/session'
@@ -76,10 +77,12 @@ const states = computed(() => [
           </td>
           <td class="hidden py-2.5 pr-4 sm:table-cell" :class="tones[card.state]">
             {{ card.state_label
-            }}<span v-if="card.waits_until" class="block text-sm text-pencil">sent on {{ card.waits_until }}</span>
+            }}<span v-if="card.waits_until" class="text-sm text-pencil"
+              >, sent on {{ shownDay(card.waits_until) }}</span
+            >
           </td>
           <td class="py-2.5 text-right whitespace-nowrap">
-            {{ card.balance.shown }}<span class="block text-sm text-pencil">of {{ card.value.shown }}</span>
+            {{ card.balance.shown }} <span class="text-sm text-pencil">of {{ card.value.shown }}</span>
           </td>
         </tr>
       </tbody>
