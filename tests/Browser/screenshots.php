@@ -46,17 +46,18 @@ try {
     $take('prices');
     $browser->goTo("{$console}/mosslight/partners/commission")->seeing('is paid for by');
     $take('commission');
-    $browser->goTo("{$console}/mosslight/partners/reports")->click('wicker-lane-ireland.csv')->seeing('Its sub-ID is of no place here');
-    $take('report');
     $browser->goTo("{$console}/mosslight/orders")->seeing('Ada Nwosu-Reed');
     $take('orders');
     $browser->goTo("{$console}/mosslight/products")->click('Heather honey, 340 g')->seeing('Sell it');
     $take('product');
     $browser->goTo("{$console}/mosslight/shop")->seeing('A sample cart')->seeing('keeps');
     $take('rules');
-    $browser->goTo("{$console}/mosslight/shop/words")->seeing('In every mail')->type('Find by what it says', 'order made')->notSeeing('In every mail')
-        ->type('thank you for your order {number} at {shop}.', 'our bees and we thank you for order {number}.')->click('Mail: order made');
-    $take('words');
+    $browser->goTo("{$console}/mosslight/products")->click('The hive year, a guide')->seeing('Remove the sample');
+    $browser->evaluate('document.querySelector("[data-file]").scrollIntoView({ block: "center" })');
+    usleep(600_000);
+    $browser->picture("{$folder}/files.png");
+    $browser->goTo("{$console}/mosslight/orders/gift-cards")->click('Partly used 1')->seeing('Jonas')->clickCss('[data-card] a')->seeing('Movements');
+    $take('gift-card');
     $browser->goTo("{$console}/mosslight/orders/1011")->seeing('Goes to');
     $take('order');
 
