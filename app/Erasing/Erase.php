@@ -12,7 +12,6 @@ use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
-use PaperKite\Checkout\ShopperDetails;
 
 /** Erases what nobody needs any longer. What an order holds stays: tax law asks for it. */
 final readonly class Erase
@@ -57,16 +56,16 @@ final readonly class Erase
     private function shoppers(CarbonImmutable $before): int
     {
         $erased = 0;
-        $nobody = new ShopperDetails('', '', '', '', '', '');
-        Checkout::query()->where('state', '<>', CheckoutState::Ordered)
+        $unfinished = Checkout::query()->where('state', '<>', CheckoutState::Ordered)
             ->whereDoesntHave('payments', static fn (Builder $payments) => $payments->where('state', PaymentState::Open))
-            ->where('created_at', '<', $before)->where('bill', 'not like', '%"email":""%')
-            ->chunkById(self::ROWS_AT_ONCE, static function ($checkouts) use (&$erased, $nobody): void {
-                foreach ($checkouts as $checkout) {
-                    $checkout->update(['bill' => $checkout->bill->for($nobody)]);
-                    $erased++;
-                }
-            });
+            ->where('created_at', '<', $before);
+        $unfinished->whereRaw("JSON_VALUE(bill, '$.shopper.email') <> ''");
+        $unfinished->chunkById(self::ROWS_AT_ONCE, static function ($checkouts) use (&$erased): void {
+            foreach ($checkouts as $checkout) {
+                $checkout->update(['bill' => $checkout->bill->forgotten()]);
+                $erased++;
+            }
+        });
 
         return $erased;
     }

@@ -87,11 +87,12 @@ final readonly class FrozenCheckout implements Castable
         );
     }
 
-    public function for(ShopperDetails $shopper): self
+    /** With nobody in it. */
+    public function forgotten(): self
     {
         return new self(
-            lines: $this->lines,
-            shopper: $shopper,
+            lines: array_map(static fn (FrozenLine $line): FrozenLine => $line->forgotten(), $this->lines),
+            shopper: new ShopperDetails('', '', '', '', '', ''),
             itemsMinor: $this->itemsMinor,
             discountMinor: $this->discountMinor,
             shippingMinor: $this->shippingMinor,

@@ -12,6 +12,7 @@ use PaperKite\Quote\Receipt;
 use PaperKite\Quote\ReceiptLine;
 use PaperKite\Quote\TaxRates;
 use PaperKite\Words\Said;
+use ReflectionClass;
 
 /** A line of a bill as it was shown when the payment was opened. */
 final readonly class FrozenLine
@@ -65,6 +66,17 @@ final readonly class FrozenLine
     public function pickKey(): string
     {
         return PickKey::of($this->productId, $this->variantId, $this->terms, $this->amountMinor);
+    }
+
+    /** Without whom it is for. */
+    public function forgotten(): self
+    {
+        $line = (new ReflectionClass(self::class))->newInstanceWithoutConstructor();
+        foreach (get_object_vars($this) as $name => $value) {
+            $line->{$name} = $name === 'gift' ? null : $value;
+        }
+
+        return $line;
     }
 
     /**

@@ -11,7 +11,7 @@ use PaperKite\Text\Line;
 final readonly class FileName
 {
     /** In characters, of four bytes at most; file systems take 255 bytes, and a browser may number it. */
-    public const LONGEST = 60;
+    public const LONGEST = 120;
 
     /** Marks that turn the direction of what follows (Unicode, UAX 9), by which “exe.gpj” can be shown as “jpg.exe”. */
     private const TURNING = '/[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';

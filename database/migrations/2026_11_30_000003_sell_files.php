@@ -53,7 +53,7 @@ return new class extends Migration
         $table->id();
         $table->foreignId('shop_id')->constrained();
         $table->foreignId('person_id')->nullable()->constrained('people')->nullOnDelete();
-        $table->string('name', 60);
+        $table->string('name', 120);
         $table->string('path', 60)->charset('ascii')->collation('ascii_bin')->comment('in the folder of files');
         $table->unsignedBigInteger('bytes');
         $table->unsignedBigInteger('received')->default(0);
@@ -80,7 +80,7 @@ return new class extends Migration
         $table->foreignId('product_file_id')->constrained()->cascadeOnDelete();
         $table->unsignedInteger('number');
         $table->foreignId('stored_file_id')->constrained()->restrictOnDelete();
-        $table->string('name', 60);
+        $table->string('name', 120);
         $table->boolean('is_for_earlier')->default(false)->comment('whether who bought an earlier one gets it, too');
         $table->dateTime('created_at');
         $table->primary(['product_file_id', 'number']);

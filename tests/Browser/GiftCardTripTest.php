@@ -42,7 +42,7 @@ final class GiftCardTripTest extends BrowserTestCase
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders/{$order->number}"))->seeing('Gift cards')->click('Refund')->seeing('Choose what is given back')->click('Choose all')->seeing('back onto the gift cards')->click('Refund €10.00')->seeing('Refunded');
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders"))->click('Gift cards')->seeing('Unused')->seeing('€25.00');
         $this->assertAccessible($browser, 'the list of gift cards');
-        $browser->clickCss("[data-card] a")->seeing('Movements')->seeing('Opened by its link');
+        $browser->clickCss('[data-card] a')->seeing('Movements')->seeing('Opened by its link');
         $this->assertAccessible($browser, 'a gift card in the console');
         $browser->click('Void it')->seeing('is left on it')->type('Reason', 'Lost')->clickCss('[role=dialog] .deed')->seeing('Void: Lost');
         $browser->goTo("{$base}/card")->type('Code of the card', $code)->click('Show it')->seeing('opens no card');

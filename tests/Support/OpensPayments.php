@@ -36,11 +36,14 @@ trait OpensPayments
         ])->refresh()->setRelation('checkout', $checkout);
     }
 
-    /** @param  list<GiftCard>  $cards  that are to pay */
-    protected function openedCheckout(Shop $shop, Product $product, int $quantity, ?Variant $variant = null, ?string $coupon = null, string $email = 'ada@letters.example', array $cards = [], ?int $amount = null): Checkout
+    /**
+     * @param  list<GiftCard>  $cards  that are to pay
+     * @param  array<string, string>  $gift  for whom it is, by field
+     */
+    protected function openedCheckout(Shop $shop, Product $product, int $quantity, ?Variant $variant = null, ?string $coupon = null, string $email = 'ada@letters.example', array $cards = [], ?int $amount = null, array $gift = []): Checkout
     {
         $cart = Cart::query()->create(['shop_id' => $shop->id, 'ref' => Secrets::ref(), 'visitor' => bin2hex(random_bytes(32)), 'coupon_code' => $coupon, 'created_at' => now()]);
-        $cart->lines()->create(['product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity] + ($amount === null ? [] : ['terms' => 'giving', 'amount_minor' => $amount]));
+        $cart->lines()->create(['product_id' => $product->id, 'variant_id' => $variant?->id, 'quantity' => $quantity, 'gifts' => $gift === [] ? null : [$gift]] + ($amount === null ? [] : ['terms' => 'giving', 'amount_minor' => $amount]));
         foreach ($cards as $card) {
             $cart->giftCards()->attach($card->id);
         }
