@@ -100,6 +100,31 @@ final class WidgetOverPageTest extends BrowserTestCase
         $browser->goTo($this->placement($offer, 'a letter')->link($this->shop)->url())->arrivingAt('/o/')->seeing('Beeswax wrap');
     }
 
+    /** @param  array<string, mixed>  $sample */
+    #[DataProvider('samples')]
+    public function test_a_sample_stands_in_story_and_pop_over_and_loads_nothing_before_it_is_asked_for(array $sample, string $title, string $element): void
+    {
+        $guide = $this->product($this->shop, ['sku' => 'guide', 'name' => 'The hive year', 'kind' => 'digital']);
+        $this->shop->samples()->create($sample + ['product_id' => $guide->id, 'state' => 'ready', 'pages' => 0, 'file' => null, 'pictures' => [], 'created_at' => now()]);
+        $browser = $this->pageWith(1280, $this->placed(['caption' => 'Read it', 'destination' => Onwards::Pay], [$guide], WidgetForm::Story), $this->placed(['caption' => 'See it', 'destination' => Onwards::Pay], [$guide], WidgetForm::Picture), $this->placed(['caption' => 'Look closer', 'destination' => Onwards::Stay, 'opening' => Opening::PopOver], [$guide]));
+        foreach ([0, 1] as $number) {
+            (new WidgetOnPage($browser, $number))->seeing($title);
+            self::assertSame(1, $browser->evaluate('return document.querySelectorAll("paper-kite")[arguments[0]].shadowRoot.querySelectorAll(arguments[1]).length', $number, $element));
+        }
+        (new WidgetOnPage($browser, 2))->notSeeing($title)->press();
+        (new WidgetOver($browser))->seeing($title);
+        $this->assertAccessible($browser, 'widgets with a sample');
+        self::assertSame([], $browser->evaluate('return performance.getEntriesByType("resource").map(({ name }) => name).filter((name) => /samples|page-1/.test(name))'));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function samples(): iterable
+    {
+        yield 'sound' => [['kind' => 'audio', 'file' => str_repeat('0', 32).'.mp3'], 'A piece to hear', 'audio[controls][preload=none]'];
+        yield 'moving pictures' => [['kind' => 'video', 'file' => str_repeat('0', 32).'.mp4'], 'A piece to watch', 'video[controls][preload=none]'];
+        yield 'pages' => [['kind' => 'pages', 'pictures' => ['page-1-700x1000.webp']], 'The first pages', 'details img.page'];
+    }
+
     public function test_a_story_tells_everything_enlarges_its_pictures_and_sells_to_the_end(): void
     {
         foreach (['on the moor', 'in the jar'] as $position => $alt) {

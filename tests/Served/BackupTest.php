@@ -42,6 +42,11 @@ final class BackupTest extends ServedTestCase
         $open = $this->hostedPage($waiting, $this->placement);
         $picture = config()->string('kite.pictures').'/'.bin2hex(random_bytes(8)).'.webp';
         file_put_contents($picture, 'a picture');
+        $kept = [config()->string('kite.files')."/{$this->shop->id}/sold", config()->string('kite.samples').'/'.bin2hex(random_bytes(8)).'.mp3'];
+        foreach ($kept as $path) {
+            is_dir(dirname($path)) || mkdir(dirname($path), recursive: true);
+            file_put_contents($path, $path);
+        }
 
         [$code, $backup] = $this->command('backup', $this->folder);
         self::assertSame(0, $code, $backup);
@@ -50,7 +55,7 @@ final class BackupTest extends ServedTestCase
         self::assertSame(1, $code);
         self::assertMatchesRegularExpression('/holds \d+ tables\. Nothing was changed/', $said);
 
-        unlink($picture);
+        array_map(unlink(...), [$picture, ...$kept]);
         $database = (string) getenv('KITE_SERVED_DATABASE');
         self::administrator()->exec("DROP DATABASE {$database}; CREATE DATABASE {$database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
         self::assertSame(500, self::shopper()->get($this->shop->base().'/')->getStatusCode());
@@ -60,7 +65,8 @@ final class BackupTest extends ServedTestCase
         DB::purge();
         self::assertStringContainsString('Heather honey — 蜂蜜', (string) self::shopper()->get($this->shop->base().'/')->getBody());
         self::assertSame('a picture', (string) self::shopper()->get($this->shop->base().'/pictures/'.basename($picture))->getBody());
-        unlink($picture);
+        self::assertSame($kept, array_map(static fn (string $path): string|false => @file_get_contents($path), $kept));
+        array_map(unlink(...), [$picture, ...$kept]);
 
         // The checkout that was open is paid, and a new shopper comes: one order each, numbered on.
         $this->pay($waiting, $open);

@@ -11,7 +11,8 @@ export function sampleOf(sample: Story['sample'] | undefined): HTMLElement | nul
       { part: 'sample' },
       element('summary', { dir: 'auto' }, title),
       ...pictures.map(({ src: at, alt, width, height }) =>
-        element('img', { class: 'page', src: at, alt, loading: 'lazy', width: String(width), height: String(height) }),
+        // Before it has an address: afterwards it would be loaded at once.
+        element('img', { loading: 'lazy', class: 'page', src: at, alt, width: String(width), height: String(height) }),
       ),
     )
   const player =

@@ -16,7 +16,7 @@ export interface DrawnStory {
 export function storyOf(story: Story, isOne: boolean): DrawnStory {
   const pictures = story.pictures.map(({ src, alt, width, height }, index) => {
     const size = width > 0 && height > 0 ? { width: String(width), height: String(height) } : {}
-    const picture = element('img', { src, alt, part: 'picture', loading: index > 0 && 'lazy', ...size })
+    const picture = element('img', { loading: index > 0 && 'lazy', src, alt, part: 'picture', ...size })
     return element('a', { href: src }, picture)
   })
   return {
