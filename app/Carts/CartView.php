@@ -41,7 +41,7 @@ final readonly class CartView
         $pick = $line->pick;
         $say = $shop->wording();
         $priced = $bill->receipt->lines[$index] ?? null;
-        $isAmount = $pick->product->kind->isMoneyItself();
+        $isAmount = $pick->product->kind->isGiven();
         $unit = $priced?->unit->today;
 
         return new CartRow(

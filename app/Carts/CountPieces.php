@@ -7,7 +7,7 @@ namespace App\Carts;
 use App\Models\Cart;
 use App\Models\Shop;
 use Illuminate\Database\ConnectionInterface;
-use PaperKite\Catalogue\TermsKind;
+use PaperKite\Catalogue\ProductKind;
 
 /** How many pieces are in a cart, in one read; an amount that is given is one. */
 final readonly class CountPieces
@@ -27,8 +27,10 @@ final readonly class CountPieces
     /** @param  array<string, int|string>  $is */
     private function where(array $is): int
     {
-        $pieces = $this->db->table('carts')->join('cart_lines', 'cart_lines.cart_id', '=', 'carts.id')->where($is)
-            ->selectRaw('SUM(IF(cart_lines.terms = ?, 1, cart_lines.quantity)) AS pieces', [TermsKind::Giving->value])->value('pieces');
+        $given = array_column(ProductKind::given(), 'value');
+        $marks = implode(', ', array_fill(0, count($given), '?'));
+        $pieces = $this->db->table('carts')->join('cart_lines', 'cart_lines.cart_id', '=', 'carts.id')->join('products', 'products.id', '=', 'cart_lines.product_id')->where($is)
+            ->selectRaw("SUM(IF(products.kind IN ({$marks}), 1, cart_lines.quantity)) AS pieces", $given)->value('pieces');
 
         return is_numeric($pieces) ? (int) $pieces : 0;
     }

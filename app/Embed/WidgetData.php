@@ -137,7 +137,7 @@ final readonly class WidgetData
 
     private static function choosing(Product $product, Shop $shop): string
     {
-        return $shop->wording()->say($product->kind->isMoneyItself() ? 'list.give' : 'list.choose');
+        return $shop->wording()->say($product->kind->isGiven() ? 'list.give' : 'list.choose');
     }
 
     /** Who sells it, and that the shop earns by it; what it costs there, where the form is about the price. */

@@ -32,6 +32,12 @@ enum ProductKind: string
         return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind->isElsewhere()));
     }
 
+    /** @return list<self> those of which there is one, however much is given */
+    public static function given(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind->isGiven()));
+    }
+
     /** Whether it is another merchant who sells it and is paid. */
     public function isElsewhere(): bool
     {

@@ -8,12 +8,14 @@ use App\Erasing\Erase;
 use App\GiftCards\SendDueCards;
 use App\Messages\FillInCard;
 use App\Models\CardMovement;
+use App\Models\Cart;
 use App\Models\Checkout;
 use App\Models\CheckoutState;
 use App\Models\GiftCard;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Order;
+use App\Models\OrderLine;
 use App\Models\Product;
 use App\Models\Refund;
 use App\Models\Shop;
@@ -83,6 +85,23 @@ final class GiftCardTest extends TestCase
         self::assertSame(1, $card->showings()->where('how', 'mailed')->count());
         $this->visit($card->pagePath())->assertOk()->assertSee('For Orla')->assertSee(CardCode::read($code)?->shown() ?? 'none')->assertSee('€40.00');
         self::assertSame(1, $card->showings()->where('how', 'page')->count());
+    }
+
+    public function test_two_of_them_are_two_pieces_two_people_and_two_lines_of_the_order(): void
+    {
+        $this->product($this->shop, ['sku' => 'card', 'name' => 'Gift card', 'kind' => ProductKind::GiftCard, 'price_minor' => 2500, 'most_minor' => 9000]);
+        $checkout = (string) $this->visit('/take/2*card=20.00?to=pay')->headers->get('Location');
+        $page = (string) $this->visit($checkout)->assertOk()->assertSee('Who gets card 2')->assertSee('€40.00')->getContent();
+        $line = (int) (preg_match('/name="gift\[(\d+)\]\[1\]\[name\]"/', $page, $found) === 1 ? $found[1] : 0);
+        $this->visit('/')->assertSee('Choose of Gift card')->assertDontSee('Give to');
+        $this->pay($checkout, ['email' => 'ada@letters.example', 'quantity' => [$line => '2'], 'gift' => [$line => [['name' => 'Orla'], ['name' => 'Jonas', 'email' => 'jonas@letters.example']]]])->assertStatus(303);
+        $payment = Checkout::query()->where('shop_id', $this->shop->id)->sole()->payments()->sole();
+        app(SettlePayment::class)($payment, FakeProvider::statement($payment, ProviderState::Authorised));
+
+        self::assertSame([['Orla', '', 2000], ['Jonas', 'jonas@letters.example', 2000]], GiftCard::query()->where('shop_id', $this->shop->id)->orderBy('id')->get()->map(static fn (GiftCard $card): array => [$card->to_name, $card->to_email, $card->value_minor])->all());
+        $order = Order::query()->where('shop_id', $this->shop->id)->sole();
+        self::assertSame([[1, 2000], [1, 2000]], $order->lines->map(static fn (OrderLine $each): array => [$each->quantity, $each->subtotal_minor])->all());
+        self::assertSame(0, Cart::query()->where('ref', basename($checkout))->firstOrFail()->lines()->count());
     }
 
     public function test_it_is_sent_on_its_day_by_the_shops_clock_and_once(): void

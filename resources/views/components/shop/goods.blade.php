@@ -25,7 +25,7 @@ $buttons = $hasButtons ? GoodsButton::listOf($shop, $product, Surface::List) : [
 <a class="plain" href="{{ $page }}" data-glance aria-label="{{ $say->say('list.look_at', name: $product->name) }}">{{ $say->say('list.look') }}</a>
 @elseif (! $tag->isSoldOut)
 @if ($product->leavesAChoice())
-<a class="plain" href="{{ $page }}" data-glance aria-label="{{ $product->kind->isMoneyItself() ? $say->say('list.give_to', name: $product->name) : $say->say('list.choose_of', name: $product->name) }}">{{ $product->kind->isMoneyItself() ? $say->say('list.give') : $say->say('list.choose') }}</a>
+<a class="plain" href="{{ $page }}" data-glance aria-label="{{ $product->kind->isGiven() ? $say->say('list.give_to', name: $product->name) : $say->say('list.choose_of', name: $product->name) }}">{{ $product->kind->isGiven() ? $say->say('list.give') : $say->say('list.choose') }}</a>
 @else
 @if ($buttons !== [])
 <form method="post" action="/cart/add" novalidate data-add aria-label="{{ $product->name }}">

@@ -50,7 +50,12 @@ const { kind, has } = useProductKind(form)
     <LedgerRow v-if="has('amounts')" title="Amounts">
       <div class="grid gap-4 sm:grid-cols-[8rem_8rem_minmax(0,1fr)]">
         <TextField v-bind="field('least')" label="Minimum" inputmode="decimal" note="Blank: anything." />
-        <TextField v-bind="field('most')" label="Maximum" inputmode="decimal" />
+        <TextField
+          v-bind="field('most')"
+          label="Maximum"
+          inputmode="decimal"
+          :note="has('recipient') ? 'Blank: only the suggested amounts.' : undefined"
+        />
         <TextField
           v-bind="field('suggested')"
           label="Suggested amounts"
