@@ -39,7 +39,8 @@ final class GiftCardTripTest extends BrowserTestCase
         $this->assertAccessible($browser, 'the balance of a card');
 
         $order = Order::query()->where('shop_id', $this->shop->id)->latest('id')->firstOrFail();
-        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders/{$order->number}"))->seeing('Gift cards')->click('Refund')->seeing('Choose what is given back')->click('Choose all')->seeing('back onto the gift cards')->click('Refund €10.00')->seeing('Refunded');
+        $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders/{$order->number}"))->seeing("Used Ending in …{$card->tail}")->click('Refund')->seeing('Choose what is given back')->click('Choose all')->seeing('back onto the gift cards')->click('Refund €10.00')->seeing('Refunded to the card');
+        $this->assertAccessible($browser, 'an order that a card paid');
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders"))->click('Gift cards')->seeing('Unused')->seeing('€25.00');
         $this->assertAccessible($browser, 'the list of gift cards');
         $browser->clickCss('[data-card] a')->seeing('Movements')->seeing('Opened by its link');

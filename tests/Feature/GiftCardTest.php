@@ -169,7 +169,9 @@ final class GiftCardTest extends TestCase
         self::assertSame([0, 4210], [$small->refresh()->balance_minor, $large->refresh()->balance_minor]);
         self::assertSame([null, false], [$small->getRawOriginal('code'), $large->getRawOriginal('code') === null]);
         $this->visit("/thanks/{$order->token}")->assertOk()->assertSee('−€13.90');
-        $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders/{$order->number}"))->assertOk()->assertJsonPath('bill.cards.shown', '€13.90');
+        $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders/{$order->number}"))->assertOk()->assertJsonPath('bill.cards.shown', '€13.90')
+            ->assertJsonPath('gift_cards.0.tail', $small->tail)->assertJsonPath('gift_cards.0.label', 'Used')->assertJsonPath('gift_cards.0.amount.shown', '€6.00')->assertJsonPath('gift_cards.1.id', $large->id)->assertJsonPath('gift_cards.1.is_off', true);
+        $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders/{$large->line->order->number}"))->assertJsonPath('gift_cards.0.label', 'Sold')->assertJsonPath('gift_cards.0.amount.shown', '€50.00')->assertJsonCount(1, 'gift_cards');
     }
 
     public function test_what_goes_back_goes_to_the_provider_first_and_then_to_the_cards_the_last_first(): void

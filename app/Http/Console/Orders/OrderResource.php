@@ -24,6 +24,7 @@ final readonly class OrderResource
      * @param  list<OrderStepResource>  $steps
      * @param  list<RefundResource>  $refunds
      * @param  list<DownloadResource>  $downloads
+     * @param  list<OrderCardResource>  $gift_cards
      */
     private function __construct(
         #[OA\Property]
@@ -60,6 +61,8 @@ final readonly class OrderResource
         public ?CancellingResource $cancelling,
         #[OA\Property(description: 'Links to files that were bought.', type: 'array', items: new OA\Items(ref: DownloadResource::class))]
         public array $downloads,
+        #[OA\Property(description: 'Gift cards that were sold by it, that paid it, or onto which money came back.', type: 'array', items: new OA\Items(ref: OrderCardResource::class))]
+        public array $gift_cards,
         #[OA\Property(description: 'Of the seller, for themselves; blank where there is none.')]
         public string $note,
         #[OA\Property(description: 'Of the note: the version that a change of it begins with.')]
@@ -92,6 +95,7 @@ final readonly class OrderResource
             refundable: RefundableResource::of($order),
             cancelling: CancellingResource::of($order),
             downloads: array_values($order->downloads->map(static fn (Download $download): DownloadResource => DownloadResource::of($download, $now))->all()),
+            gift_cards: OrderCardResource::all($order),
             note: $order->note,
             version: $version,
         );

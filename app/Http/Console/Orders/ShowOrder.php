@@ -27,7 +27,7 @@ final readonly class ShowOrder
         $version = $this->edits->version(EditKind::OrderNote, $shop, $order->id);
 
         // Refunds first and the order's own row last: a page that finds nothing left to wait for finds what has come of it, too.
-        $order->load(['refunds.person', ...ReadBalance::WITH, 'lines.product', 'lines.variant', 'steps.person', 'downloads.line', 'downloads.files.file.versions', 'downloads.files.uses' => static fn (Relation $uses) => $uses->limit(self::USES_SHOWN)]);
+        $order->load(['refunds.person', ...ReadBalance::WITH, 'cardMovements.card', 'lines.product', 'lines.variant', 'steps.person', 'downloads.line', 'downloads.files.file.versions', 'downloads.files.uses' => static fn (Relation $uses) => $uses->limit(self::USES_SHOWN)]);
         $order->setRawAttributes(Order::query()->findOrFail($order->id)->getAttributes(), true);
 
         return OrderResource::of($order, $version, $shop->zone(), $this->clock->moment());

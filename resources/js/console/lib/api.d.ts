@@ -3566,10 +3566,23 @@ export interface components {
             cancelling: components["schemas"]["Cancelling"] | null;
             /** @description Links to files that were bought. */
             downloads: components["schemas"]["Download"][];
+            /** @description Gift cards that were sold by it, that paid it, or onto which money came back. */
+            gift_cards: components["schemas"]["OrderCard"][];
             /** @description Of the seller, for themselves; blank where there is none. */
             note: string;
             /** @description Of the note: the version that a change of it begins with. */
             version: number;
+        };
+        /** @description A gift card that was sold by an order, that paid it, or onto which money of it came back. */
+        OrderCard: {
+            /** @description The id of the gift card. */
+            id: number;
+            /** @description The last four characters of its code. */
+            tail: string;
+            label: string;
+            amount: components["schemas"]["Amount"];
+            /** @description Whether it went off the card. */
+            is_off: boolean;
         };
         OrderList: {
             items: components["schemas"]["OrderRow"][];

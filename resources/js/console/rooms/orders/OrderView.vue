@@ -5,6 +5,7 @@ import { computed, onMounted, ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import BillSlip from '../../kit/BillSlip.vue'
 import CancelDialog from './CancelDialog.vue'
+import OrderCards from './OrderCards.vue'
 import OrderGoods from './OrderGoods.vue'
 import OrderDownloads from './OrderDownloads.vue'
 import OrderMoney from './OrderMoney.vue'
@@ -67,6 +68,7 @@ onMounted(load)
       <p v-if="moveRefusal && asksFor.length === 0" class="text-wrong" role="alert">{{ moveRefusal.message }}</p>
       <p v-if="stayed[0]" class="text-amber" role="status">{{ stayed[0].why }}</p>
       <OrderMoney :order="order" @refund="opened = 'refund'" />
+      <OrderCards v-if="order.gift_cards.length > 0" :order="order" />
       <OrderDownloads v-if="order.downloads.length > 0" :order="order" @changed="take" />
       <section>
         <h2 class="small-title mb-1">{{ order.address.length > 0 ? 'Goes to' : 'From' }}</h2>
