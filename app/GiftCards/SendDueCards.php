@@ -25,8 +25,8 @@ final readonly class SendDueCards
     {
         $now = $this->clock->now();
         $sent = 0;
-        // Somewhere it is tomorrow already.
-        $due = GiftCard::query()->whereNull('sent_at')->whereNull('voided_at')->where('balance_minor', '>', 0)->where('send_on', '<=', $now->addDay()->toDateString())->with('line.order.shop')->limit(self::AT_ONCE)->get();
+        // Somewhere it is tomorrow already. All are read, so that those that wait for their own midnight hold up nobody.
+        $due = GiftCard::query()->whereNull('sent_at')->whereNull('voided_at')->where('balance_minor', '>', 0)->where('send_on', '<=', $now->addDay()->toDateString())->with('line.order.shop')->lazyById(self::AT_ONCE);
         foreach ($due as $card) {
             if ($card->send_on !== null && $card->send_on->toDateString() <= CarbonImmutable::instance($now)->setTimezone($card->line->order->shop->zone())->toDateString()) {
                 $sent += ($this->inTransaction)(fn (): int => $this->once($card));
