@@ -62,10 +62,16 @@ final readonly class WriteWords
     /** @param  list<int>  $ids */
     private function write(Kind $kind, Shop $shop, array $ids): void
     {
+        if ($ids === []) {
+            return;
+        }
         $said = $this->saidOf($kind)->of($shop, $ids);
         $this->writeWords($kind, $shop, $ids, array_map(static fn (Said $one): SearchWords => SearchWords::of($one->text()), $said));
         $this->writeThings($kind, $shop, $said);
-        $this->db->table('search_things')->where('kind', $kind->value)->whereIn('thing_id', array_values(array_diff($ids, array_keys($said))))->delete();
+        $gone = array_values(array_diff($ids, array_keys($said)));
+        if ($gone !== []) {
+            $this->db->table('search_things')->where('kind', $kind->value)->whereIn('thing_id', $gone)->delete();
+        }
     }
 
     /**

@@ -85,4 +85,4 @@ prepare_packages() {
 }
 
 DEBIAN_TO_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-sqlite3 php8.2-curl php8.2-gd php8.2-intl php8.2-mbstring php8.2-xml php8.2-zip php8.2-apcu composer unzip curl mariadb-server nginx-light poppler-utils"
-DEBIAN_TO_TEST="chromium chromium-driver fonts-noto-color-emoji fonts-dejavu-core"
+DEBIAN_TO_TEST="chromium-headless-shell chromium-driver fonts-noto-color-emoji fonts-dejavu-core"

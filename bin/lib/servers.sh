@@ -291,7 +291,8 @@ http {
     server {
         listen 127.0.0.1:$PORT default_server;
         root $ROOT/public;
-        location /build/ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
+        # A page of ours in another site's tighter frame asks for its font as from nowhere.
+        location /build/ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header Access-Control-Allow-Origin *; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location ~ ^/embed/more-[A-Za-z0-9_-]+\\.js\$ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header Access-Control-Allow-Origin *; add_header Cross-Origin-Resource-Policy cross-origin; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location ~ ^/embed/kite\\.(js|d\\.ts)\$ { add_header Cache-Control "public, max-age=300, stale-while-revalidate=86400"; add_header Access-Control-Allow-Origin *; add_header Cross-Origin-Resource-Policy cross-origin; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location = /embed/data {

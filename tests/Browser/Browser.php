@@ -6,12 +6,15 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\NoSuchFrameException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
@@ -21,6 +24,12 @@ use PHPUnit\Framework\Assert;
 final class Browser
 {
     private const PATIENCE_SECONDS = 10;
+
+    /** @see https://www.w3.org/TR/webdriver2/#elements what an element is called in what a script returns */
+    private const ELEMENT = 'element-6066-11e4-a52e-4f735466cecf';
+
+    /** What empties the field that is typed into. */
+    private const CLEARED = [[WebDriverKeys::CONTROL, 'a'], WebDriverKeys::BACKSPACE];
 
     private function __construct(
         public readonly RemoteWebDriver $driver,
@@ -38,6 +47,9 @@ final class Browser
             $this->driver->switchTo()->window($window)->close();
         }
         $this->driver->switchTo()->window($own);
+        // As long as the window is open.
+        $this->devTools->execute('Browser.grantPermissions', ['permissions' => ['clipboardReadWrite', 'clipboardSanitizedWrite']]);
+        $this->devTools->execute('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $this->profile]);
         $this->devTools->execute('Network.clearBrowserCookies');
         foreach ($origins as $origin) {
             $this->devTools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
@@ -59,10 +71,11 @@ final class Browser
         $profile = sys_get_temp_dir().'/kite-browser-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--lang=en-IE', "--user-data-dir={$profile}",
         ]);
-        $options->setExperimentalOption('prefs', ['profile.content_settings.exceptions.clipboard' => ['*' => ['setting' => 1]]]);
+        // The browser without its own windows and menus: it draws the same pages for three quarters of the work.
+        $options->setBinary(dirname(__DIR__, 2).'/bin/lib/browser.sh');
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -154,14 +167,14 @@ final class Browser
 
     public function seeing(string $text): self
     {
-        $this->until(fn (): bool => str_contains($this->text(), $text), "“{$text}” to be read");
+        $this->until(fn (): bool => $this->reads($text), "“{$text}” to be read");
 
         return $this;
     }
 
     public function notSeeing(string $text): self
     {
-        $this->until(fn (): bool => ! str_contains($this->text(), $text), "“{$text}” to be gone");
+        $this->until(fn (): bool => ! $this->reads($text), "“{$text}” to be gone");
 
         return $this;
     }
@@ -200,7 +213,6 @@ final class Browser
     public function pressSlowly(string $words, float $seconds): self
     {
         $button = $this->found($this->byWords($words), "something called “{$words}”");
-        $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $button);
         $this->driver->action()->clickAndHold($button)->perform();
         usleep((int) ($seconds * 1_000_000));
         $this->driver->action()->release()->perform();
@@ -216,11 +228,10 @@ final class Browser
     /** Types into the field with this label; what stood there goes. */
     public function type(string $label, string $text): self
     {
-        $field = $this->field($label);
-        $this->clear($field);
-        $field->sendKeys($text);
-
-        return $this;
+        return $this->act(self::labelled($label), "a field labelled “{$label}”", 'const ready = isShown', static function (WebDriverElement $field) use ($text): void {
+            $field->click();
+            $field->sendKeys([...self::CLEARED, $text]);
+        });
     }
 
     /** Types a name into the field that holds several, and keeps it there with Enter. */
@@ -237,7 +248,6 @@ final class Browser
     public function proposing(string $label): WebDriverElement
     {
         $field = $this->found(WebDriverBy::xpath('//label[normalize-space(.)='.self::quoted($label).']/..//input'), "a field that proposes, labelled “{$label}”");
-        $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $field);
         $field->click();
 
         return $field;
@@ -261,16 +271,12 @@ final class Browser
     {
         $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $field);
         $field->click();
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys([WebDriverKeys::BACKSPACE]);
+        $field->sendKeys(self::CLEARED);
     }
 
     public function field(string $label): WebDriverElement
     {
-        $quoted = self::quoted($label);
-        $by = WebDriverBy::xpath("//*[(self::input or self::textarea or self::select) and (@aria-label={$quoted} or @id=//label[starts-with(normalize-space(.), {$quoted})]/@for)]");
-
-        return $this->found($by, "a field labelled “{$label}”");
+        return $this->found(self::labelled($label), "a field labelled “{$label}”");
     }
 
     public function css(string $selector): WebDriverElement
@@ -315,7 +321,8 @@ final class Browser
             $this->driver->wait(self::PATIENCE_SECONDS, 60)->until(static function () use ($isSo): bool {
                 try {
                     return $isSo();
-                } catch (NoSuchElementException|NoSuchFrameException|StaleElementReferenceException) {
+                } catch (NoSuchElementException|NoSuchFrameException|StaleElementReferenceException|ElementClickInterceptedException) {
+                    // What was about to be clicked has moved, or was made anew.
                     return false;
                 }
             });
@@ -337,33 +344,63 @@ final class Browser
         return WebDriverBy::xpath($isExactFirst ? "{$exact} | {$named}[not({$exact})]" : $named);
     }
 
+    private static function labelled(string $label): WebDriverBy
+    {
+        $quoted = self::quoted($label);
+
+        return WebDriverBy::xpath("//*[(self::input or self::textarea or self::select) and (@aria-label={$quoted} or @id=//label[starts-with(normalize-space(.), {$quoted})]/@for)]");
+    }
+
     private function clickOn(WebDriverBy $by, string $what): self
     {
-        $this->until(function () use ($by): bool {
-            // What a page is about to put in another place is not where it seems to be.
-            if ($this->count('form[aria-busy="true"]') > 0) {
+        // What a page is about to put in another place is not where it seems to be.
+        return $this->act($by, $what, 'if (document.querySelector(\'form[aria-busy="true"]\')) return null; const ready = (e) => isShown(e) && !e.matches(":disabled")', static function (WebDriverElement $element): void {
+            $element->click();
+        });
+    }
+
+    private function found(WebDriverBy $by, string $what): WebDriverElement
+    {
+        $found = null;
+        $this->act($by, $what, 'const ready = isShown', static function (WebDriverElement $element) use (&$found): void {
+            $found = $element;
+        });
+        assert($found instanceof WebDriverElement);
+
+        return $found;
+    }
+
+    /**
+     * Waits for the first element that is ready, and does something with it in the middle of the window. One script looks for it, since each
+     * question to the browser costs as much as its answer.
+     *
+     * @param  string  $ready  JavaScript that says of which element `ready` is true
+     * @param  callable(WebDriverElement): void  $does
+     */
+    private function act(WebDriverBy $by, string $what, string $ready, callable $does): self
+    {
+        $script = 'const isShown = (e) => e.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && e.getClientRects().length > 0;'.$ready.';'
+            .($by->getMechanism() === 'xpath'
+                ? 'const all = document.evaluate(arguments[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null); const found = Array.from({ length: all.snapshotLength }, (_, at) => all.snapshotItem(at)).find(ready);'
+                : 'const found = Array.from(document.querySelectorAll(arguments[0])).find(ready);')
+            .'found?.scrollIntoView({ block: "center" }); return found ?? null;';
+        $this->until(function () use ($script, $by, $does): bool {
+            $found = $this->evaluate($script, $by->getValue());
+            $id = is_array($found) ? $found[self::ELEMENT] ?? null : null;
+            if (! is_string($id)) {
                 return false;
             }
-            foreach ($this->driver->findElements($by) as $element) {
-                if ($element->isDisplayed() && $element->isEnabled()) {
-                    $this->evaluate('arguments[0].scrollIntoView({block: "center"})', $element);
-                    $element->click();
+            $does(new RemoteWebElement(new RemoteExecuteMethod($this->driver), $id, true));
 
-                    return true;
-                }
-            }
-
-            return false;
+            return true;
         }, $what);
 
         return $this;
     }
 
-    private function found(WebDriverBy $by, string $what): WebDriverElement
+    private function reads(string $text): bool
     {
-        $this->until(fn (): bool => $this->driver->findElement($by)->isDisplayed(), $what);
-
-        return $this->driver->findElement($by);
+        return $this->evaluate('return (document.body?.innerText ?? "").replace(/\s+/gu, " ").includes(arguments[0])', $text) === true;
     }
 
     private static function quoted(string $text): string

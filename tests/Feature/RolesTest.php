@@ -59,9 +59,9 @@ final class RolesTest extends TestCase
 
     public function test_no_address_of_a_shop_is_outside(): void
     {
-        $others = array_filter(Route::getRoutes()->getRoutes(), static fn (OneRoute $route): bool => in_array('console', $route->gatherMiddleware(), true) && in_array('shop', $route->parameterNames(), true) && ! in_array($route, self::routes(), true));
+        $others = array_filter(Route::getRoutes()->getRoutes(), static fn (OneRoute $route): bool => in_array('console', $route->gatherMiddleware(), true) && in_array('shop', $route->parameterNames(), true));
 
-        self::assertSame([], array_map(static fn (OneRoute $route): string => $route->uri(), $others));
+        self::assertSame([], array_values(array_diff(array_map(self::nameOf(...), $others), array_keys(self::routes()))));
     }
 
     /** @return iterable<string, array{Role}> */
@@ -166,12 +166,18 @@ final class RolesTest extends TestCase
         $routes = [];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (preg_match('#\A(?:api/shops|preview|sheets)/\{shop\}#', $route->uri()) === 1) {
-                $method = $route->methods()[0] ?? '';
-                $routes[(is_string($method) ? $method : '').' '.$route->uri()] = $route;
+                $routes[self::nameOf($route)] = $route;
             }
         }
 
         return $routes;
+    }
+
+    private static function nameOf(OneRoute $route): string
+    {
+        $method = $route->methods()[0] ?? '';
+
+        return (is_string($method) ? $method : '').' '.$route->uri();
     }
 
     private function begun(Shop $shop): StoredFile
