@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\HotLane\KeepAnswer;
 use App\Http\Shopper\Account\AccountController;
 use App\Http\Shopper\Cards\GiftCardController;
 use App\Http\Shopper\Cart\AddController;
@@ -29,9 +30,9 @@ use App\Http\Shopper\ShopperHeaders;
 use Illuminate\Support\Facades\Route;
 
 // A placement link finds its shop in the one read that finds its offer.
-Route::get('/k/{code}', PlacementController::class)->middleware(ShopperHeaders::class);
+Route::get('/k/{code}', PlacementController::class)->middleware([KeepAnswer::class, ShopperHeaders::class]);
 // A QR code writes its address in capitals.
-Route::get('/K/{code}', PlacementController::class)->middleware(ShopperHeaders::class);
+Route::get('/K/{code}', PlacementController::class)->middleware([KeepAnswer::class, ShopperHeaders::class]);
 Route::get('/o/{code}', [OfferController::class, 'show'])->middleware(ShopperHeaders::class);
 
 // The provider signs what it sends; it is no page of ours.

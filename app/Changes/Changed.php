@@ -9,7 +9,7 @@ use App\Models\Offer;
 use App\Models\Product;
 use App\Models\Shop;
 use Illuminate\Contracts\Events\Dispatcher;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 
 /**
  * The one place that hears of a change. Called in the transaction that makes it; what follows from it is done by the
@@ -19,8 +19,9 @@ use Illuminate\Database\ConnectionInterface;
 final readonly class Changed
 {
     public function __construct(
-        private ConnectionInterface $db,
+        private Connection $db,
         private Dispatcher $events,
+        private Marks $marks,
     ) {}
 
     public function product(Product $product): void
@@ -49,5 +50,12 @@ final readonly class Changed
         $this->events->dispatch(new SomethingChanged($shopId, $kind, $id));
         // Last, and seen with the change itself: a server that is killed after it loses neither, and whoever reads the one can read the other.
         $this->db->insert('INSERT INTO shop_revisions (shop_id, revision) VALUES (?, 1) ON DUPLICATE KEY UPDATE revision = revision + 1', [$shopId]);
+        $this->mark($shopId);
+    }
+
+    /** Whoever has kept what a click on one of the shop's links leads to asks anew, once the change is committed. */
+    public function mark(int $shopId): void
+    {
+        $this->db->afterCommit(fn () => $this->marks->set($shopId));
     }
 }

@@ -17,6 +17,7 @@ final readonly class StockChanged
 {
     public function __construct(
         private Connection $db,
+        private Marks $marks,
         private ExceptionHandler $exceptions,
     ) {}
 
@@ -24,6 +25,7 @@ final readonly class StockChanged
     public function of(int $shopId): void
     {
         $this->db->afterCommit(function () use ($shopId): void {
+            $this->marks->set($shopId);
             try {
                 $this->db->insert('INSERT INTO shop_revisions (shop_id, revision) VALUES (?, 1) ON DUPLICATE KEY UPDATE revision = revision + 1', [$shopId]);
             } catch (QueryException $failure) {

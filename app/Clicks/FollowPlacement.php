@@ -24,6 +24,7 @@ final readonly class FollowPlacement
 {
     public function __construct(
         private RecentClicks $recent,
+        private CountClick $count,
         private RecordEvent $record,
         private FillCart $fill,
         private FindCart $carts,
@@ -69,9 +70,8 @@ final readonly class FollowPlacement
     /** A click on an offer that is paused or sold out is a click all the same. */
     public function countOnly(Placement $placement, CartOwner $owner, Caller $caller): void
     {
-        $click = $this->click($placement, $owner, $caller);
-        if ($click !== null) {
-            ($this->record)($click);
+        if (! ($this->count)($placement->id, $placement->code, $owner, $caller, in: $placement->within->code ?? '')) {
+            ($this->record)(...array_filter([$this->click($placement, $owner, $caller)]));
         }
     }
 
@@ -127,6 +127,6 @@ final readonly class FollowPlacement
     /** @return Event|null `null` where it is the second half of a double click; asked before any transaction, which may run twice */
     private function click(Placement $placement, CartOwner $owner, Caller $caller): ?Event
     {
-        return $this->recent->isFirst("placement {$placement->id}", $owner, $caller) ? Did::click($placement->shop, Source::of($placement), $caller) : null;
+        return $this->recent->isFirstOn($placement->id, $owner, $caller) ? Did::click($placement->shop, Source::of($placement), $caller) : null;
     }
 }

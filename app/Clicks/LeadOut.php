@@ -12,6 +12,7 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Results\RecordEvent;
 use App\Results\Source;
+use App\Results\SpooledLead;
 use PaperKite\Offer\Onwards;
 use PaperKite\Partner\Token;
 
@@ -23,6 +24,7 @@ final readonly class LeadOut
 {
     public function __construct(
         private RecentClicks $recent,
+        private CountClick $count,
         private RecordEvent $record,
     ) {}
 
@@ -34,10 +36,10 @@ final readonly class LeadOut
     public function byPlacement(Placement $placement, CartOwner $owner, Caller $caller): ?string
     {
         $source = Source::of($placement);
-        $isFirst = $this->recent->isFirst("placement {$placement->id}", $owner, $caller);
         $partner = $placement->offer->partnerLine();
-        $address = $partner === null ? null : self::addressFor($partner->product, $caller);
-        if ($isFirst) {
+        $address = $partner === null ? null : self::addressOf($partner->product, $caller);
+        $lead = $address === null ? null : new SpooledLead($address->product_id, $address->marketplace_id);
+        if (! ($this->count)($placement->id, $placement->code, $owner, $caller, $lead, $placement->within->code ?? '') && $this->recent->isFirstOn($placement->id, $owner, $caller)) {
             ($this->record)(...array_filter([
                 Did::click($placement->shop, $source, $caller),
                 $address === null ? null : Did::lead($placement->shop, $source, $address, $caller),
@@ -59,7 +61,7 @@ final readonly class LeadOut
      */
     public function ofProduct(Shop $shop, Product $product, Source $source, Token $subId, CartOwner $owner, Caller $caller): ?string
     {
-        $address = self::addressFor($product, $caller);
+        $address = self::addressOf($product, $caller);
         if ($address !== null && $this->recent->isFirst("lead {$address->id} {$subId->text}", $owner, $caller)) {
             ($this->record)(Did::lead($shop, $source, $address, $caller));
         }
@@ -67,7 +69,8 @@ final readonly class LeadOut
         return $address?->outgoing($subId, $product->name);
     }
 
-    private static function addressFor(Product $product, Caller $caller): ?PartnerAddress
+    /** @return PartnerAddress|null where a shopper is led for it */
+    public static function addressOf(Product $product, Caller $caller): ?PartnerAddress
     {
         $id = $product->route()->for($caller->country());
         $address = $id === null ? null : $product->addresses->firstWhere('id', $id);

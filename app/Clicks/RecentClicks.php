@@ -20,11 +20,27 @@ final readonly class RecentClicks
         private int $seconds,
     ) {}
 
+    public function isFirstOn(int $placementId, CartOwner $owner, Caller $caller): bool
+    {
+        return $this->isFirst("placement {$placementId}", $owner, $caller);
+    }
+
+    /** A click that could not be written down may come again. */
+    public function forget(int $placementId, CartOwner $owner, Caller $caller): void
+    {
+        apcu_delete($this->keyOf("placement {$placementId}", $owner, $caller));
+    }
+
     /** @param  string  $what  names what was clicked */
     public function isFirst(string $what, CartOwner $owner, Caller $caller): bool
     {
+        return apcu_add($this->keyOf($what, $owner, $caller), true, $this->seconds);
+    }
+
+    private function keyOf(string $what, CartOwner $owner, Caller $caller): string
+    {
         $who = $owner->isNew ? "{$caller->address}|{$caller->agent}|{$caller->languages}" : $owner->digest;
 
-        return apcu_add('click-'.hash_hmac('sha256', "{$what}|{$who}", $this->key), true, $this->seconds);
+        return 'click-'.hash_hmac('sha256', "{$what}|{$who}", $this->key);
     }
 }

@@ -27,6 +27,7 @@ final readonly class Troubles
         private ConnectionInterface $db,
         private Clock $clock,
         private string $folder,
+        private string $spool,
     ) {}
 
     /** @return list<string> a sentence each: what is the matter, since when, and what to do */
@@ -87,11 +88,16 @@ final readonly class Troubles
 
     private function disk(): ?string
     {
-        $free = is_dir($this->folder) ? disk_free_space($this->folder) : false;
-
-        return $free !== false && $free < self::LEAST_FREE_BYTES
-            ? 'The server’s disk is nearly full: orders go on, but pictures can’t be kept, and mail may be late. Tell whoever runs this server.'
+        return $this->isNearlyFull($this->folder) || $this->isNearlyFull($this->spool)
+            ? 'The server’s disk is nearly full: orders go on, but pictures can’t be kept, clicks may not be counted, and mail may be late. Tell whoever runs this server.'
             : null;
+    }
+
+    private function isNearlyFull(string $folder): bool
+    {
+        $free = is_dir($folder) ? disk_free_space($folder) : false;
+
+        return $free !== false && $free < self::LEAST_FREE_BYTES;
     }
 
     private function shown(?CarbonImmutable $at, Shop $shop): string

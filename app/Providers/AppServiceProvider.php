@@ -6,6 +6,8 @@ namespace App\Providers;
 
 use App\Carts\NewCartLimit;
 use App\Carts\TakeOver;
+use App\Changes\Changed;
+use App\Changes\Marks;
 use App\Changes\SomethingChanged;
 use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
@@ -24,6 +26,7 @@ use App\Finding\SaidOf;
 use App\Finding\WriteChanged;
 use App\Finding\WriteWords;
 use App\GiftCards\CodeKey;
+use App\HotLane\Settings;
 use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetLimit;
 use App\Http\Input;
@@ -41,6 +44,7 @@ use App\Models\Person;
 use App\Models\Placement;
 use App\Models\PriceTable;
 use App\Models\Shelf;
+use App\Models\Shop;
 use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
@@ -95,7 +99,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(WriteWords::class)->needs(SaidOf::class)->give([SaidOfProducts::class, SaidOfGoods::class, SaidOfOffers::class, SaidOfPlacements::class, SaidOfPriceTables::class, SaidOfShelves::class, SaidOfOrders::class, SaidOfLooks::class, SaidOfCoupons::class]);
         $this->app->singleton(Clock::class);
         // The demo's time can be moved on; that of a shop that sells can't.
-        $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(static fn (Application $app): ?string => $app->environment('production') ? null : self::textOrNull(config('kite.clock')));
+        $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(self::clockFile(...));
         $this->app->when(DemoPayments::class)->needs('$ledger')->give(static fn (): ?string => self::textOrNull(config('kite.payments.standin.ledger')));
         $this->app->when(TellOperator::class)->needs('$address')->give(static fn (): ?string => self::textOrNull(config('kite.operator')));
         $this->app->when(ShopNames::class)->needs('$suffixes')->giveConfig('kite.hosts.suffixes');
@@ -106,12 +110,21 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
-        $this->app->when(Spool::class)->needs('$folder')->giveConfig('kite.spool');
+        $this->app->when([Spool::class, Marks::class])->needs('$folder')->giveConfig('kite.spool');
         $this->app->when(SeenLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
         $this->app->when(TakeOver::class)->needs('$sameRequestSeconds')->giveConfig('kite.clicks.same_request_seconds');
         $this->app->when(WidgetLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
         $this->app->when([ReadCaller::class, SendLink::class, WishForStock::class, HandOverController::class])->needs('$key')->giveConfig('app.key');
         $this->app->when(ReadCaller::class)->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
+        $this->app->bind(Settings::class, static fn (Application $app): Settings => new Settings(
+            config()->string('app.key'),
+            config()->string('kite.spool'),
+            config()->integer('kite.clicks.same_click_seconds'),
+            config('kite.scheme') === 'https',
+            array_values(array_filter(config()->array('trustedproxy.proxies'), is_string(...))),
+            self::textOrNull(config('trustedproxy.country_header')),
+            self::clockFile($app),
+        ));
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));
         $this->app->when(ReadyMarketplaces::class)->needs('$standinPort')->give(static fn (Application $app): ?int => $app->environment('production') ? null : self::numberOrNull(config('kite.standin_port')));
@@ -129,7 +142,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(DerivedSecret::class)->needs('$key')->giveConfig('app.key');
         $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
+        $this->app->when(Troubles::class)->needs('$spool')->giveConfig('kite.spool');
         $this->app->when([DrawPicture::class, StoreIcon::class, CopyPicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
+    }
+
+    private static function clockFile(Application $app): ?string
+    {
+        return $app->environment('production') ? null : self::textOrNull(config('kite.clock'));
     }
 
     public function boot(): void
@@ -144,6 +163,9 @@ final class AppServiceProvider extends ServiceProvider
         Look::saved(static fn (Look $look) => app(WriteChanged::class)->ofLook($look));
         Coupon::saved(static fn (Coupon $coupon) => app(WriteChanged::class)->ofCoupon($coupon));
         Order::updated(static fn (Order $order) => app(WriteChanged::class)->ofOrder($order));
+        foreach ([Shop::class, Offer::class, Placement::class] as $model) {
+            $model::saved(static fn (Shop|Offer|Placement $saved) => app(Changed::class)->mark($saved instanceof Shop ? $saved->id : $saved->shop_id));
+        }
         Event::listen(SomethingChanged::class, static fn (SomethingChanged $it) => RecheckChanged::dispatch($it->shopId, $it->kind, $it->subjectId));
         View::composer('shop.*', SayInShopsWords::class);
         Model::unguard();

@@ -30,21 +30,28 @@ final readonly class Spool
         private Clock $clock,
     ) {}
 
-    public function append(SpooledAct $act): void
+    /** @return bool whether it will be counted */
+    public function append(SpooledAct $act): bool
     {
-        $path = $this->path($this->nameOf($this->clock->now()->getTimestamp()));
-        // Another process may make the folder in between: that it could not be made is told by the file that can't be opened.
-        $file = is_dir($this->folder) || @mkdir($this->folder, 0o770, true) || is_dir($this->folder) ? fopen($path, 'ab') : false;
+        $path = $this->path($this->nameOf($this->clock->seconds()));
+        $file = @fopen($path, 'ab');
         if ($file === false) {
-            return;
+            // Another process may make the folder in between: that it could not be made is told by the file that can't be opened.
+            @mkdir($this->folder, 0o770, true);
+            $file = @fopen($path, 'ab');
+        }
+        if ($file === false) {
+            return false;
         }
         $line = $act->line()."\n";
-        $size = fstat($file)['size'] ?? 0;
-        if ($size < self::LARGEST_FILE && fwrite($file, $line) !== strlen($line)) {
+        $isWhole = (fstat($file)['size'] ?? 0) < self::LARGEST_FILE && @fwrite($file, $line) === strlen($line);
+        if (! $isWhole) {
             // On a full disk a line may be torn: the next one begins anew.
-            fwrite($file, "\n");
+            @fwrite($file, "\n");
         }
         fclose($file);
+
+        return $isWhole;
     }
 
     /** @return list<string> names of files, the oldest first */
@@ -76,7 +83,7 @@ final readonly class Spool
     /** Whether nobody appends to it any more. */
     public function isClosed(string $name): bool
     {
-        return $name < $this->nameOf($this->clock->now()->getTimestamp() - self::SECONDS_AFTER_ITS_HOUR);
+        return $name < $this->nameOf($this->clock->seconds() - self::SECONDS_AFTER_ITS_HOUR);
     }
 
     public function remove(string $name): void

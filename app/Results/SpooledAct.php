@@ -8,7 +8,7 @@ use PaperKite\Link\Device;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Results\EventKind;
 
-/** Something that was done in widgets of a page: no address, no fingerprint. */
+/** Something that was done in widgets of a page, or a click that only led on: no address, no fingerprint. */
 final readonly class SpooledAct
 {
     /**
@@ -24,11 +24,17 @@ final readonly class SpooledAct
         public int $at,
         /** The code of the display in which it was clicked; blank: it stands by itself. */
         public string $in = '',
+        /** Of a click that led on to a marketplace at once. */
+        public ?SpooledLead $lead = null,
     ) {}
 
     public function line(): string
     {
-        return json_encode(['kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at] + ($this->in === '' ? [] : ['in' => $this->in]), JSON_THROW_ON_ERROR);
+        return json_encode([
+            'kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at,
+            ...($this->in === '' ? [] : ['in' => $this->in]),
+            ...($this->lead === null ? [] : ['lead' => [$this->lead->productId, $this->lead->marketplaceId]]),
+        ], JSON_THROW_ON_ERROR);
     }
 
     /** @return self|null `null` where the line is torn, or none of ours */
@@ -41,6 +47,11 @@ final readonly class SpooledAct
         [$kind, $device] = [EventKind::tryFrom($said['kind']), Device::numbered($said['device'])];
         $codes = array_map(static fn (mixed $code): ?string => is_string($code) ? PlacementCode::read($code)?->text : null, $said['codes']);
 
-        return $kind === null || $device === null ? null : new self($kind, array_values(array_filter($codes)), is_string($said['country'] ?? null) ? $said['country'] : null, $device, $said['at'], is_string($said['in'] ?? null) ? $said['in'] : '');
+        return $kind === null || $device === null ? null : new self($kind, array_values(array_filter($codes)), is_string($said['country'] ?? null) ? $said['country'] : null, $device, $said['at'], is_string($said['in'] ?? null) ? $said['in'] : '', self::leadOf($said['lead'] ?? null));
+    }
+
+    private static function leadOf(mixed $said): ?SpooledLead
+    {
+        return is_array($said) && is_int($said[0] ?? null) && is_int($said[1] ?? null) ? new SpooledLead($said[0], $said[1]) : null;
     }
 }

@@ -77,12 +77,14 @@ final readonly class WriteSpooled
             foreach ($act->codes as $code) {
                 $placement = $placements->get($code);
                 $display = $displays->get($code);
-                $event = match (true) {
-                    $placement !== null => self::event($act, self::clickedIn($placement, $displays->get($act->in))),
-                    $display !== null => new Event($act->kind, $display->shop, Source::ofDisplay($display), $act->country, $act->device),
-                    default => null,
+                $events = match (true) {
+                    $placement !== null => self::events($act, self::clickedIn($placement, $displays->get($act->in))),
+                    $display !== null => [new Event($act->kind, $display->shop, Source::ofDisplay($display), $act->country, $act->device)],
+                    default => [],
                 };
-                array_push($rows, ...($event === null ? [] : EventRows::of($event, CarbonImmutable::createFromTimestampUTC($act->at))));
+                foreach ($events as $event) {
+                    array_push($rows, ...EventRows::of($event, CarbonImmutable::createFromTimestampUTC($act->at)));
+                }
             }
         }
 
@@ -95,12 +97,15 @@ final readonly class WriteSpooled
         return $display !== null && $display->whole_table_id === $placement->price_table_id ? $placement->clickedIn($display) : $placement;
     }
 
-    private static function event(SpooledAct $act, Placement $placement): Event
+    /** @return non-empty-list<Event> */
+    private static function events(SpooledAct $act, Placement $placement): array
     {
         $lines = $placement->offer->lines;
         $goods = $act->kind === EventKind::View && $lines->count() === 1 ? [new EventGoods($lines[0]->product_id ?? 0)] : [];
 
-        return new Event($act->kind, $placement->shop, Source::of($placement), $act->country, $act->device, $goods);
+        $events = [new Event($act->kind, $placement->shop, Source::of($placement), $act->country, $act->device, $goods)];
+
+        return $act->lead === null ? $events : [...$events, new Event(EventKind::Lead, $placement->shop, Source::of($placement), $act->country, $act->device, [new EventGoods($act->lead->productId)], $act->lead->marketplaceId)];
     }
 
     /**
@@ -118,6 +123,7 @@ final readonly class WriteSpooled
      */
     private function placements(array $codes): Collection
     {
-        return Placement::query()->whereIn('code', $codes)->with(['shop:id,timezone,currency', 'offer:id', 'offer.lines:id,offer_id,product_id,position'])->get(['id', 'shop_id', 'offer_id', 'code', 'price_table_id'])->keyBy(static fn (Placement $placement): string => $placement->code);
+        // What was deleted since was clicked before.
+        return Placement::withDeleted()->whereIn('code', $codes)->with(['shop:id,timezone,currency', 'offer:id', 'offer.lines:id,offer_id,product_id,position'])->get(['id', 'shop_id', 'offer_id', 'code', 'price_table_id'])->keyBy(static fn (Placement $placement): string => $placement->code);
     }
 }

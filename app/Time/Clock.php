@@ -24,6 +24,12 @@ final readonly class Clock implements ClockInterface
         return CarbonImmutable::now('UTC')->addSeconds($this->offset());
     }
 
+    /** @return int since 1970; no date is made of it, for which a click that only leads on would wait */
+    public function seconds(): int
+    {
+        return time() + $this->offset();
+    }
+
     public function moment(): Moment
     {
         return Moment::ofSeconds((int) $this->now()->getTimestamp());

@@ -17,10 +17,11 @@ foreach (['GET' => '/k/zzzzzzz', 'POST' => '/cart'] as $method => $path) {
 }
 foreach ([
     App\Http\Shopper\Offers\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class,
-    App\Clicks\RecordClick::class, App\Clicks\RecentClicks::class, App\Clicks\FillCart::class, App\Http\Shopper\Visitor::class, App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
+    App\HotLane\HotLane::class, App\HotLane\KeptAnswer::class, App\HotLane\KeptAnswers::class, App\Http\Shopper\ReadCaller::class, App\Http\Shopper\RequestHeaders::class, PaperKite\Link\Visit::class, PaperKite\Link\PlacementCode::class, App\Clicks\LedOn::class, App\Clicks\CountClick::class, App\Results\SpooledAct::class, App\Results\SpooledLead::class, App\HotLane\Settings::class, App\Changes\Marks::class, App\Results\Spool::class, App\Carts\Caller::class, App\Carts\CartOwner::class, App\Text\Secrets::class,
+    PaperKite\Link\Device::class, PaperKite\Link\ShopperCountry::class, PaperKite\Results\EventKind::class, App\Clicks\RecentClicks::class, App\Clicks\FillCart::class, App\Http\Shopper\Visitor::class, App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
     Illuminate\Database\Query\Builder::class, Illuminate\Database\Eloquent\Builder::class, Illuminate\View\View::class,
     Illuminate\Database\Eloquent\Collection::class, Illuminate\Database\Eloquent\Relations\HasMany::class, Illuminate\Cache\ApcStore::class,
-    Illuminate\Cache\RateLimiter::class, Carbon\CarbonImmutable::class, Brick\Math\BigDecimal::class, Symfony\Component\HttpFoundation\Cookie::class,
+    Illuminate\Cache\RateLimiter::class, Carbon\CarbonImmutable::class, Carbon\Unit::class, Brick\Math\BigDecimal::class, Symfony\Component\HttpFoundation\Cookie::class,
     PaperKite\Offer\Offer::class, PaperKite\Quote\Quote::class, PaperKite\Money\Money::class, Symfony\Component\Intl\Countries::class,
 ] as $class) {
     class_exists($class);

@@ -13,7 +13,7 @@ use PHPat\Test\PHPat;
 final class Rooms
 {
     /** What stands at the edge: it may know every room, and no room knows it. */
-    public const EDGE = ['Console', 'Demo', 'Http', 'OpenApi', 'Policies', 'Providers'];
+    public const EDGE = ['Console', 'Demo', 'HotLane', 'Http', 'OpenApi', 'Policies', 'Providers'];
 
     /** @var array<string, list<string>> rooms by name, with those that each stands on */
     public const ON = [

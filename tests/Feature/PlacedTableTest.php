@@ -94,6 +94,7 @@ final class PlacedTableTest extends TestCase
     {
         $visitor = Secrets::token();
         $this->visit("/k/{$this->code}", $visitor)->assertStatus(303)->assertRedirect("/o/{$this->code}");
+        app(WriteSpooled::class)();
         $page = $this->visit("/o/{$this->code}", $visitor)->assertOk()->assertHeader('X-Robots-Tag', 'noindex')->assertSeeInOrder(['Jars', 'Jar 500', '€5.00', 'Most taken', 'Jar 900', '€9.00']);
         $column = $this->column(1);
         self::assertStringContainsString("/k/{$column->code}?in={$this->code}", (string) $page->getContent());

@@ -19,6 +19,7 @@ use App\Results\Labels;
 use App\Results\ReadResults;
 use App\Results\RecordEvent;
 use App\Results\Source;
+use App\Results\WriteSpooled;
 use App\Text\Secrets;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
@@ -57,6 +58,7 @@ final class ResultsTest extends TestCase
         $visitor = Secrets::token();
 
         $page = (string) $this->visit("/k/{$placement->code}", $visitor)->headers->get('Location');
+        app(WriteSpooled::class)();
         $this->visit($page, $visitor)->assertOk();
         $this->as($visitor)->post($this->at('/cart/add'), ['sku' => $this->honey->sku, 'quantity' => '2', 'k' => $placement->code, 'to' => 'pay']);
         $cart = Cart::query()->where('shop_id', $this->shop->id)->firstOrFail();

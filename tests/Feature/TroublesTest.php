@@ -97,18 +97,23 @@ final class TroublesTest extends TestCase
 
     public function test_a_full_disk_is_told(): void
     {
-        config(['kite.pictures' => '/proc']);
-
-        self::assertStringContainsString('disk is nearly full', $this->troubles()[0] ?? '');
+        foreach (['kite.pictures', 'kite.spool'] as $folder) {
+            $before = config()->string($folder);
+            config([$folder => '/proc']);
+            self::assertStringContainsString('disk is nearly full', $this->troubles()[0] ?? '', $folder);
+            config([$folder => $before]);
+        }
     }
 
     public function test_a_click_that_can_not_be_counted_sells_all_the_same(): void
     {
         $offer = $this->offer($this->product($this->shop), ['destination' => Onwards::Cart]);
         $leads = $this->offer($this->product($this->shop), ['destination' => Onwards::Choose]);
-        // As on a full disk: the database takes what it has room for, and no count of clicks.
+        // As on a full disk: nothing can be appended, and the database takes what it has room for, and no count of clicks.
+        $spool = $this->spool();
+        config(['kite.spool' => '/proc/full']);
         app(Connection::class)->beforeExecuting(static function (string $sql): void {
-            if (str_starts_with($sql, 'insert into `events`')) {
+            if (config('kite.spool') === '/proc/full' && str_starts_with($sql, 'insert into `events`')) {
                 throw new QueryException('mariadb', $sql, [], new PDOException('The table ‘events’ is full.'));
             }
         });
@@ -117,6 +122,11 @@ final class TroublesTest extends TestCase
         }
 
         self::assertSame([0, 1], [$this->acts($this->shop, EventKind::Click), DB::table('carts')->where('shop_id', $this->shop->id)->whereNotNull('shared_by')->count()]);
+
+        // Where there is room again, counting goes on.
+        config(['kite.spool' => $spool]);
+        $this->get($this->placement($leads)->link($this->shop)->url(), ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document'])->assertStatus(303);
+        self::assertSame(1, $this->acts($this->shop, EventKind::Click));
     }
 
     /** @return list<string> */

@@ -50,7 +50,7 @@ final class SpoolStormTest extends ServedTestCase
         }
         Process::env($this->environment())->run([PHP_BINARY, 'artisan', 'counts:write'])->throw();
 
-        self::assertSame(intdiv($views, self::WRITERS) * self::WRITERS, $this->acts($this->shop, EventKind::View));
+        self::assertSame(intdiv($views, self::WRITERS) * self::WRITERS, $this->writtenActs($this->shop, EventKind::View));
     }
 
     public function test_the_first_who_come_at_once_are_all_counted(): void

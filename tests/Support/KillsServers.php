@@ -44,12 +44,19 @@ trait KillsServers
     /** @return list<int> every process that serves requests; where one ends, its master begins another */
     private function workers(): array
     {
+        $master = self::master();
+
+        return array_map(intval(...), preg_split('/\s+/', (string) @file_get_contents("/proc/{$master}/task/{$master}/children"), flags: PREG_SPLIT_NO_EMPTY) ?: []);
+    }
+
+    /** @return int of what begins the processes that serve requests, and holds the memory that they share */
+    private static function master(): int
+    {
         $port = (int) config()->string('database.connections.mariadb.port') + 1;
         $masters = array_filter(self::commands(), static fn (array $command): bool => preg_match('~^php-fpm: master process \((.+)\)~', $command[0], $found) === 1
             && str_contains((string) @file_get_contents($found[1]), "listen = 127.0.0.1:{$port}\n"));
-        $master = array_key_first($masters) ?? throw new RuntimeException('No php-fpm of the tests is running.');
 
-        return array_map(intval(...), preg_split('/\s+/', (string) @file_get_contents("/proc/{$master}/task/{$master}/children"), flags: PREG_SPLIT_NO_EMPTY) ?: []);
+        return array_key_first($masters) ?? throw new RuntimeException('No php-fpm of the tests is running.');
     }
 
     /** @return array<int, non-empty-list<string>> of every process, by its id */

@@ -23,6 +23,7 @@ use App\Offers\PlaceDisplay;
 use App\Offers\PlaceOffer;
 use App\PartnerReports\StoreReport;
 use App\Partners\SaveMarketplace;
+use App\Results\WriteSpooled;
 use App\Text\Secrets;
 use App\Uploads\BeginUpload;
 use App\Uploads\TakePart;
@@ -180,6 +181,14 @@ trait Makes
 
     /** How often it was done in this shop. */
     protected function acts(Shop $shop, EventKind $kind): int
+    {
+        app(WriteSpooled::class)();
+
+        return $this->writtenActs($shop, $kind);
+    }
+
+    /** Likewise, without what waits in the spool. */
+    protected function writtenActs(Shop $shop, EventKind $kind): int
     {
         return DB::table('events')->where(['shop_id' => $shop->id, 'kind' => $kind->value, 'is_act' => true])->count();
     }

@@ -38,7 +38,8 @@ final class DemoLater extends Command
         for ($left = $seconds; $left > 0; $left -= self::DAY) {
             $move->by(min(self::DAY, $left));
             foreach (array_keys(Scheduled::COMMANDS) as $command) {
-                $this->callSilently($command);
+                // Once a day is often enough for what goes on.
+                $this->callSilently((string) strtok($command, ' '));
             }
         }
         $this->info("It is {$clock->now()->format('j F Y, H:i')} (UTC) in the demo now.");

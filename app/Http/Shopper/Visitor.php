@@ -23,7 +23,12 @@ final readonly class Visitor
 
     public static function of(Request $request): self
     {
-        $token = $request->cookies->get(self::name());
+        return self::by($request, self::isOverTls());
+    }
+
+    public static function by(Request $request, bool $isOverTls): self
+    {
+        $token = $request->cookies->get(self::name($isOverTls));
 
         return is_string($token) && preg_match('/\A[A-Za-z0-9_-]{22}\z/', $token) === 1
             ? new self($token, false)
@@ -53,13 +58,13 @@ final readonly class Visitor
     /** Host-only; Lax, so that the browser brings it along when another site's link leads here. */
     public function cookie(): Cookie
     {
-        return Cookie::create(self::name(), $this->token, self::KEPT_FOR, '/', null, self::isOverTls(), true, false, Cookie::SAMESITE_LAX);
+        return Cookie::create(self::name(self::isOverTls()), $this->token, self::KEPT_FOR, '/', null, self::isOverTls(), true, false, Cookie::SAMESITE_LAX);
     }
 
     /** The prefix has the browser take it from this host alone, and over TLS alone (RFC 6265bis, 4.1.3.2). */
-    private static function name(): string
+    private static function name(bool $isOverTls): string
     {
-        return self::isOverTls() ? '__Host-'.self::COOKIE : self::COOKIE;
+        return $isOverTls ? '__Host-'.self::COOKIE : self::COOKIE;
     }
 
     private static function isOverTls(): bool

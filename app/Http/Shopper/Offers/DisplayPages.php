@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Offers;
 
+use App\Clicks\CountClick;
 use App\Clicks\CountView;
 use App\Clicks\Did;
 use App\Clicks\RecentClicks;
@@ -37,6 +38,7 @@ final readonly class DisplayPages
         private PlacementNotices $notices,
         private LinkPreview $preview,
         private RecentClicks $recent,
+        private CountClick $click,
         private RecordEvent $record,
         private CountView $count,
         private ReadCaller $caller,
@@ -69,7 +71,8 @@ final readonly class DisplayPages
     private function counted(Request $request, DisplayPlacement $display): RedirectResponse
     {
         $caller = ($this->caller)($request);
-        if ($this->recent->isFirst("placement {$display->id}", Visitor::of($request)->owner(), $caller)) {
+        $owner = Visitor::of($request)->owner();
+        if (! ($this->click)($display->id, $display->code, $owner, $caller) && $this->recent->isFirstOn($display->id, $owner, $caller)) {
             ($this->record)(Did::click($display->shop, Source::ofDisplay($display), $caller));
         }
 

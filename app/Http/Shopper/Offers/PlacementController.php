@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Offers;
 
+use App\Carts\Caller;
 use App\Carts\CartOwner;
 use App\Carts\TooManyCarts;
 use App\Clicks\FollowPlacement;
 use App\Clicks\LeadOut;
+use App\Clicks\LedOn;
 use App\Http\Shopper\OutAnswer;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
@@ -53,14 +55,16 @@ final readonly class PlacementController
     private function followed(Placement $placement, Request $request): Answer
     {
         $visitor = Visitor::of($request);
+        $caller = ($this->caller)($request);
         if ($placement->offer->way()->first() === null) {
-            return $this->out($placement, $visitor->owner(), $request);
+            return $this->out($placement, $visitor->owner(), $caller, $request);
         }
         try {
-            $answer = new RedirectResponse(($this->follow)($placement, $visitor->owner(), ($this->caller)($request)), Answer::HTTP_SEE_OTHER);
+            $answer = new RedirectResponse(($this->follow)($placement, $visitor->owner(), $caller), Answer::HTTP_SEE_OTHER);
         } catch (TooManyCarts) {
             return $this->notices->tooManyCarts($placement->shop);
         }
+        $request->attributes->set(LedOn::class, LedOn::by($placement, $caller));
         if ($placement->offer->way()->addsAtOnce) {
             $answer->headers->setCookie($visitor->cookie());
         }
@@ -68,11 +72,15 @@ final readonly class PlacementController
         return $answer;
     }
 
-    private function out(Placement $placement, CartOwner $owner, Request $request): Answer
+    private function out(Placement $placement, CartOwner $owner, Caller $caller, Request $request): Answer
     {
-        $address = $this->leadOut->byPlacement($placement, $owner, ($this->caller)($request));
+        $address = $this->leadOut->byPlacement($placement, $owner, $caller);
+        if ($address === null) {
+            return $this->notices->nowhere($placement->shop, $placement->offer->lines->first()->product->name ?? '');
+        }
+        $request->attributes->set(LedOn::class, LedOn::by($placement, $caller));
 
-        return $address === null ? $this->notices->nowhere($placement->shop, $placement->offer->lines->first()->product->name ?? '') : new OutAnswer($address, $placement->shop);
+        return new OutAnswer($address, $placement->shop);
     }
 
     private function frame(Placement $placement): Response

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+/**
+ * What the processes of one machine tell each other without asking the database: that something of a shop is another
+ * than it was. A mark is the length of a file that grows by a byte with each change, so that to read it is one system
+ * call, and any number of processes set it at once (`O_APPEND`).
+ */
+final readonly class Marks
+{
+    private const ALL = 'all';
+
+    public function __construct(private string $folder) {}
+
+    /** Once the change is committed. */
+    public function set(int $shopId): void
+    {
+        // In this order: whoever finds the shop's new mark beside the old one of all has read after the change.
+        $this->grow(self::ALL);
+        $this->grow((string) $shopId);
+    }
+
+    public function of(int $shopId): int
+    {
+        return $this->length((string) $shopId);
+    }
+
+    /** Another one after each change of any shop. */
+    public function ofAll(): int
+    {
+        return $this->length(self::ALL);
+    }
+
+    private function grow(string $name): void
+    {
+        if (! is_dir($this->folder)) {
+            @mkdir($this->folder, 0o770, true);
+        }
+        @file_put_contents($this->path($name), '.', FILE_APPEND);
+    }
+
+    private function length(string $name): int
+    {
+        $path = $this->path($name);
+        clearstatcache(false, $path);
+
+        return (int) @filesize($path);
+    }
+
+    private function path(string $name): string
+    {
+        return "{$this->folder}/{$name}.changed";
+    }
+}

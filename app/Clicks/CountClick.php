@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clicks;
+
+use App\Carts\Caller;
+use App\Carts\CartOwner;
+use App\Results\Spool;
+use App\Results\SpooledAct;
+use App\Results\SpooledLead;
+use App\Time\Clock;
+use PaperKite\Results\EventKind;
+
+/**
+ * Counts a click that puts nothing into a cart: once, however it is doubled, and in the spool, since a database that goes
+ * away while a row is written leaves nobody knowing whether it was.
+ */
+final readonly class CountClick
+{
+    public function __construct(
+        private RecentClicks $recent,
+        private Spool $spool,
+        private Clock $clock,
+    ) {}
+
+    /**
+     * @param  string  $code  of what was clicked
+     * @param  string  $in  the code of the display in which it was clicked; blank: it stands by itself
+     * @return bool whether it is counted, now or a moment ago; false where the disk is full
+     */
+    public function __invoke(int $placementId, string $code, CartOwner $owner, Caller $caller, ?SpooledLead $lead = null, string $in = ''): bool
+    {
+        if (! $this->recent->isFirstOn($placementId, $owner, $caller)) {
+            return true;
+        }
+        if ($this->spool->append(new SpooledAct(EventKind::Click, [$code], $caller->country(), $caller->device, $this->clock->seconds(), $in, $lead))) {
+            return true;
+        }
+        $this->recent->forget($placementId, $owner, $caller);
+
+        return false;
+    }
+}

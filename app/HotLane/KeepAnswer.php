@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HotLane;
+
+use App\Changes\Marks;
+use App\Clicks\LedOn;
+use App\Http\Shopper\ReadCaller;
+use Closure;
+use Illuminate\Http\Request;
+use PaperKite\Link\PlacementCode;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Keeps what the framework answers to a click that only leads on, so that the next one like it needs no framework. */
+final readonly class KeepAnswer
+{
+    public function __construct(
+        private Marks $marks,
+        private KeptAnswers $kept,
+        private Settings $settings,
+        private ReadCaller $caller,
+    ) {}
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $before = $this->marks->ofAll();
+        $response = $next($request);
+        $led = $request->attributes->get(LedOn::class);
+        $code = $led instanceof LedOn ? PlacementCode::read($led->placement->code) : null;
+        if ($led instanceof LedOn && $code !== null && $request->getQueryString() === null && $request->getHost() === $led->placement->shop->host) {
+            $mark = $this->marks->of($led->placement->shop_id);
+            // What changed while it was answered is not known to be in the answer.
+            if ($this->marks->ofAll() === $before) {
+                $this->settings->keep();
+                $this->kept->keep($request->getHost(), $code, ($this->caller)($request)->country(), KeptAnswer::of($led, $mark, $response->prepare($request)));
+            }
+        }
+
+        return $response;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HotLane;
+
+/**
+ * What the operator has configured, as far as a kept answer needs it. The framework leaves it in the memory that the
+ * workers share, which a new start of php-fpm empties: to read the configuration would take longer than the answer.
+ */
+final readonly class Settings
+{
+    private const KEY = 'hot-lane';
+
+    /** @param  list<string>  $proxies  in front of the web server, as the operator lists them */
+    public function __construct(
+        public string $key,
+        public string $spool,
+        public int $sameClickSeconds,
+        public bool $isOverTls,
+        public array $proxies,
+        public ?string $countryHeader,
+        public ?string $clockFile,
+    ) {}
+
+    /** @return self|null `null` where the framework has not answered yet */
+    public static function kept(): ?self
+    {
+        $kept = apcu_fetch(self::KEY);
+
+        return $kept instanceof self ? $kept : null;
+    }
+
+    public function keep(): void
+    {
+        apcu_add(self::KEY, $this);
+    }
+}
