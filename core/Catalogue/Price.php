@@ -17,6 +17,12 @@ final readonly class Price
 
     public function at(Moment $at): Money
     {
-        return $this->sale?->isOn($at) === true ? $this->sale->price : $this->regular;
+        return $this->saleAt($at)->price ?? $this->regular;
+    }
+
+    /** @return Sale|null the one that is on */
+    public function saleAt(Moment $at): ?Sale
+    {
+        return $this->sale?->isOn($at) === true ? $this->sale : null;
     }
 }

@@ -55,10 +55,22 @@ final readonly class Money
         return new self($amount->withPointMovedRight($currency->digits)->toInt(), $currency);
     }
 
-    /** @param  list<self>  $amounts */
+    /**
+     * @param  array<self>  $amounts
+     *
+     * @throws CurrencyMismatch
+     * @throws AmountTooLarge
+     */
     public static function sum(array $amounts, Currency $currency): self
     {
-        return array_reduce($amounts, static fn (self $sum, self $amount): self => $sum->plus($amount), self::zero($currency));
+        $sum = self::zero($currency);
+        $minor = 0;
+        foreach ($amounts as $amount) {
+            $sum->mustMatch($amount);
+            $minor += $amount->minor;
+        }
+
+        return self::exact($minor, $currency);
     }
 
     /**
@@ -69,7 +81,7 @@ final readonly class Money
     {
         $this->mustMatch($other);
 
-        return new self(self::exact($this->minor + $other->minor), $this->currency);
+        return self::exact($this->minor + $other->minor, $this->currency);
     }
 
     /**
@@ -80,13 +92,13 @@ final readonly class Money
     {
         $this->mustMatch($other);
 
-        return new self(self::exact($this->minor - $other->minor), $this->currency);
+        return self::exact($this->minor - $other->minor, $this->currency);
     }
 
     /** @throws AmountTooLarge */
     public function multipliedBy(int $times): self
     {
-        return new self(self::exact($this->minor * $times), $this->currency);
+        return self::exact($this->minor * $times, $this->currency);
     }
 
     /** @throws CurrencyMismatch */
@@ -134,14 +146,15 @@ final readonly class Money
 
     private function mustMatch(self $other): void
     {
-        if (! $this->currency->equals($other->currency)) {
+        // Nearly always the very same: to ask it what it is called would take longer than the sum.
+        if ($this->currency !== $other->currency && ! $this->currency->equals($other->currency)) {
             throw CurrencyMismatch::between($this->currency, $other->currency);
         }
     }
 
     /** PHP turns an integer that grew too large into a float. */
-    private static function exact(int|float $minor): int
+    private static function exact(int|float $minor, Currency $currency): self
     {
-        return is_int($minor) ? $minor : throw AmountTooLarge::toReckon();
+        return is_int($minor) ? new self($minor, $currency) : throw AmountTooLarge::toReckon();
     }
 }

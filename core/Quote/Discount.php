@@ -24,16 +24,16 @@ final readonly class Discount
     public static function of(?Coupon $coupon, array $lines, Currency $currency, Moment $at): self
     {
         $none = Money::zero($currency);
-        $nothing = array_map(static fn (): Money => $none, $lines);
         if ($coupon === null) {
-            return new self(null, null, $none, $nothing);
+            return self::nothing(null, null, $none, $lines);
         }
+        $areEligible = array_map(static fn (PricedLine $line): bool => $coupon->isEligible($line->pick), $lines);
         // A line that is not eligible weighs nothing, so that nothing falls to it.
-        $eligible = array_map(static fn (PricedLine $line): Money => $coupon->isEligible($line->pick) ? $line->subtotal : $none, $lines);
+        $eligible = array_map(static fn (PricedLine $line, bool $isEligible): Money => $isEligible ? $line->subtotal : $none, $lines, $areEligible);
         $sum = Money::sum($eligible, $currency);
-        $refusal = self::refusal($coupon, $lines, $sum, $at);
+        $refusal = self::refusal($coupon, in_array(true, $areEligible, true), $sum, $at);
         if ($refusal !== null) {
-            return new self($coupon, $refusal, $none, $nothing);
+            return self::nothing($coupon, $refusal, $none, $lines);
         }
         $total = $coupon->reduction($sum);
 
@@ -46,12 +46,15 @@ final readonly class Discount
     }
 
     /** @param  list<PricedLine>  $lines */
-    private static function refusal(Coupon $coupon, array $lines, Money $sum, Moment $at): ?CouponRefusal
+    private static function nothing(?Coupon $coupon, ?CouponRefusal $refusal, Money $none, array $lines): self
     {
-        $isEligible = static fn (PricedLine $line): bool => $coupon->isEligible($line->pick);
+        return new self($coupon, $refusal, $none, array_fill(0, count($lines), $none));
+    }
 
+    private static function refusal(Coupon $coupon, bool $isAnyEligible, Money $sum, Moment $at): ?CouponRefusal
+    {
         return match (true) {
-            array_filter($lines, $isEligible) === [] => CouponRefusal::NothingEligible,
+            ! $isAnyEligible => CouponRefusal::NothingEligible,
             $coupon->from !== null && $at->isBefore($coupon->from) => CouponRefusal::NotYet,
             $coupon->until !== null && ! $at->isBefore($coupon->until) => CouponRefusal::Over,
             $coupon->minSpend !== null && $sum->isLessThan($coupon->minSpend) => CouponRefusal::TooLittle,

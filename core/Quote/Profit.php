@@ -13,10 +13,7 @@ final class Profit
     /** @param  list<ReceiptLine>  $lines */
     public static function of(array $lines, Money $dueNow, ShopRules $shop): Money
     {
-        $profit = Money::zero($shop->currency);
-        foreach ($lines as $line) {
-            $profit = $profit->plus($line->profit);
-        }
+        $profit = Money::sum(array_map(static fn (ReceiptLine $line): Money => $line->profit, $lines), $shop->currency);
 
         return $shop->paymentFee === null ? $profit : $profit->minus($shop->paymentFee->on($dueNow));
     }

@@ -8,7 +8,6 @@ use LogicException;
 use PaperKite\Catalogue\Pick;
 use PaperKite\Money\AmountTooLarge;
 use PaperKite\Money\Money;
-use PaperKite\Time\Day;
 
 /**
  * The one calculation behind cart, checkout, proof and command line: what a shopper pays, by ten rules in their order.
@@ -22,10 +21,9 @@ final class Quote
         try {
             $lines = self::priced($asked);
             $discount = Discount::of($asked->coupon, $lines, $asked->shop->currency, $asked->at);
-            $today = $asked->at->dayIn($asked->shop->timezone);
-            [$shipping, $planPayments] = self::sent($asked, $lines, $discount, $today);
+            [$shipping, $planPayments] = self::sent($asked, $lines, $discount);
 
-            return self::receipt($asked, self::taxed($asked, $lines, $discount), $discount, $shipping, $planPayments, $today);
+            return self::receipt($asked, self::taxed($asked, $lines, $discount), $discount, $shipping, $planPayments);
         } catch (AmountTooLarge $tooLarge) {
             throw Unquotable::because([new Fault('cart', $tooLarge->getMessage())]);
         }
@@ -69,7 +67,7 @@ final class Quote
             return [self::faultOf(CantShip::to($asked->country))];
         }
         try {
-            self::sent($asked, $lines, Discount::of($asked->coupon, $lines, $asked->shop->currency, $asked->at), $asked->at->dayIn($asked->shop->timezone));
+            self::sent($asked, $lines, Discount::of($asked->coupon, $lines, $asked->shop->currency, $asked->at));
         } catch (Unquotable $unquotable) {
             return $unquotable->faults;
         }
@@ -85,7 +83,7 @@ final class Quote
      *
      * @throws Unquotable
      */
-    private static function sent(QuoteRequest $asked, array $lines, Discount $discount, Day $today): array
+    private static function sent(QuoteRequest $asked, array $lines, Discount $discount): array
     {
         $faults = [];
         $shipping = null;
@@ -98,7 +96,7 @@ final class Quote
         foreach ($lines as $line) {
             try {
                 $plan = $line->pick->plan();
-                $payments[] = $plan === null ? [] : PlanPayments::of($line, $plan, $asked->shop, $asked->country, $today);
+                $payments[] = $plan === null ? [] : PlanPayments::of($line, $plan, $asked->shop, $asked->country, $asked->today());
             } catch (CantShip $cantShip) {
                 $faults[] = self::faultOf($cantShip);
             }
@@ -142,15 +140,17 @@ final class Quote
     {
         $line = $priced->pick;
         $discounted = $priced->subtotal->minus($share);
-        $tax = $asked->shop->tax->onLine($line, $discounted, $asked->country);
+        $rate = $asked->shop->tax->ofLine($line, $asked->country);
+        $tax = $asked->shop->tax->by($rate, $discounted);
 
         return new ReceiptLine(
             pick: $line,
             unit: $priced->unit,
             subtotal: $priced->subtotal,
             discount: $share,
+            discounted: $discounted,
             tax: $tax,
-            taxRate: $asked->shop->tax->rate($asked->country, TaxRates::classOf($line)),
+            taxRate: $rate,
             profit: Profit::ofLine($line, $discounted, $tax, $asked->shop),
         );
     }
@@ -161,7 +161,7 @@ final class Quote
      * @param  list<ReceiptLine>  $lines
      * @param  list<LaterPayment>  $planPayments
      */
-    private static function receipt(QuoteRequest $asked, array $lines, Discount $discount, Shipping $shipping, array $planPayments, Day $today): Receipt
+    private static function receipt(QuoteRequest $asked, array $lines, Discount $discount, Shipping $shipping, array $planPayments): Receipt
     {
         $currency = $asked->shop->currency;
         $items = Money::sum(array_map(static fn (ReceiptLine $line): Money => $line->subtotal, $lines), $currency);
@@ -169,7 +169,7 @@ final class Quote
         $tax = Money::sum(array_map(static fn (ReceiptLine $line): Money => $line->tax, $lines), $currency)->plus($shippingTax);
         $beforeTax = $items->minus($discount->total)->plus($shipping->fee);
         $total = $asked->shop->tax->areContained ? $beforeTax : $beforeTax->plus($tax);
-        $instalments = self::instalments($lines, $today);
+        $instalments = self::instalments($asked, $lines);
         $later = Money::sum(array_map(static fn (LaterPayment $payment): Money => $payment->amount, $instalments), $currency);
         $giftCards = Money::sum(GiftCard::payments($asked->giftCards, $total->minus($later)), $currency);
         $dueNow = $total->minus($later)->minus($giftCards);
@@ -185,10 +185,10 @@ final class Quote
      * @param  list<ReceiptLine>  $lines
      * @return list<LaterPayment>
      */
-    private static function instalments(array $lines, Day $today): array
+    private static function instalments(QuoteRequest $asked, array $lines): array
     {
         return array_merge(...array_map(static fn (ReceiptLine $line): array => $line->pick->terms->areInParts() && $line->pick->product->instalments !== null
-            ? InstalmentSplit::later($line->discounted, $line->pick->product->instalments, $line->pick->quantity->pieces, $today)
+            ? InstalmentSplit::later($line->discounted, $line->pick->product->instalments, $line->pick->quantity->pieces, $asked->today())
             : [], $lines));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace PaperKite\Quote;
 
 use PaperKite\Catalogue\Pick;
+use PaperKite\Time\Day;
 use PaperKite\Time\Moment;
 
 /** All that a quote depends on; there is nothing besides. */
@@ -23,4 +24,10 @@ final readonly class QuoteRequest
         public ?Coupon $coupon = null,
         public array $giftCards = [],
     ) {}
+
+    /** In the shop's time zone. */
+    public function today(): Day
+    {
+        return $this->at->dayIn($this->shop->timezone);
+    }
 }

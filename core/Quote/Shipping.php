@@ -40,9 +40,9 @@ final readonly class Shipping
         }
         $zone = $shop->zoneOf($country) ?? throw CantShip::to($country);
         self::mustBeWithinLimit($parcels, $zone);
-        $rules = self::rulesThatFit($parcels, $isFreed, $zone, $shop->currency);
-
-        $missed = self::missedWith($parcels, $zone, $shop->currency);
+        $worth = Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->value, $parcels), $shop->currency);
+        $rules = self::rulesThatFit($parcels, $isFreed, $zone, $worth);
+        $missed = self::missedWith($parcels, $zone, $worth);
 
         return match ($rules[0]) {
             ShippingRule::Table => self::byTable($parcels, $zone, $rules[1] ?? null, $missed),
@@ -55,12 +55,12 @@ final readonly class Shipping
      * @param  list<Parcel>  $parcels
      * @return non-empty-list<ShippingRule> the one that applies, then what it overrides
      */
-    private static function rulesThatFit(array $parcels, bool $isFreed, ShippingZone $zone, Currency $currency): array
+    private static function rulesThatFit(array $parcels, bool $isFreed, ShippingZone $zone, Money $worth): array
     {
         $hasItemFees = array_filter($parcels, static fn (Parcel $parcel): bool => $parcel->pick->product->shipping !== null) !== [];
         $fit = array_values(array_filter([
             $isFreed ? ShippingRule::FreeByCoupon : null,
-            self::reachesFreeShipping($parcels, $zone, $currency) ? ShippingRule::FreeFrom : null,
+            $zone->freeFrom !== null && ! $worth->isLessThan($zone->freeFrom) ? ShippingRule::FreeFrom : null,
             $zone->table !== null ? ShippingRule::Table : null,
             $hasItemFees ? ShippingRule::ItemFees : null,
         ]));
@@ -68,29 +68,18 @@ final readonly class Shipping
         return $fit === [] ? [ShippingRule::ItemFees] : $fit;
     }
 
-    /** @param  list<Parcel>  $parcels */
-    private static function reachesFreeShipping(array $parcels, ShippingZone $zone, Currency $currency): bool
-    {
-        return $zone->freeFrom !== null
-            && ! self::worth($parcels, $currency)->isLessThan($zone->freeFrom);
-    }
-
-    /** @param  list<Parcel>  $parcels */
-    private static function worth(array $parcels, Currency $currency): Money
-    {
-        return Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->value, $parcels), $currency);
-    }
-
     /**
      * @param  list<Parcel>  $parcels
      * @return Money|null what they are worth, where only a discount keeps them from shipping free
      */
-    private static function missedWith(array $parcels, ShippingZone $zone, Currency $currency): ?Money
+    private static function missedWith(array $parcels, ShippingZone $zone, Money $worth): ?Money
     {
-        $worth = self::worth($parcels, $currency);
-        $undiscounted = Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->undiscounted, $parcels), $currency);
+        if ($zone->freeFrom === null || ! $worth->isLessThan($zone->freeFrom)) {
+            return null;
+        }
+        $undiscounted = Money::sum(array_map(static fn (Parcel $parcel): Money => $parcel->undiscounted, $parcels), $worth->currency);
 
-        return $zone->freeFrom !== null && $worth->isLessThan($zone->freeFrom) && ! $undiscounted->isLessThan($zone->freeFrom) ? $worth : null;
+        return $undiscounted->isLessThan($zone->freeFrom) ? null : $worth;
     }
 
     /**

@@ -42,8 +42,12 @@ final readonly class TaxRates
 
     public function on(Money $base, string $country, ?string $class): Money
     {
-        $rate = $this->rate($country, $class);
+        return $this->by($this->rate($country, $class), $base);
+    }
 
+    /** @param  Percentage|null  $rate  `null`: the shop has none for it */
+    public function by(?Percentage $rate, Money $base): Money
+    {
         return match (true) {
             $rate === null => Money::zero($base->currency),
             $this->areContained => $rate->containedIn($base),
@@ -57,8 +61,13 @@ final readonly class TaxRates
         return $line->product->kind->isMoneyItself() ? null : $line->product->taxClass;
     }
 
+    public function ofLine(Pick $line, string $country): ?Percentage
+    {
+        return $this->rate($country, self::classOf($line));
+    }
+
     public function onLine(Pick $line, Money $base, string $country): Money
     {
-        return $this->on($base, $country, self::classOf($line));
+        return $this->by($this->ofLine($line, $country), $base);
     }
 }

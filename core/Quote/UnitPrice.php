@@ -38,9 +38,9 @@ final readonly class UnitPrice
         }
         $choices = $line->variant === null ? [] : $line->product->choicesOf($line->variant);
         [$source, $price] = self::applying($line, $choices);
-        $added = Money::sum(array_values(array_filter(array_map(static fn (Choice $choice): ?Money => $choice->adds, $choices))), $price->regular->currency);
+        $added = Money::sum(array_filter(array_map(static fn (Choice $choice): ?Money => $choice->adds, $choices)), $price->regular->currency);
         $each = $price->at($at)->plus($added);
-        $unit = new self(self::dueToday($line, $each), $each, $source, $price->sale?->isOn($at) === true ? $price->sale : null, $price->regular, $added);
+        $unit = new self(self::dueToday($line, $each), $each, $source, $price->saleAt($at), $price->regular, $added);
         $unit->mustAllowInstalments($line);
 
         return $unit;
