@@ -106,6 +106,18 @@ final class DeskSlotsTest extends BrowserTestCase
         self::assertSame('the second', $browser->field('Name of the new place')->getAttribute('value'));
     }
 
+    public function test_a_proof_that_another_one_follows_is_not_waited_for(): void
+    {
+        $browser = $this->desk($this->offer($this->product($this->shop)))->seeing('On the bill');
+        $browser->evaluate('const fetch = window.fetch; window.proofs = []; window.fetch = (request) => { if (request.url.includes("/offers/proof")) window.proofs.push(request.signal); return fetch(request) }');
+        $browser->waitForEachAnswer(600);
+        $browser->click('Quantity: one. Change it')->type('How many one click adds', '2');
+        usleep(200_000);
+        $browser->type('How many one click adds', '3')->seeing('€29.40');
+
+        $browser->until(static fn (): bool => $browser->evaluate('return window.proofs.map((signal) => signal.aborted)') === [true, false], 'the first to be given up, the second to be answered');
+    }
+
     public function test_the_desk_on_a_phone_is_no_wider_than_the_phone(): void
     {
         $offer = $this->offer($this->product($this->shop, ['name' => 'A parcel of heather honey and a very longwindedlynamedbeeswaxwrapthatneverends']));

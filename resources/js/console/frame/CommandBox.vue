@@ -21,9 +21,10 @@ type Choice =
 const session = useSession()
 const router = useRouter()
 const typed = ref('')
-const latest = useLatest((asked: string) =>
+const latest = useLatest((asked: string, signal) =>
   outcome(
     api.GET('/shops/{shop}/find', {
+      signal,
       params: { path: { shop: session.slug }, query: { typed: asked, recent: recentOf(session.slug).join(',') } },
     }),
   ),

@@ -11,9 +11,12 @@ const props = defineProps<{ except?: number | null | undefined; isQuiet?: boolea
 const emit = defineEmits<{ picked: [product: Schemas['Product']] }>()
 const session = useSession()
 const search = ref('')
-const latest = useLatest((typed: string) =>
+const latest = useLatest((typed: string, signal) =>
   outcome(
-    api.GET('/shops/{shop}/products', { params: { path: { shop: session.slug }, query: { search: typed, page: 1 } } }),
+    api.GET('/shops/{shop}/products', {
+      signal,
+      params: { path: { shop: session.slug }, query: { search: typed, page: 1 } },
+    }),
   ),
 )
 const found = computed(() => (latest.answer.value?.data?.items ?? []).filter(({ id }) => id !== props.except))

@@ -52,6 +52,8 @@ async function persistently(request: Request): Promise<Response> {
   const waits = isSafe(request) ? [...WAITS_MS] : []
   for (;;) {
     const answer = await patiently(request.clone()).catch(() => null)
+    // Whoever asked has asked something else since: nothing is the matter.
+    request.signal.throwIfAborted()
     const wait = answer === null || PASSING.includes(answer.status) ? waits.shift() : undefined
     if (wait === undefined) {
       if (answer === null) {

@@ -23,8 +23,10 @@ const facts = ref<Schemas['OpenLinks'] | null>(null)
 const refusal = ref<Refusal | null>(null)
 const entry = ref<Entry>({ items: [], to: '', coupon: '', back: '', from: '' })
 const draft = useDraft(() => `${session.slug}/open-link`, entry)
-const latest = useLatest((asked: Entry) =>
-  outcome(api.POST('/shops/{shop}/open-links/build', { params: { path: { shop: session.slug } }, body: asked })),
+const latest = useLatest((asked: Entry, signal) =>
+  outcome(
+    api.POST('/shops/{shop}/open-links/build', { signal, params: { path: { shop: session.slug } }, body: asked }),
+  ),
 )
 const built = computed(() => latest.answer.value?.data ?? null)
 const destinations = computed(

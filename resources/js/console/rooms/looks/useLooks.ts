@@ -42,8 +42,8 @@ export function useLooks(first: number): {
   const draft = useDraft(() => `${session.slug}/look/${chosenId.value ?? 'new'}`, entry)
   // A new one is to be saved as it is.
   const isDirty = computed(() => entry.value !== null && (draft.isDirty.value || chosenId.value === null))
-  const latest = useLatest((tried: Entry) =>
-    outcome(api.POST('/shops/{shop}/looks/trial', { params: { path: { shop: session.slug } }, body: tried })),
+  const latest = useLatest((tried: Entry, signal) =>
+    outcome(api.POST('/shops/{shop}/looks/trial', { signal, params: { path: { shop: session.slug } }, body: tried })),
   )
 
   const search = ref('')

@@ -27,8 +27,8 @@ export function usePageLook(): ReturnType<typeof useSettings<Schemas['PageLookEn
         ),
       ),
   })
-  const { answer, run } = useLatest((body: Schemas['PageLookEntry']) =>
-    outcome(api.POST('/shops/{shop}/page-look/trial', { params: { path }, body })),
+  const { answer, run } = useLatest((body: Schemas['PageLookEntry'], signal) =>
+    outcome(api.POST('/shops/{shop}/page-look/trial', { signal, params: { path }, body })),
   )
   watch(settings.entry, (entry) => entry && void run(entry), { deep: true })
 

@@ -30,9 +30,12 @@ const session = useSession()
 const search = ref('')
 // Once it has columns, more are found by typing, so that saving it stays in sight.
 const isListed = computed(() => columns.value.length === 0 || search.value !== '')
-const latest = useLatest((typed: string) =>
+const latest = useLatest((typed: string, signal) =>
   outcome(
-    api.GET('/shops/{shop}/offers', { params: { path: { shop: session.slug }, query: { search: typed, page: 1 } } }),
+    api.GET('/shops/{shop}/offers', {
+      signal,
+      params: { path: { shop: session.slug }, query: { search: typed, page: 1 } },
+    }),
   ),
 )
 const found = computed(() =>

@@ -52,8 +52,8 @@ export function usePriceTable(props: Parameters<typeof useSavedForm>[0]): Omit<
     change: (id, body) => outcome(api.PUT('/shops/{shop}/price-tables/{priceTable}', { ...at(id), body })),
   })
   const { thing: table, typed, refusal } = saved
-  const latest = useLatest((body: Entry) =>
-    outcome(api.POST('/shops/{shop}/price-tables/trial', { params: { path }, body })),
+  const latest = useLatest((body: Entry, signal) =>
+    outcome(api.POST('/shops/{shop}/price-tables/trial', { signal, params: { path }, body })),
   )
   watchDebounced(saved.entry, (body) => latest.run(body), { debounce: 200 })
   const trial = computed(() => latest.answer.value?.data ?? null)

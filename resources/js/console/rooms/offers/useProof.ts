@@ -17,9 +17,10 @@ export function useProof(
   const session = useSession()
   const proof = ref<Schemas['Proof'] | null>(null)
   const refusal = ref<Refusal | null>(null)
-  const latest = useLatest((asked: Schemas['OfferEntry']) =>
+  const latest = useLatest((asked: Schemas['OfferEntry'], signal) =>
     outcome(
       api.POST('/shops/{shop}/offers/proof', {
+        signal,
         params: { path: { shop: session.slug }, query: offerId.value === null ? {} : { offer: offerId.value } },
         body: asked,
       }),

@@ -51,8 +51,8 @@ export function useShelf(props: Parameters<typeof useSavedForm>[0]): Omit<
     change: (shelf, body) =>
       outcome(api.PUT('/shops/{shop}/shelves/{shelf}', { params: { path: { shop, shelf } }, body })),
   })
-  const latest = useLatest((body: Entry) =>
-    outcome(api.POST('/shops/{shop}/shelves/trial', { params: { path }, body })),
+  const latest = useLatest((body: Entry, signal) =>
+    outcome(api.POST('/shops/{shop}/shelves/trial', { signal, params: { path }, body })),
   )
   watchDebounced(saved.entry, (body) => latest.run(body), { debounce: 200 })
   const shown = computed(() => {

@@ -37,8 +37,8 @@ export function useRefund(
   const refused = ref<Refusal | null>(null)
   const path = computed(() => ({ shop: session.slug, number: number() }))
 
-  const { answer, run } = useLatest((body: Schemas['RefundEntry']) =>
-    outcome(api.POST('/shops/{shop}/orders/{number}/refunds/trial', { params: { path: path.value }, body })),
+  const { answer, run } = useLatest((body: Schemas['RefundEntry'], signal) =>
+    outcome(api.POST('/shops/{shop}/orders/{number}/refunds/trial', { signal, params: { path: path.value }, body })),
   )
 
   const isBlank = computed(() =>

@@ -15,9 +15,10 @@ const chosen = ref(String(props.items.find(({ commission }) => commission !== nu
 const goods = computed(() =>
   props.items.map(({ id, product, marketplace }) => ({ value: String(id), label: `${product}, ${marketplace}` })),
 )
-const latest = useLatest((asked: { address: number; cost: string }) =>
+const latest = useLatest((asked: { address: number; cost: string }, signal) =>
   outcome(
     api.GET('/shops/{shop}/commission/{address}/break-even', {
+      signal,
       params: { path: { shop: session.slug, address: asked.address }, query: { cost: asked.cost } },
     }),
   ),

@@ -20,8 +20,8 @@ const by = computed({
   set: (now) => void router.replace({ query: { by: now } }),
 })
 const page = computed(() => Number(route.query.page) || 1)
-const latest = useLatest((asked: { by: Schemas['EarningsBy']; page: number }) =>
-  outcome(api.GET('/shops/{shop}/earnings', { params: { path: { shop: session.slug }, query: asked } })),
+const latest = useLatest((asked: { by: Schemas['EarningsBy']; page: number }, signal) =>
+  outcome(api.GET('/shops/{shop}/earnings', { signal, params: { path: { shop: session.slug }, query: asked } })),
 )
 const answer = computed(() => latest.answer.value)
 const list = computed(() => answer.value?.data ?? null)

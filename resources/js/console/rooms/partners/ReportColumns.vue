@@ -14,8 +14,8 @@ const session = useSession()
 const path = { shop: session.slug, report: props.open.id }
 const layout = ref<Schemas['ReportLayout']>({ ...props.open.layout })
 const refusal = ref<Refusal | null>(null)
-const latest = useLatest((tried: Schemas['ReportLayout']) =>
-  outcome(api.POST('/shops/{shop}/reports/{report}/trial', { params: { path }, body: tried })),
+const latest = useLatest((tried: Schemas['ReportLayout'], signal) =>
+  outcome(api.POST('/shops/{shop}/reports/{report}/trial', { signal, params: { path }, body: tried })),
 )
 const trial = computed(() => latest.answer.value?.data ?? props.open.trial)
 const columns = computed(() => [

@@ -36,8 +36,8 @@ export function usePartners(): {
   const chosen = computed(() => partners.value?.marketplaces.find(({ id }) => id === chosenId.value))
   const version = ref(0)
   const draft = useDraft(() => `${session.slug}/marketplace/${chosenId.value ?? 'new'}`, entry)
-  const latest = useLatest((tried: Entry & { address: string }) =>
-    outcome(api.POST('/shops/{shop}/marketplaces/trial', { params: { path: path() }, body: tried })),
+  const latest = useLatest((tried: Entry & { address: string }, signal) =>
+    outcome(api.POST('/shops/{shop}/marketplaces/trial', { signal, params: { path: path() }, body: tried })),
   )
 
   function take(data: Schemas['Partners']): void {

@@ -74,9 +74,10 @@ export function useProductForm(id: number | undefined): {
   const saved = ref<Schemas['ProductForm'] | null>(null)
   const ownKind = ref<Schemas['ProductKind'] | null>(null)
   const country = ref('')
-  const latest = useLatest((asked: Entry) =>
+  const latest = useLatest((asked: Entry, signal) =>
     outcome(
       api.POST('/shops/{shop}/products/check', {
+        signal,
         params: { path: { shop: session.slug }, query: { ...(id ? { except: id } : {}), country: country.value } },
         body: asked,
       }),

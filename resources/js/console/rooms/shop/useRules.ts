@@ -38,8 +38,8 @@ export function useRules(options: DraftOptions): {
   const version = ref(1)
   const sample = ref<Sample>({ amount: '25.00', weight: '900', pieces: '2', country: '', tax_class: 'standard' })
   const refusal = ref<Refusal | null>(null)
-  const latest = useLatest((asked: Schemas['RulesTrialEntry']) =>
-    outcome(api.POST('/shops/{shop}/rules/trial', { params: { path: { shop: session.slug } }, body: asked })),
+  const latest = useLatest((asked: Schemas['RulesTrialEntry'], signal) =>
+    outcome(api.POST('/shops/{shop}/rules/trial', { signal, params: { path: { shop: session.slug } }, body: asked })),
   )
   const trial = computed(() => latest.answer.value?.data ?? null)
   const mine = computed<Schemas['RulesEntry'] | null>({

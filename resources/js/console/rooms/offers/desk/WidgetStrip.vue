@@ -18,9 +18,10 @@ const props = defineProps<{
 const session = useSession()
 const ground = ref<'light' | 'dark' | 'patterned'>('light')
 const told = ref<Schemas['WidgetProof'] | null>(null)
-const latest = useLatest((entry: Schemas['OfferEntry']) =>
+const latest = useLatest((entry: Schemas['OfferEntry'], signal) =>
   outcome(
     api.POST('/shops/{shop}/placements/{placement}/widget', {
+      signal,
       params: { path: { shop: session.slug, placement: props.placement.id } },
       body: entry,
     }),
