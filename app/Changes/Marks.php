@@ -13,6 +13,8 @@ final readonly class Marks
 {
     private const ALL = 'all';
 
+    private const EVERYBODYS = 0o666;
+
     public function __construct(private string $folder) {}
 
     /** Once the change is committed. */
@@ -39,7 +41,13 @@ final readonly class Marks
         if (! is_dir($this->folder)) {
             @mkdir($this->folder, 0o770, true);
         }
-        @file_put_contents($this->path($name), '.', FILE_APPEND);
+        $path = $this->path($name);
+        $isNew = ! is_file($path);
+        @file_put_contents($path, '.', FILE_APPEND);
+        if ($isNew) {
+            // Whoever runs a command by hand is another user than the servers, which must be able to go on with it.
+            @chmod($path, self::EVERYBODYS);
+        }
     }
 
     private function length(string $name): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Changes\Changed;
+use App\Changes\Marks;
 use App\Database\InTransaction;
 use App\Fulfilment\PutBack;
 use App\Models\Product;
@@ -78,6 +79,29 @@ final class RevisionTest extends TestCase
         $seen[] = $this->revision($this->shop);
 
         self::assertSame([1, 1, 2], $seen);
+    }
+
+    public function test_what_stands_is_marked_on_this_machine_and_what_is_taken_back_is_not(): void
+    {
+        $marks = app(Marks::class);
+        $seen = fn (): array => [$marks->of($this->shop->id), $marks->ofAll()];
+        $before = $seen();
+        app(InTransaction::class)(function () use ($seen, $before): void {
+            app(Changed::class)->product($this->product);
+            self::assertSame($before, $seen());
+        });
+        self::assertSame([$before[0] + 1, $before[1] + 1], $after = $seen());
+        try {
+            app(InTransaction::class)(function (): void {
+                app(Changed::class)->product($this->product);
+                throw new RuntimeException('No.');
+            });
+        } catch (RuntimeException) {
+            self::assertSame($after, $seen());
+        }
+        $marks->set($this->shop()->id);
+        self::assertSame([$after[0]], [$marks->of($this->shop->id)]);
+        self::assertSame(0o666, fileperms("{$this->spool()}/{$this->shop->id}.changed") & 0o777, 'Commands and servers are different users.');
     }
 
     private function revision(Shop $shop): mixed
