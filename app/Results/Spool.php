@@ -44,8 +44,9 @@ final readonly class Spool
             return false;
         }
         $line = $act->line()."\n";
-        $isWhole = (fstat($file)['size'] ?? 0) < self::LARGEST_FILE && @fwrite($file, $line) === strlen($line);
-        if (! $isWhole) {
+        $hasRoom = (fstat($file)['size'] ?? 0) < self::LARGEST_FILE;
+        $isWhole = $hasRoom && @fwrite($file, $line) === strlen($line);
+        if ($hasRoom && ! $isWhole) {
             // On a full disk a line may be torn: the next one begins anew.
             @fwrite($file, "\n");
         }

@@ -114,7 +114,7 @@ final readonly class WriteSpooled
      */
     private function displays(array $codes): Collection
     {
-        return $codes === [] ? new Collection : DisplayPlacement::query()->whereIn('code', $codes)->with('shop:id,timezone,currency')->get(['id', 'shop_id', 'code', 'whole_table_id'])->keyBy(static fn (DisplayPlacement $display): string => $display->code);
+        return $codes === [] ? new Collection : DisplayPlacement::withDeleted()->whereIn('code', $codes)->with('shop:id,timezone,currency')->get(['id', 'shop_id', 'code', 'whole_table_id'])->keyBy(static fn (DisplayPlacement $display): string => $display->code);
     }
 
     /**

@@ -7,6 +7,8 @@ declare(strict_types=1);
 
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use PaperKite\Link\ShopperCountry;
+use Symfony\Component\HttpFoundation\IpUtils;
 
 $root = dirname(__DIR__, 2);
 require "{$root}/vendor/autoload.php";
@@ -26,6 +28,10 @@ foreach ([
 ] as $class) {
     class_exists($class);
 }
+
+// Nearly every browser says in which languages it reads, and a listed proxy for whom it asks: what is loaded for that, too.
+ShopperCountry::fromLanguages('en-GB');
+IpUtils::checkIp('203.0.113.1', ['203.0.113.0/24']);
 
 // Composer's own files define functions when they are required, and would define them twice.
 $functions = array_map(realpath(...), array_values(require "{$root}/vendor/composer/autoload_files.php"));

@@ -163,6 +163,15 @@ final class HotLaneTest extends TestCase
         self::assertSame(2, $this->acts($this->shop, EventKind::Click));
     }
 
+    public function test_a_display_that_is_deleted_after_it_was_clicked_was_clicked(): void
+    {
+        $display = $this->display($this->shop, $this->product($this->shop));
+        $this->asked(self::request("/k/{$display->code}", []));
+        $display->update(['deleted_at' => now()]);
+
+        self::assertSame(1, $this->acts($this->shop, EventKind::Click));
+    }
+
     /** @param  callable(self, Placement): mixed  $change */
     #[DataProvider('changes')]
     public function test_a_change_is_seen_by_the_next_click(callable $change, string $link = 'to the product'): void
