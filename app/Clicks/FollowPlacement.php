@@ -14,7 +14,6 @@ use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Results\Event;
-use App\Results\RecordEvent;
 use App\Results\Source;
 use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Step;
@@ -24,8 +23,7 @@ final readonly class FollowPlacement
 {
     public function __construct(
         private RecentClicks $recent,
-        private CountClick $count,
-        private RecordEvent $record,
+        private CountLedOn $count,
         private FillCart $fill,
         private FindCart $carts,
     ) {}
@@ -70,9 +68,7 @@ final readonly class FollowPlacement
     /** A click on an offer that is paused or sold out is a click all the same. */
     public function countOnly(Placement $placement, CartOwner $owner, Caller $caller): void
     {
-        if (! ($this->count)($placement->id, $placement->code, $owner, $caller, in: $placement->within->code ?? '')) {
-            ($this->record)(...array_filter([$this->click($placement, $owner, $caller)]));
-        }
+        $this->count->ofPlacement($placement, $owner, $caller);
     }
 
     /**

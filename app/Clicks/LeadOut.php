@@ -12,7 +12,6 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Results\RecordEvent;
 use App\Results\Source;
-use App\Results\SpooledLead;
 use PaperKite\Offer\Onwards;
 use PaperKite\Partner\Token;
 
@@ -24,7 +23,7 @@ final readonly class LeadOut
 {
     public function __construct(
         private RecentClicks $recent,
-        private CountClick $count,
+        private CountLedOn $count,
         private RecordEvent $record,
     ) {}
 
@@ -35,16 +34,9 @@ final readonly class LeadOut
      */
     public function byPlacement(Placement $placement, CartOwner $owner, Caller $caller): ?string
     {
-        $source = Source::of($placement);
         $partner = $placement->offer->partnerLine();
         $address = $partner === null ? null : self::addressOf($partner->product, $caller);
-        $lead = $address === null ? null : new SpooledLead($address->product_id, $address->marketplace_id);
-        if (! ($this->count)($placement->id, $placement->code, $owner, $caller, $lead, $placement->within->code ?? '') && $this->recent->isFirstOn($placement->id, $owner, $caller)) {
-            ($this->record)(...array_filter([
-                Did::click($placement->shop, $source, $caller),
-                $address === null ? null : Did::lead($placement->shop, $source, $address, $caller),
-            ]));
-        }
+        $this->count->ofPlacement($placement, $owner, $caller, $address);
         if ($placement->offer->destination === Onwards::Page) {
             return $placement->offer->page !== null && $placement->shop->hasListed($placement->offer->page) ? $placement->offer->page : null;
         }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Shopper\Offers;
 
-use App\Clicks\CountClick;
+use App\Clicks\CountLedOn;
 use App\Clicks\CountView;
-use App\Clicks\Did;
-use App\Clicks\RecentClicks;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
@@ -16,7 +14,6 @@ use App\Looks\ReadLooks;
 use App\Models\DisplayPlacement;
 use App\Models\Placement;
 use App\Models\PriceTable;
-use App\Results\RecordEvent;
 use App\Results\Source;
 use App\Shopfront\ShelfGoods;
 use App\Time\Clock;
@@ -37,9 +34,7 @@ final readonly class DisplayPages
         private RequestedPlacement $requested,
         private PlacementNotices $notices,
         private LinkPreview $preview,
-        private RecentClicks $recent,
-        private CountClick $click,
-        private RecordEvent $record,
+        private CountLedOn $click,
         private CountView $count,
         private ReadCaller $caller,
         private ReadLooks $looks,
@@ -70,11 +65,7 @@ final readonly class DisplayPages
 
     private function counted(Request $request, DisplayPlacement $display): RedirectResponse
     {
-        $caller = ($this->caller)($request);
-        $owner = Visitor::of($request)->owner();
-        if (! ($this->click)($display->id, $display->code, $owner, $caller) && $this->recent->isFirstOn($display->id, $owner, $caller)) {
-            ($this->record)(Did::click($display->shop, Source::ofDisplay($display), $caller));
-        }
+        $this->click->ofDisplay($display, Visitor::of($request)->owner(), ($this->caller)($request));
 
         return new RedirectResponse("/o/{$display->code}", Answer::HTTP_SEE_OTHER);
     }
