@@ -27,7 +27,7 @@ final class HotLaneStormTest extends ServedTestCase
     private const PLACES = 50;
 
     /** In microseconds. */
-    private const PAUSE = 20_000;
+    private const PAUSE = 100_000;
 
     public function test_what_goes_over_the_wire_is_the_same_to_the_byte(): void
     {
@@ -67,6 +67,7 @@ final class HotLaneStormTest extends ServedTestCase
                     // While a server is away, clicks come no faster than people's.
                     usleep($answer->getStatusCode() === 303 ? 0 : self::PAUSE);
                 },
+                'rejected' => static fn () => usleep(self::PAUSE),
             ]))->promise()->wait();
         } finally {
             posix_kill($killer, SIGKILL);
