@@ -30,7 +30,7 @@ final class AccessibilityTest extends BrowserTestCase
         $browser->click('Sign in')->seeing('The e-mail address is missing.');
         $this->assertAccessible($browser, 'sign-in with errors');
 
-        $this->signedIn($width)->seeing('Take one home');
+        $this->atTheConsole($width)->seeing('Take one home');
         $this->assertAccessible($browser, 'the offers');
         $browser->clickCss('[data-offer] a')->seeing('On the bill')->seeing('the spring post');
         $this->assertAccessible($browser, 'the desk');

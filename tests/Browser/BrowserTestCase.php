@@ -83,12 +83,17 @@ abstract class BrowserTestCase extends TestCase
         return $this->signIn($this->browser($width), $this->person);
     }
 
+    protected function atTheConsole(int $width = 1280): Browser
+    {
+        return $this->signedIn($width)->goTo($this->consoleAddress('/'))->seeing('Offers');
+    }
+
     /** By a session that was begun for them; what the page of signing in does has tests of its own. */
     protected function signIn(Browser $browser, Person $person): Browser
     {
         ['name' => $name, 'value' => $value] = $this->beginSession($person);
 
-        return $browser->keepCookie($this->consoleAddress('/'), $name, $value)->goTo($this->consoleAddress('/'))->seeing('Offers');
+        return $browser->keepCookie($this->consoleAddress('/'), $name, $value);
     }
 
     protected function consoleAddress(string $path): string
@@ -101,7 +106,6 @@ abstract class BrowserTestCase extends TestCase
         return "http://{$name}.localhost:{$this->port()}{$path}";
     }
 
-    /** Runs axe-core on the page, after WCAG 2.2 A and AA and its best practices. */
     /** At the checkout: who they are, where it goes, and the payment to its end. */
     protected function pays(Browser $browser): Browser
     {
@@ -109,6 +113,7 @@ abstract class BrowserTestCase extends TestCase
             ->click('Pay ')->arrivingAt('pay.localhost')->click('Authorise')->arrivingAt('/thanks/');
     }
 
+    /** Runs axe-core on the page, after WCAG 2.2 A and AA and its best practices. */
     protected function assertAccessible(Browser $browser, string $what): void
     {
         $browser->evaluate((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));

@@ -47,7 +47,7 @@ final class DeskTest extends BrowserTestCase
     public function test_what_goes_live_is_copied_in_two_acts(): void
     {
         $this->product($this->shop);
-        $browser = $this->signedIn()->seeing('When someone clicks a button of yours');
+        $browser = $this->atTheConsole()->seeing('When someone clicks a button of yours');
         $browser->click('New offer')->click('Publish and copy')->seeing('Published and copied')->seeing('Copy HTML button');
         self::assertSame(1, $this->shop->offers()->where('state', 'live')->count());
 
@@ -122,7 +122,7 @@ final class DeskTest extends BrowserTestCase
         $name = "\u{200F}דבש 👩‍🌾🏽 <img src=x onerror=document.title='caught'>";
         $offer = $this->placed($name);
 
-        $browser = $this->signedIn()->seeing($name)->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing($name)
+        $browser = $this->atTheConsole()->seeing($name)->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->seeing($name)
             ->goTo("{$this->shop->base()}/")->seeing($name)->click($name)->seeing('Add to cart')->click('Add to cart')->arrivingAt('/cart')->seeing($name);
         self::assertNotSame('caught', $browser->driver->getTitle());
         self::assertSame($name, $offer->lines()->firstOrFail()->product()->firstOrFail()->name);

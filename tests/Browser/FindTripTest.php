@@ -18,7 +18,7 @@ final class FindTripTest extends BrowserTestCase
         $this->offer($this->product($this->shop, ['name' => 'Tall candle']), ['caption' => 'A light', 'state' => 'archived']);
         $this->offer($this->product($this->shop, ['name' => 'Wax wrap']), ['caption' => 'Wrap it']);
 
-        $browser = $this->signedIn()->seeing('Willow honey')->seeing('Sold out')->seeing('Not placed yet')->notSeeing('Tall candle')->seeing('Archived 1');
+        $browser = $this->atTheConsole()->seeing('Willow honey')->seeing('Sold out')->seeing('Not placed yet')->notSeeing('Tall candle')->seeing('Archived 1');
         $browser->notSeeing('When someone clicks')->clickCss('[aria-label="Open the sentence of Taste it: Willow honey"]')->seeing('When someone clicks Taste it')->seeing('on the spring post');
         $browser->click('Sentences')->seeingCount('[data-offer] .sentence', 2)->click('Name')->until(static fn (): bool => self::first($browser) === 'Willow honey', 'the list by name');
         $browser->click('Lines')->click('Archived 1')->seeing('Tall candle')->notSeeing('Wax wrap');
@@ -30,7 +30,7 @@ final class FindTripTest extends BrowserTestCase
         [$one, $two, $draft] = array_map(fn (string $caption): Offer => $this->offer($this->product($this->shop), ['caption' => $caption, 'state' => $caption === 'Third' ? 'draft' : 'live']), ['First', 'Second', 'Third']);
         $states = static fn (): array => [$one->refresh()->state->value, $two->refresh()->state->value, $draft->refresh()->state->value];
 
-        $browser = $this->signedIn()->seeing('Third')->clickCss('[aria-label="Select all on this page"]')->seeing('3 selected')->click('Pause')
+        $browser = $this->atTheConsole()->seeing('Third')->clickCss('[aria-label="Select all on this page"]')->seeing('3 selected')->click('Pause')
             ->seeing('2 offers paused.')->seeing('stayed as it was. An offer that is draft can’t become paused.');
         self::assertSame(['paused', 'paused', 'draft'], $states());
         $browser->click('Undo')->seeing('2 offers as before again.')->seeing('Live 2');
@@ -47,7 +47,7 @@ final class FindTripTest extends BrowserTestCase
         $place = $this->placement($this->offer($honey, ['caption' => 'Taste it']), 'the spring post');
         DB::table('former_hosts')->insert(['shop_id' => $this->shop->id, 'host' => "was-{$this->shop->slug}.localhost"]);
 
-        $browser = $this->signedIn()->seeing('Taste it');
+        $browser = $this->atTheConsole()->seeing('Taste it');
         self::openBox($browser)->seeing('and what can be done')->type(self::FIELD, 'will')->seeing('willow · Goods')->press(WebDriverKeys::ENTER)->arrivingAt("/products/{$honey->id}")->seeing('All is saved.');
         self::openBox($browser)->seeing('Opened lately')->seeing('willow · Goods')->type(self::FIELD, 'vat')->seeing('Setting')->press(WebDriverKeys::ENTER)->arrivingAt('/shop#tax');
         self::openBox($browser)->type(self::FIELD, "http://was-{$this->shop->slug}.localhost/k/{$place->code}")->seeing('The link of a place.')->seeing('The shop has left')->seeing('A placement follows.')

@@ -15,8 +15,7 @@ final class FirstFlightTest extends BrowserTestCase
     #[DataProvider('widths')]
     public function test_a_button_on_somebody_elses_page_takes_a_shopper_to_a_paid_order(int $width): void
     {
-        $browser = $this->signedIn($width);
-        $browser->seeing('When someone clicks a button of yours');
+        $browser = $this->atTheConsole($width)->seeing('When someone clicks a button of yours');
 
         $browser->click('New offer')->seeing('there is none yet')->click('Add your first product')->seeing('Not counted.')
             ->type('Name', 'Heather honey, 340 g')->type('SKU', 'honey,340')->seeing('“honey-340” would do.')->type('SKU', 'honey-340')

@@ -34,14 +34,13 @@ final class NothingLostTest extends BrowserTestCase
             return $browser;
         };
         $before = $open()->field($label)->getAttribute('value');
-        $browser->type($label, $typed);
-        usleep(500_000);
+        $browser->type($label, $typed)->until(fn (): bool => $this->keeps($typed), 'the browser to keep what was typed');
 
         $open()->seeing('This is what you left here, not saved yet.');
         self::assertSame($typed, $browser->field($label)->getAttribute('value'));
         $browser->click('Back to what is saved')->notSeeing('This is what you left here');
         self::assertSame($before, $browser->field($label)->getAttribute('value'));
-        usleep(400_000);
+        $browser->until(fn (): bool => ! $this->keeps($typed), 'the browser to keep it no longer');
         $open()->field($label);
         $browser->notSeeing('This is what you left here');
     }
@@ -85,7 +84,7 @@ final class NothingLostTest extends BrowserTestCase
     {
         $address = $this->consoleAddress("/{$this->shop->slug}/shop");
         $browser = $this->signedIn()->goTo($address)->click('Change the payee')->type('Account at the provider', 'reed-and-rope')->type('Your password', 'not to be kept');
-        usleep(500_000);
+        $browser->until(fn (): bool => $this->keeps('reed-and-rope'), 'the browser to keep the account');
         $browser->goTo('about:blank')->goTo($address)->seeing('This is what you left here, not saved yet.');
         self::assertSame(['reed-and-rope', ''], [$browser->field('Account at the provider')->getAttribute('value'), $browser->field('Your password')->getAttribute('value')]);
         self::assertStringNotContainsString('not to be kept', (string) json_encode($browser->evaluate('return [{ ...localStorage }, { ...sessionStorage }]')));
@@ -246,6 +245,11 @@ final class NothingLostTest extends BrowserTestCase
         }
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Two jars')->click('Duplicate')->seeing('Two jars')->type('Name of the table', 'More jars')->click('Save')->seeing('More jars')->seeing('Name of the new place');
         self::assertSame(2, $this->shop->priceTables()->count());
+    }
+
+    private function keeps(string $text): bool
+    {
+        return $this->browser()->evaluate('return Object.values({ ...localStorage }).some((kept) => kept.includes(arguments[0]))', $text) === true;
     }
 
     private function form(Product $product): Browser

@@ -25,7 +25,7 @@ final class OfferTripTest extends BrowserTestCase
         foreach (['Small jar' => 500, 'Middle jar' => 900, 'Large jar' => 1600] as $name => $cents) {
             $this->offer($this->product($this->shop, ['name' => $name, 'price_minor' => $cents]), ['caption' => "Take the {$name}"]);
         }
-        $browser = $this->signedIn()->click('Price tables')->seeing('Two to four offers side by side')->click('New price table')->type('Name of the table', 'Jars');
+        $browser = $this->atTheConsole()->click('Price tables')->seeing('Two to four offers side by side')->click('New price table')->type('Name of the table', 'Jars');
         foreach (['Small', 'Middle', 'Large'] as $index => $size) {
             $browser->type('Find an offer', $size)->seeingCount('[role=option]', 1)->clickCss('[role=option]')->seeingCount('[data-column]', $index + 1);
         }
@@ -112,7 +112,7 @@ final class OfferTripTest extends BrowserTestCase
 
     public function test_a_look_is_tried_beside_another_saved_and_put_back(): void
     {
-        $browser = $this->signedIn()->click('Looks')->seeing('Kite silk')->type('Words', '#e08090')->seeing('4.5 to 1 is needed')->click('Take #')->notSeeing('4.5 to 1 is needed');
+        $browser = $this->atTheConsole()->click('Looks')->seeing('Kite silk')->type('Words', '#e08090')->seeing('4.5 to 1 is needed')->click('Take #')->notSeeing('4.5 to 1 is needed');
         $browser->type('Rounded corners ◤◢, px', '99')->seeing('from 0 to 60 (px)')->type('Rounded corners ◤◢, px', '20')->notSeeing('from 0 to 60 (px)');
         $browser->click('Save')->seeing('Restore the earlier one');
         $hasCorner = fn (int $corner): bool => $this->shop->looks()->firstOrFail()->values->corner === $corner;

@@ -25,7 +25,7 @@ final class OrdersTripTest extends BrowserTestCase
         foreach (['Ada' => 'ada@letters.example', 'Bo' => 'bo@letters.example', 'Cy' => 'cy@letters.example'] as $email) {
             $this->ordered($email);
         }
-        $browser = $this->signedIn($width)->click('Orders')->seeing('New 3')->seeing('1003');
+        $browser = $this->atTheConsole($width)->click('Orders')->seeing('New 3')->seeing('1003');
 
         $browser->clickCss('input[aria-label="Select order 1001"]')->clickCss('input[aria-label="Select order 1002"]')->seeing('2 selected')
             ->click('Mark as packed')->notSeeing('2 selected')->seeing('Packed 2')->seeing('New 1');

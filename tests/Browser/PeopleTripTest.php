@@ -21,7 +21,7 @@ final class PeopleTripTest extends BrowserTestCase
     {
         $product = $this->product($this->shop);
         $email = 'ada.'.bin2hex(random_bytes(4)).'@letters.example';
-        $browser = $this->signedIn()->click('Wren Halloway')->click('People in this shop')->seeing('Invite somebody');
+        $browser = $this->atTheConsole()->click('Wren Halloway')->click('People in this shop')->seeing('Invite somebody');
         $this->assertAccessible($browser, 'people');
         $browser->type('E-mail', 'ada')->click('Invite')->seeing('is not an e-mail address')->type('E-mail', $email)->seeing('Changes everything but the payee and the people.')
             ->click('Invite')->seeing('A mail with a link is on its way')->seeing('Invited, not here yet');
@@ -54,7 +54,7 @@ final class PeopleTripTest extends BrowserTestCase
 
     public function test_a_second_factor_is_set_up_asked_for_and_ended(): void
     {
-        $browser = $this->signedIn()->click('Wren Halloway')->click('Your account')->seeing('An app on your phone shows a new code');
+        $browser = $this->atTheConsole()->click('Wren Halloway')->click('Your account')->seeing('An app on your phone shows a new code');
         $this->assertAccessible($browser, 'the account');
         $browser->type('Your password', self::PASSWORD)->click('Set it up')->seeing('or type the secret into it');
         $base32 = $browser->css('[data-secret]')->getText();

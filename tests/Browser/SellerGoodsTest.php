@@ -93,7 +93,7 @@ final class SellerGoodsTest extends BrowserTestCase
     public function test_a_link_is_built_by_hand_and_followed(): void
     {
         $this->product($this->shop, ['sku' => 'honey-340', 'name' => 'Heather honey']);
-        $browser = $this->signedIn()->click('Write a link yourself')->seeing('How it is written')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '0')->seeing('from 1 to 999')
+        $browser = $this->atTheConsole()->click('Write a link yourself')->seeing('How it is written')->click('Heather honey')->seeing('/take/honey-340')->type('Pieces', '0')->seeing('from 1 to 999')
             ->type('Pieces', '3')->seeing('3 of “honey-340”.')->type('Label', 'spring')->seeing('from=spring');
         $link = $browser->css('[data-link]')->getText();
 
@@ -107,7 +107,7 @@ final class SellerGoodsTest extends BrowserTestCase
         foreach (['Small' => 0, 'Large' => 4] as $size => $stock) {
             $wrap->variants()->create(['shop_id' => $this->shop->id, 'position' => $stock, 'sku' => 'wrap-'.strtolower($size), 'choices' => [$size], 'choices_digest' => hash('sha256', $size), 'stock' => $stock]);
         }
-        $browser = $this->signedIn()->click('Write a link yourself')->seeing('Nothing with a label was clicked')->click('Beeswax wrap')->seeing('the shopper chooses')->seeing('/take/wrap');
+        $browser = $this->atTheConsole()->click('Write a link yourself')->seeing('Nothing with a label was clicked')->click('Beeswax wrap')->seeing('the shopper chooses')->seeing('/take/wrap');
         $browser->click('the shopper chooses')->click('Small: none in stock')->seeing('It is sold out')->seeing('/take/wrap-small')->click('Small: none in stock')->click('Large')->seeing('/take/wrap-large')->notSeeing('It is sold out')->type('Label', 'spring')->seeing('from=spring');
         $link = $browser->css('[data-link]')->getText();
 

@@ -13,7 +13,7 @@ final class SellerListsTest extends BrowserTestCase
 {
     public function test_whoever_signs_out_is_led_to_the_sign_in_and_nothing_complains(): void
     {
-        $this->signedIn()->click('Wren Halloway')->click('Sign out')->arrivingAt('/sign-in')->seeing('Password')->notSeeing('Products');
+        $this->atTheConsole()->click('Wren Halloway')->click('Sign out')->arrivingAt('/sign-in')->seeing('Password')->notSeeing('Products');
     }
 
     public function test_an_empty_list_says_what_comes_first(): void
@@ -29,7 +29,7 @@ final class SellerListsTest extends BrowserTestCase
     {
         $this->product($this->shop, ['sku' => 'jar-7', 'name' => 'Willow honey']);
         $this->product($this->shop, ['sku' => 'candle', 'name' => 'Tall beeswax candle']);
-        $browser = $this->signedIn()->click('Products')->seeing('Willow honey')->seeing('Tall beeswax candle');
+        $browser = $this->atTheConsole()->click('Products')->seeing('Willow honey')->seeing('Tall beeswax candle');
 
         $browser->type('Find by name, SKU or category', 'willow')->notSeeing('Tall beeswax candle')->seeing('Willow honey')
             ->type('Find by name, SKU or category', 'candl')->notSeeing('Willow honey')->seeing('Tall beeswax candle')
@@ -46,7 +46,7 @@ final class SellerListsTest extends BrowserTestCase
         foreach (range(1, 60) as $number) {
             $this->product($this->shop, ['sku' => sprintf('jar-%02d', $number), 'name' => sprintf('Jar %02d', $number)]);
         }
-        $browser = $this->signedIn()->click('Products')->seeing('Products60');
+        $browser = $this->atTheConsole()->click('Products')->seeing('Products60');
         $first = $this->links($browser);
         $browser->click('After')->until(fn (): bool => self::page($browser) === '2' && $this->links($browser) !== $first, 'the second page');
 
@@ -70,7 +70,7 @@ final class SellerListsTest extends BrowserTestCase
         $this->order($product);
         $product->update(['name' => 'Willow honey, new jar', 'price_minor' => 1500]);
 
-        $browser = $this->signedIn()->click('Orders')->seeing('Willow honey')->type('Find by number, name, mail, SKU', 'nobody')->seeing('No order fits “nobody”.')
+        $browser = $this->atTheConsole()->click('Orders')->seeing('Willow honey')->type('Find by number, name, mail, SKU', 'nobody')->seeing('No order fits “nobody”.')
             ->type('Find by number, name, mail, SKU', 'ada@')->seeing('Ada Nwosu-Reed')->click('1001')->arrivingAt('/orders/1001');
         $browser->seeing('Willow honey')->notSeeing('new jar')->seeing('€13.70')->seeing('12 Chandler Court')->seeing('Ireland')->seeing('ada@letters.example')->seeing('Paid on');
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/orders/1002"))->seeing('It may have been removed')->notSeeing('No query');

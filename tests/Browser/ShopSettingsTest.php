@@ -68,7 +68,7 @@ final class ShopSettingsTest extends BrowserTestCase
     {
         $this->shop->update(['payee' => null, 'rules' => new ShopRules($this->shop->currency(), $this->shop->zone(), new TaxRates(true, []), null, [])]);
         $desk = $this->consoleAddress("/{$this->shop->slug}/offers/new");
-        $browser = $this->signedIn()->click('5 things are missing before the shop is ready')->seeing('Ready to sell?')->seeing('Goods that are sent can be paid for only from countries that you ship to.')
+        $browser = $this->atTheConsole()->click('5 things are missing before the shop is ready')->seeing('Ready to sell?')->seeing('Goods that are sent can be paid for only from countries that you ship to.')
             ->click('Set the payee')->arrivingAt('#payee')->seeing('nobody yet');
         self::assertSame('Set the payee', $browser->evaluate('return document.activeElement.textContent.trim()'));
         $browser->press(WebDriverKeys::ENTER)->type('Account at the provider', 'tarn-side')->notSeeing('Your password')->click('Pay this account')->seeing('Ready to be paid.');
