@@ -19,10 +19,12 @@ use App\Http\Shopper\FindShop;
 use App\Http\Shopper\Found\GoodsFeedController;
 use App\Http\Shopper\Found\RobotsController;
 use App\Http\Shopper\Found\SitemapController;
+use App\Http\Shopper\KeepPage;
 use App\Http\Shopper\Offers\OfferController;
 use App\Http\Shopper\Offers\PartnerLinkController;
 use App\Http\Shopper\Offers\PlacementController;
 use App\Http\Shopper\Offers\TakeController;
+use App\Http\Shopper\Shopfront\SeenController;
 use App\Http\Shopper\Shopfront\ShopfrontController;
 use App\Http\Shopper\Shopfront\StockWishController;
 use App\Http\Shopper\Shopfront\TextController;
@@ -39,19 +41,24 @@ Route::get('/o/{code}', [OfferController::class, 'show'])->middleware(ShopperHea
 Route::post('/events/payments', PaymentEventController::class)->middleware(FindShop::class);
 
 Route::middleware('shopper')->group(function (): void {
-    Route::get('/', [ShopfrontController::class, 'list']);
-    Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
+    Route::middleware(KeepPage::class)->group(function (): void {
+        Route::get('/', [ShopfrontController::class, 'list']);
+        Route::get('/p/{sku}', [ShopfrontController::class, 'product']);
+        Route::get('/terms', [TextController::class, 'terms']);
+        Route::get('/policy', [TextController::class, 'policy']);
+
+        Route::get('/robots.txt', RobotsController::class);
+        Route::get('/sitemap.xml', [SitemapController::class, 'index']);
+        Route::get('/sitemap-{number}.xml', [SitemapController::class, 'file'])->where('number', '[1-9][0-9]{0,3}');
+        Route::get('/goods.json', GoodsFeedController::class);
+    });
+    Route::get('/p/{sku}/seen', SeenController::class);
 
     Route::post('/p/{sku}/back', [StockWishController::class, 'ask']);
     Route::get('/back/{secret}', [StockWishController::class, 'show'])->where('secret', '[0-9a-f]{40}');
     Route::post('/back/{secret}', [StockWishController::class, 'end'])->where('secret', '[0-9a-f]{40}');
 
     Route::get('/to/{sku}', PartnerLinkController::class);
-
-    Route::get('/robots.txt', RobotsController::class);
-    Route::get('/sitemap.xml', [SitemapController::class, 'index']);
-    Route::get('/sitemap-{number}.xml', [SitemapController::class, 'file'])->where('number', '[1-9][0-9]{0,3}');
-    Route::get('/goods.json', GoodsFeedController::class);
 
     Route::get('/take/{items?}', TakeController::class)->where('items', '.*');
 
@@ -81,8 +88,6 @@ Route::middleware('shopper')->group(function (): void {
     Route::post('/account/sign-out', [AccountController::class, 'signOut']);
     Route::get('/link/{token}', [AccountController::class, 'link']);
     Route::post('/link/{token}', [AccountController::class, 'use']);
-    Route::get('/terms', [TextController::class, 'terms']);
-    Route::get('/policy', [TextController::class, 'policy']);
 
     // The seller names the checkout's address; the ones that it had lead on.
     Route::middleware(KnowCheckout::class)->where(['checkout' => '[a-z0-9-]{2,40}', 'ref' => '[0-9A-Za-z_-]{12}'])->group(function (): void {

@@ -31,6 +31,8 @@ use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetLimit;
 use App\Http\Input;
 use App\Http\Shopper\Cart\HandOverController;
+use App\Http\Shopper\KeepPage;
+use App\Http\Shopper\OwnStyle;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\SayInShopsWords;
 use App\Looks\StoreIcon;
@@ -115,7 +117,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(TakeOver::class)->needs('$sameRequestSeconds')->giveConfig('kite.clicks.same_request_seconds');
         $this->app->when(WidgetLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
         $this->app->when([ReadCaller::class, SendLink::class, WishForStock::class, HandOverController::class])->needs('$key')->giveConfig('app.key');
-        $this->app->when(ReadCaller::class)->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
+        $this->app->scoped(OwnStyle::class);
+        $this->app->when([ReadCaller::class, KeepPage::class])->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
         $this->app->bind(Settings::class, static fn (Application $app): Settings => new Settings(
             config()->string('app.key'),
             config()->string('kite.spool'),

@@ -276,6 +276,8 @@ http {
     gzip_types text/css application/javascript application/json image/svg+xml;
     # What widgets show is kept: fresh for as long as the answer says, and for a day while the application is away.
     fastcgi_cache_path $RUN/kept levels=1:2 keys_zone=widgets:2m max_size=64m inactive=24h use_temp_path=off;
+    # And likewise the pages of shops, as those see them who have no cookie yet.
+    fastcgi_cache_path $RUN/kept-pages levels=1:2 keys_zone=pages:8m max_size=256m inactive=24h use_temp_path=off;
     # What waits for the payment provider has workers of its own, so that nothing else waits for them.
     map "\$request_method \$uri" \$kite_workers {
         default 127.0.0.1:$FPM_PORT;
@@ -302,13 +304,31 @@ http {
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param HTTP_PROXY "";
             fastcgi_cache widgets;
-            # The whole address: what nginx and PHP could read in two ways can't stand in for another.
-            fastcgi_cache_key "\$host\$request_uri";
+            # The whole address: what nginx and PHP could read in two ways can't stand in for another. The answer to HEAD is empty.
+            fastcgi_cache_key "\$request_method \$host\$request_uri";
             fastcgi_cache_lock on;
             fastcgi_cache_background_update on;
             fastcgi_cache_use_stale error timeout invalid_header http_500 http_503;
             fastcgi_connect_timeout 2s;
             fastcgi_read_timeout 10s;
+        }
+        # A shop’s list, its goods, its texts and what search engines read. Who has a cookie is answered for themselves, and for nobody else.
+        location ~ ^/(?:p/[^/]+|terms|policy|robots\\.txt|goods\\.json|sitemap(?:-[0-9]+)?\\.xml)?\$ {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param HTTP_PROXY "";
+            fastcgi_cache pages;
+            fastcgi_cache_key "\$scheme \$host \$request_uri \$http_accept_language";
+            fastcgi_cache_bypass \$http_cookie \$http_authorization;
+            fastcgi_no_cache \$http_cookie \$http_authorization;
+            # What browsers may keep, which is nothing, is not for the web server.
+            fastcgi_ignore_headers Cache-Control Expires;
+            fastcgi_cache_lock on;
+            fastcgi_cache_use_stale error timeout updating invalid_header http_500 http_503;
+            fastcgi_connect_timeout 2s;
+            fastcgi_read_timeout 30s;
         }
         location /drawings/ { add_header Cache-Control "public, max-age=3600"; add_header X-Content-Type-Options nosniff; add_header Cross-Origin-Resource-Policy cross-origin; try_files \$uri =404; }
         location = /favicon.svg { try_files \$uri =404; }

@@ -34,11 +34,14 @@ use PaperKite\Quote\ShopRules;
 use PaperKite\Results\EventKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\FakeProvider;
+use Tests\Support\ShowsImages;
 use Tests\TestCase;
 
 /** What is counted of shoppers, by which day, and what is read of it. */
 final class ResultsTest extends TestCase
 {
+    use ShowsImages;
+
     private const NAVIGATES = ['Sec-Fetch-Mode' => 'navigate', 'Sec-Fetch-Dest' => 'document', 'Accept-Language' => 'en-IE', 'User-Agent' => 'Mobile'];
 
     private Shop $shop;
@@ -92,7 +95,7 @@ final class ResultsTest extends TestCase
     #[DataProvider('nobody')]
     public function test_a_page_that_nobody_looks_at_is_not_counted(string $query, array $headers): void
     {
-        $this->get($this->at("/p/{$this->honey->sku}{$query}"), $headers)->assertOk();
+        $this->showing($this->get($this->at("/p/{$this->honey->sku}{$query}"), $headers)->assertOk(), $this->shop->base(), $headers);
 
         self::assertSame(0, $this->acts($this->shop, EventKind::View));
     }
@@ -103,13 +106,26 @@ final class ResultsTest extends TestCase
         yield 'a robot' => ['', ['User-Agent' => 'Leafbot/2.0']];
         yield 'a prefetch' => ['', ['Sec-Purpose' => 'prefetch'] + self::NAVIGATES];
         yield 'a glance that is prefetched' => ['?glance=1', ['Sec-Purpose' => 'prefetch', 'Sec-Fetch-Mode' => 'cors', 'Sec-Fetch-Dest' => 'empty']];
-        yield 'an image of another page' => ['', ['Sec-Fetch-Mode' => 'no-cors', 'Sec-Fetch-Dest' => 'image']];
+    }
+
+    public function test_a_page_is_counted_by_an_image_that_its_own_browser_asks_for(): void
+    {
+        $page = (string) $this->get($this->at("/p/{$this->honey->sku}"), self::NAVIGATES)->assertOk()->getContent();
+        self::assertStringContainsString("<img src=\"/p/{$this->honey->sku}/seen\" alt=\"\" hidden>", $page);
+        self::assertSame(0, $this->acts($this->shop, EventKind::View));
+
+        foreach (['cross-site' => 0, 'same-site' => 0, 'same-origin' => 1] as $site => $count) {
+            $this->get($this->at("/p/{$this->honey->sku}/seen"), ['Sec-Fetch-Mode' => 'no-cors', 'Sec-Fetch-Dest' => 'image', 'Sec-Fetch-Site' => $site, 'User-Agent' => 'Mobile'])->assertNoContent()->assertHeader('Cache-Control', 'no-store, private');
+            self::assertSame($count, $this->acts($this->shop, EventKind::View), $site);
+        }
+        $this->get($this->at('/p/nothing/seen'))->assertNoContent();
+        self::assertSame(1, $this->acts($this->shop, EventKind::View));
     }
 
     public function test_a_glance_and_the_page_of_an_offer_are_views(): void
     {
         $placement = $this->placement($this->offer($this->honey, ['destination' => Onwards::Cart]));
-        $this->get($this->at("/p/{$this->honey->sku}?glance=1"), ['Sec-Fetch-Mode' => 'cors', 'Sec-Fetch-Dest' => 'empty'])->assertOk();
+        $this->showing($this->get($this->at("/p/{$this->honey->sku}?glance=1"), ['Sec-Fetch-Mode' => 'cors', 'Sec-Fetch-Dest' => 'empty'])->assertOk(), $this->shop->base());
         $this->visit("/o/{$placement->code}", Secrets::token())->assertOk();
 
         self::assertSame([[1, $this->honey->id, 0], [1, $this->honey->id, $placement->id]], $this->events(['kind', 'product_id', 'placement_id']));
@@ -269,10 +285,10 @@ final class ResultsTest extends TestCase
         }
     }
 
-    /** @return TestResponse<\Illuminate\Http\Response> */
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function visit(string $path, string $visitor): TestResponse
     {
-        return $this->as($visitor)->get($this->at($path), self::NAVIGATES);
+        return $this->showing($this->as($visitor)->get($this->at($path), self::NAVIGATES), $this->shop->base(), self::NAVIGATES);
     }
 
     private function pay(Cart $cart, string $visitor): void

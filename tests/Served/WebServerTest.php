@@ -58,14 +58,14 @@ final class WebServerTest extends ServedTestCase
     {
         file_put_contents("{$this->folder}/nginx.conf", str_replace((string) $this->port(2), '1', (string) file_get_contents("{$this->folder}/nginx.conf")));
         $this->server->signal(SIGHUP);
-        $this->waitUntil(fn (): bool => $this->ask('/')->getStatusCode() === 502);
+        $this->waitUntil(fn (): bool => $this->ask('/cart')->getStatusCode() === 502);
 
-        $answer = $this->ask('/');
+        $answer = $this->ask('/cart');
         self::assertStringContainsString('Back in a moment', (string) $answer->getBody());
         self::assertSame(['no-store', '30'], [$answer->getHeaderLine('Cache-Control'), $answer->getHeaderLine('Retry-After')]);
     }
 
-    public function test_widgets_stand_while_the_application_is_away_and_follow_when_it_is_back(): void
+    public function test_widgets_and_pages_stand_while_the_application_is_away_and_follow_when_it_is_back(): void
     {
         $honey = $this->product($this->shop, ['stock' => 3]);
         $code = $this->placement($this->offer($honey, ['caption' => 'A jar']), 'a page', ['medium' => 'widget'])->code;
@@ -73,16 +73,20 @@ final class WebServerTest extends ServedTestCase
         $other = "/embed/data?v=1&codes={$this->placement($this->offer($honey), 'another page', ['medium' => 'widget'])->code}";
         $first = $this->ask($address);
         self::assertSame(200, $first->getStatusCode());
+        // The shop's pages, too.
+        $page = (string) $this->ask("/p/{$honey->sku}")->getBody();
         self::assertSame(304, $this->ask($address, ['If-None-Match' => $first->getHeaderLine('ETag')])->getStatusCode());
 
         $configured = (string) file_get_contents("{$this->folder}/nginx.conf");
         file_put_contents("{$this->folder}/nginx.conf", str_replace((string) $this->port(2), '1', $configured));
         $this->server->signal(SIGHUP);
-        $this->waitUntil(fn (): bool => $this->ask('/')->getStatusCode() === 502);
+        $this->waitUntil(fn (): bool => $this->ask('/cart')->getStatusCode() === 502);
         // Long past what is fresh, and what is served while it is made anew.
         sleep(9);
         self::assertSame([200, (string) $first->getBody()], [$this->ask($address)->getStatusCode(), (string) $this->ask($address)->getBody()]);
         self::assertSame(502, $this->ask($other)->getStatusCode());
+        self::assertSame([200, $page], [$this->ask("/p/{$honey->sku}")->getStatusCode(), (string) $this->ask("/p/{$honey->sku}")->getBody()]);
+        self::assertSame(502, $this->ask("/p/{$honey->sku}", ['Cookie' => 'theirs=1'])->getStatusCode());
 
         $honey->update(['stock' => 0]);
         file_put_contents("{$this->folder}/nginx.conf", $configured);
@@ -95,6 +99,7 @@ final class WebServerTest extends ServedTestCase
         $honey = $this->product($this->shop, ['stock' => 3]);
         $code = $this->placement($this->offer($honey), 'a page', ['medium' => 'widget'])->code;
         $address = "/embed/data?v=1&codes={$code}";
+        self::assertSame('', (string) $this->ask($address, method: 'HEAD')->getBody());
         $this->ask($address);
         $honey->update(['stock' => 0]);
         self::assertStringContainsString('"idle"', (string) $this->ask($address)->getBody());
@@ -104,9 +109,9 @@ final class WebServerTest extends ServedTestCase
     }
 
     /** @param  array<string, string>  $headers */
-    private function ask(string $path, array $headers = []): ResponseInterface
+    private function ask(string $path, array $headers = [], string $method = 'GET'): ResponseInterface
     {
-        return (new Client(['http_errors' => false, 'verify' => false, 'allow_redirects' => false]))->get('https://127.0.0.1:'.$this->port(7).$path, ['headers' => ['Host' => $this->shop->host] + $headers]);
+        return (new Client(['http_errors' => false, 'verify' => false, 'allow_redirects' => false]))->request($method, 'https://127.0.0.1:'.$this->port(7).$path, ['headers' => ['Host' => $this->shop->host] + $headers]);
     }
 
     private function configuration(): string

@@ -20,9 +20,9 @@ use GuzzleHttp\HandlerStack;
 trait BuysByRequest
 {
     /** @param  HandlerStack|null  $together  shared by those whose requests go on while one of them is waited for */
-    protected static function shopper(?HandlerStack $together = null): Client
+    protected static function shopper(?HandlerStack $together = null, CookieJar $cookies = new CookieJar): Client
     {
-        return new Client(($together === null ? [] : ['handler' => $together]) + ['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
+        return new Client(($together === null ? [] : ['handler' => $together]) + ['cookies' => $cookies, 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
     }
 
     /** From the click to the provider’s page, as a browser sends it. */

@@ -7,21 +7,22 @@ namespace App\Http\Shopper;
 use App\Payments\PaymentProvider;
 use Closure;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Headers of every page that shoppers see. A controller may set a stricter or an opener one first. */
 final readonly class ShopperHeaders
 {
-    public function __construct(private PaymentProvider $provider) {}
+    public function __construct(
+        private PaymentProvider $provider,
+        private OwnStyle $style,
+    ) {}
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $nonce = Vite::useCspNonce();
         $response = $next($request);
         // A form's redirect is held to form-action as well, and paying leads to the provider's page.
-        $policy = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self'; media-src 'self'; font-src 'self'; connect-src 'self'; "
+        $policy = "default-src 'none'; script-src 'self'; style-src 'self'{$this->ownStyle()}; img-src 'self'; media-src 'self'; font-src 'self'; connect-src 'self'; "
             .rtrim("form-action 'self' {$this->provider->origin()}")."; base-uri 'none'; frame-ancestors 'none'";
         foreach ([
             'Content-Security-Policy' => $policy,
@@ -35,6 +36,11 @@ final readonly class ShopperHeaders
         }
 
         return $response;
+    }
+
+    private function ownStyle(): string
+    {
+        return $this->style->source() === '' ? '' : " {$this->style->source()}";
     }
 
     /** The framework writes a header of its own where nobody has. */

@@ -80,12 +80,21 @@ final readonly class ProductPage
             'picked' => $request->isMethod('post') ? Input::text($request, 'amount') : null,
             'ownAmount' => Input::text($request, 'own_amount'),
             'rest' => $rest?->text() ?? '',
+            'seen' => $request->isMethod('get') ? self::seen($product, $code, $rest) : '',
             'errors' => $errors,
             'isAsked' => $request->query('after') === 'asked',
             'email' => Input::text($request, 'email'),
             'page' => DescribeGoods::page($product, $shop, $at),
             'data' => DescribeGoods::data($product, $shop, $at),
         ], $status);
+    }
+
+    /** @return string the address by which it is counted that somebody looks at the page */
+    private static function seen(Product $product, string $code, ?RestOfLink $rest): string
+    {
+        $query = http_build_query(array_filter(['k' => $code, 'rest' => $rest?->text() ?? '']));
+
+        return '/p/'.rawurlencode($product->sku).'/seen'.($query === '' ? '' : "?{$query}");
     }
 
     /**

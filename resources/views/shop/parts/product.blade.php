@@ -64,4 +64,5 @@
 </dl>
 @endif
 </div>
+@if ($seen !== '')<img src="{{ $seen }}" alt="" hidden>@endif
 </div>
