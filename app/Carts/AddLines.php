@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Carts;
 
 use App\Models\Cart;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\ConnectionInterface;
 use PaperKite\Catalogue\Quantity;
 
 /** Puts goods into a cart in one statement; what is there already becomes more, and is credited to where the shopper came from last. */
 final readonly class AddLines
 {
+    public function __construct(private ConnectionInterface $db) {}
+
     /**
      * @param  non-empty-list<Goods>  $goods
      * @param  int|null  $placementId  that led here
@@ -24,7 +26,7 @@ final readonly class AddLines
             static fn (Goods $each): array => [$cart->id, $each->product->id, $each->variant?->id, $each->quantity, $each->terms->kind->value, $each->terms->amount?->minor, $placementId, $offerId, $labelId],
             $goods,
         ));
-        DB::insert(
+        $this->db->insert(
             "INSERT INTO cart_lines (cart_id, product_id, variant_id, quantity, terms, amount_minor, placement_id, offer_id, label_id) VALUES {$rows} ON DUPLICATE KEY UPDATE quantity = LEAST(?, quantity + VALUES(quantity))"
             .($placementId === null && $labelId === null ? '' : ', placement_id = VALUES(placement_id), offer_id = VALUES(offer_id), label_id = VALUES(label_id)'),
             [...$bindings, Quantity::LARGEST],

@@ -10,7 +10,7 @@ use App\Models\PartnerAddress;
 use App\Models\Placement;
 use PaperKite\Offer\Step;
 
-/** A click that put nothing anywhere and led the shopper where it leads everybody of their country, until something of the shop changes. */
+/** A click that does for everybody of the shopper's country what it did for them, until something of the shop changes. */
 final readonly class LedOn
 {
     private function __construct(
@@ -19,17 +19,23 @@ final readonly class LedOn
         public ?PartnerAddress $lead,
     ) {}
 
-    /** @return self|null `null` where the next click may lead elsewhere by itself: by whose it is, or as time goes by */
+    /** @return self|null `null` where the next click may do something else by itself: by whose it is, or as time goes by */
     public static function by(Placement $placement, Caller $caller): ?self
     {
         $offer = $placement->offer;
         $way = $offer->way();
         $isDated = $offer->lines->contains(static fn (OfferLine $line): bool => $line->product->begins_at !== null || $line->variant?->begins_at !== null);
-        if ($placement->within !== null || $way->addsAtOnce || $way->first() === Step::Checkout || $isDated) {
+        if ($placement->within !== null || (! $way->addsAtOnce && $way->first() === Step::Checkout) || $isDated) {
             return null;
         }
         $partner = $offer->partnerLine();
 
         return new self($placement, $partner === null ? null : LeadOut::addressOf($partner->product, $caller));
+    }
+
+    /** @return Placement|null with its offer and goods, which each click adds to a cart; `null` where it adds nothing */
+    public function adds(): ?Placement
+    {
+        return $this->placement->offer->way()->addsAtOnce ? $this->placement : null;
     }
 }

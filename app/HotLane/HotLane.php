@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace App\HotLane;
 
+use App\Carts\Caller;
+use App\Carts\TooManyCarts;
 use App\Changes\Marks;
 use App\Clicks\CountClick;
 use App\Clicks\RecentClicks;
+use App\Database\Busy;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Http\TrustListedProxies;
 use App\Results\Spool;
 use App\Time\Clock;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use PaperKite\Link\PlacementCode;
 use PaperKite\Link\Visit;
+use PDOException;
 use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 
 /**
@@ -26,13 +31,13 @@ use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
  */
 final readonly class HotLane
 {
-    /** @param  list<string>  $proxies  as the operator lists them */
     private function __construct(
+        private Settings $settings,
         private KeptAnswers $kept,
         private ReadCaller $caller,
+        private RecentClicks $recent,
         private CountClick $count,
-        private array $proxies,
-        private bool $isOverTls,
+        private Clock $clock,
     ) {}
 
     /** @return self|null `null` where the framework has not told it its settings yet */
@@ -43,13 +48,15 @@ final readonly class HotLane
             return null;
         }
         $clock = new Clock($settings->clockFile);
+        $recent = new RecentClicks($settings->key, $settings->sameClickSeconds);
 
         return new self(
+            $settings,
             new KeptAnswers(new Marks($settings->spool)),
             new ReadCaller($settings->key, $settings->countryHeader),
-            new CountClick(new RecentClicks($settings->key, $settings->sameClickSeconds), new Spool($settings->spool, $clock), $clock),
-            $settings->proxies,
-            $settings->isOverTls,
+            $recent,
+            new CountClick($recent, new Spool($settings->spool, $clock), $clock),
+            $clock,
         );
     }
 
@@ -68,16 +75,37 @@ final readonly class HotLane
 
     private function click(Request $request, PlacementCode $code): ?KeptAnswer
     {
-        if ($this->proxies !== []) {
-            TrustListedProxies::at($this->proxies);
+        if ($this->settings->proxies !== []) {
+            TrustListedProxies::at($this->settings->proxies);
             (new TrustListedProxies)->handle($request, static fn (): Response => new Response);
         }
         $caller = ($this->caller)($request);
-        $owner = Visitor::by($request, $this->isOverTls)->owner();
+        $visitor = Visitor::by($request, $this->settings->isOverTls);
         $kept = $this->kept->find($request->getHost(), $code, $caller->country());
+        if ($kept?->addsSomething() === true) {
+            return $this->added($kept, $visitor, $caller);
+        }
+        $owner = $visitor->owner();
 
         // Where the disk is full, the framework counts in the database, which may still have room.
         return $kept !== null && ($this->count)($kept->placementId, $code->text, $owner, $caller, $kept->lead) ? $kept : null;
+    }
+
+    private function added(KeptAnswer $kept, Visitor $visitor, Caller $caller): ?KeptAnswer
+    {
+        $follow = Following::of($this->settings, $this->recent, $this->count, $this->clock);
+        try {
+            return $follow === null ? null : $kept->leadingTo($follow($kept->placement(), $visitor->owner(), $caller), $visitor->cookie());
+        } catch (TooManyCarts) {
+            return null;
+        } catch (Busy|QueryException) {
+            // The transaction has ended without a trace: the framework does it anew, and says what is wrong.
+            $this->recent->forget($kept->placementId, $visitor->owner(), $caller);
+
+            return null;
+        } catch (PDOException) {
+            return $kept->unsure();
+        }
     }
 
     private static function codeIn(string $address): ?PlacementCode

@@ -12,7 +12,11 @@ final readonly class Settings
 {
     private const KEY = 'hot-lane';
 
-    /** @param  list<string>  $proxies  in front of the web server, as the operator lists them */
+    /**
+     * @param  list<string>  $proxies  in front of the web server, as the operator lists them
+     * @param  array<mixed>  $database  the connection, as the framework is told of it
+     * @param  string  $cachePrefix  of what the framework keeps in the memory that the workers share
+     */
     public function __construct(
         public string $key,
         public string $spool,
@@ -21,6 +25,11 @@ final readonly class Settings
         public array $proxies,
         public ?string $countryHeader,
         public ?string $clockFile,
+        public array $database,
+        public string $cachePrefix,
+        public int $newCartsPerMinute,
+        /** Whether that memory is where the framework counts who begins carts. */
+        public bool $areLimitsShared,
     ) {}
 
     /** @return self|null `null` where the framework has not answered yet */

@@ -65,6 +65,7 @@ use App\PriceWatch\PriceSource;
 use App\PriceWatch\WatchedHosts;
 use App\Queue\ClockedConnector;
 use App\Queue\KeepUnreadable;
+use App\Results\RecordEvent;
 use App\Results\Spool;
 use App\Samples\SampleFiles;
 use App\Shoppers\SendLink;
@@ -81,6 +82,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
@@ -120,14 +122,19 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(OwnStyle::class);
         $this->app->when([ReadCaller::class, KeepPage::class])->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
         $this->app->bind(Settings::class, static fn (Application $app): Settings => new Settings(
-            config()->string('app.key'),
-            config()->string('kite.spool'),
-            config()->integer('kite.clicks.same_click_seconds'),
-            config('kite.scheme') === 'https',
-            array_values(array_filter(config()->array('trustedproxy.proxies'), is_string(...))),
-            self::textOrNull(config('trustedproxy.country_header')),
-            self::clockFile($app),
+            key: config()->string('app.key'),
+            spool: config()->string('kite.spool'),
+            sameClickSeconds: config()->integer('kite.clicks.same_click_seconds'),
+            isOverTls: config('kite.scheme') === 'https',
+            proxies: array_values(array_filter(config()->array('trustedproxy.proxies'), is_string(...))),
+            countryHeader: self::textOrNull(config('trustedproxy.country_header')),
+            clockFile: self::clockFile($app),
+            database: config()->array('database.connections.mariadb'),
+            cachePrefix: config()->string('cache.prefix'),
+            newCartsPerMinute: config()->integer('kite.clicks.new_carts_per_minute'),
+            areLimitsShared: config('cache.default') === 'apc',
         ));
+        $this->app->when(RecordEvent::class)->needs(Closure::class)->give(static fn (): Closure => static fn (QueryException $failure) => report($failure));
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));
         $this->app->when(ReadyMarketplaces::class)->needs('$standinPort')->give(static fn (Application $app): ?int => $app->environment('production') ? null : self::numberOrNull(config('kite.standin_port')));

@@ -22,7 +22,8 @@ final class EventRows
             'shop_id' => $event->shop->id,
             'kind' => $event->kind->value,
             'day' => $there->toDateString(),
-            'hour' => $there->hour,
+            // A property of a date is read by way of its translator.
+            'hour' => (int) $there->format('G'),
             'offer_id' => $event->source->offerId ?? 0,
             'placement_id' => $event->source->placementId ?? 0,
             'marketplace_id' => $event->marketplaceId,

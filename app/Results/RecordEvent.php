@@ -7,17 +7,18 @@ namespace App\Results;
 use App\Database\Contention;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
-use Illuminate\Contracts\Debug\ExceptionHandler;
+use Closure;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\QueryException;
 
 /** Writes events down. A sale is worth more than its count: where that can't be written, the shopper goes on. */
 final readonly class RecordEvent
 {
+    /** @param  Closure(QueryException): void  $report  tells the operator of what could not be written */
     public function __construct(
         private ConnectionInterface $db,
         private Clock $clock,
-        private ExceptionHandler $exceptions,
+        private Closure $report,
     ) {}
 
     public function __invoke(Event ...$events): void
@@ -38,7 +39,7 @@ final readonly class RecordEvent
             if (Contention::of($failure) !== null) {
                 throw $failure;
             }
-            $this->exceptions->report($failure);
+            ($this->report)($failure);
         }
     }
 }

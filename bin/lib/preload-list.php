@@ -18,12 +18,17 @@ foreach (['GET' => '/k/zzzzzzz', 'POST' => '/cart'] as $method => $path) {
     $kernel->handle(Request::create("http://nowhere.localhost{$path}", $method));
 }
 foreach ([
-    App\Http\Shopper\Offers\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class,
-    App\HotLane\HotLane::class, App\HotLane\KeptAnswer::class, App\HotLane\KeptAnswers::class, App\Http\Shopper\ReadCaller::class, App\Http\Shopper\RequestHeaders::class, PaperKite\Link\Visit::class, PaperKite\Link\PlacementCode::class, App\Clicks\LedOn::class, App\Clicks\CountClick::class, App\Results\SpooledAct::class, App\Results\SpooledLead::class, App\HotLane\Settings::class, App\Changes\Marks::class, App\Results\Spool::class, App\Carts\Caller::class, App\Carts\CartOwner::class, App\Text\Secrets::class,
+    App\Http\Shopper\Offers\PlacementController::class, App\Clicks\FollowPlacement::class, App\Models\Cart::class, App\Models\CartLine::class, App\Models\OfferLine::class,
+    App\HotLane\HotLane::class, App\HotLane\Following::class, App\HotLane\KeptAnswer::class, App\HotLane\KeptAnswers::class, App\Http\Shopper\ReadCaller::class, App\Http\Shopper\RequestHeaders::class, PaperKite\Link\Visit::class, PaperKite\Link\PlacementCode::class, App\Clicks\LedOn::class, App\Clicks\CountClick::class, App\Results\SpooledAct::class, App\Results\SpooledLead::class, App\HotLane\Settings::class, App\Changes\Marks::class, App\Results\Spool::class, App\Carts\Caller::class, App\Carts\CartOwner::class, App\Text\Secrets::class,
     PaperKite\Link\Device::class, PaperKite\Link\ShopperCountry::class, PaperKite\Results\EventKind::class, App\Clicks\RecentClicks::class, App\Clicks\FillCart::class, App\Http\Shopper\Visitor::class, App\Models\Placement::class, App\Models\Offer::class, App\Models\Product::class, App\Models\Shop::class, Illuminate\Http\RedirectResponse::class,
     Illuminate\Database\Query\Builder::class, Illuminate\Database\Eloquent\Builder::class, Illuminate\View\View::class,
     Illuminate\Database\Eloquent\Collection::class, Illuminate\Database\Eloquent\Relations\HasMany::class, Illuminate\Cache\ApcStore::class,
     Illuminate\Cache\RateLimiter::class, Carbon\CarbonImmutable::class, Carbon\Unit::class, Brick\Math\BigDecimal::class, Symfony\Component\HttpFoundation\Cookie::class,
+    // What a click needs that adds.
+    App\Carts\Goods::class, App\Clicks\Did::class, App\Clicks\Filled::class, App\Clicks\Filling::class, App\Results\Event::class, App\Results\EventGoods::class, App\Results\EventRows::class, App\Results\Source::class, App\Models\Variant::class, App\Models\PickKey::class,
+    PaperKite\Offer\CartUse::class, PaperKite\Offer\Onwards::class, PaperKite\Offer\Opening::class, PaperKite\Offer\Step::class, PaperKite\Offer\Steps::class, PaperKite\Catalogue\Quantity::class, PaperKite\Catalogue\Terms::class, PaperKite\Catalogue\TermsKind::class,
+    Illuminate\Database\ConnectionResolver::class, Illuminate\Database\Eloquent\SoftDeletingScope::class, Illuminate\Database\Eloquent\Relations\BelongsTo::class, Illuminate\Support\Onceable::class, Laravel\SerializableClosure\Support\ReflectionClosure::class,
+    Illuminate\Cache\Events\RetrievingKey::class, Illuminate\Cache\Events\CacheHit::class, Carbon\OverflowMode::class, Carbon\WrapperClock::class, Illuminate\Support\Facades\Date::class, App\Time\ClockedDates::class,
     PaperKite\Offer\Offer::class, PaperKite\Quote\Quote::class, PaperKite\Money\Money::class, Symfony\Component\Intl\Countries::class,
 ] as $class) {
     class_exists($class);

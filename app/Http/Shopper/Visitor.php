@@ -19,6 +19,7 @@ final readonly class Visitor
     private function __construct(
         private string $token,
         private bool $isNew,
+        private bool $isOverTls,
     ) {}
 
     public static function of(Request $request): self
@@ -31,14 +32,14 @@ final readonly class Visitor
         $token = $request->cookies->get(self::name($isOverTls));
 
         return is_string($token) && preg_match('/\A[A-Za-z0-9_-]{22}\z/', $token) === 1
-            ? new self($token, false)
-            : self::unknown();
+            ? new self($token, false, $isOverTls)
+            : new self(Secrets::token(), true, $isOverTls);
     }
 
     /** With a value that nobody has seen: what was known before somebody signed in opens nothing afterwards. */
     public static function unknown(): self
     {
-        return new self(Secrets::token(), true);
+        return new self(Secrets::token(), true, self::isOverTls());
     }
 
     /** Known by a secret that was made for whoever brings another one, so that they are the same when they bring it again. */
@@ -46,7 +47,7 @@ final readonly class Visitor
     {
         $known = self::of($request);
 
-        return $known->isNew ? new self(substr(strtr(base64_encode(hash_hmac('sha256', "visitor {$secret}", $key, true)), '+/', '-_'), 0, 22), true) : $known;
+        return $known->isNew ? new self(substr(strtr(base64_encode(hash_hmac('sha256', "visitor {$secret}", $key, true)), '+/', '-_'), 0, 22), true, $known->isOverTls) : $known;
     }
 
     /** The database keeps a digest of the cookie: whoever reads it can't open a cart with it. */
@@ -58,7 +59,7 @@ final readonly class Visitor
     /** Host-only; Lax, so that the browser brings it along when another site's link leads here. */
     public function cookie(): Cookie
     {
-        return Cookie::create(self::name(self::isOverTls()), $this->token, self::KEPT_FOR, '/', null, self::isOverTls(), true, false, Cookie::SAMESITE_LAX);
+        return Cookie::create(self::name($this->isOverTls), $this->token, self::KEPT_FOR, '/', null, $this->isOverTls, true, false, Cookie::SAMESITE_LAX);
     }
 
     /** The prefix has the browser take it from this host alone, and over TLS alone (RFC 6265bis, 4.1.3.2). */
