@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Carts;
 
-use App\Models\PickKey;
 use App\Models\Product;
 use App\Models\Variant;
 use PaperKite\Catalogue\Availability;
@@ -37,9 +36,8 @@ final readonly class Goods
         return Availability::of($this->product->is_draft, $this->product->stockFor($this->variant), $this->quantity);
     }
 
-    /** As `cart_lines.pick_key` has it: what has the same is one line. */
-    public function key(): string
+    public function added(): AddedGoods
     {
-        return PickKey::of($this->product->id, $this->variant?->id, $this->terms->kind->value, $this->terms->amount?->minor);
+        return new AddedGoods($this->product->id, $this->variant?->id, $this->quantity, $this->terms);
     }
 }

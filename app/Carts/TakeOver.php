@@ -76,9 +76,10 @@ final readonly class TakeOver
             return null;
         }
         $isAlone = (bool) $row->is_alone;
-        $into = $isAlone
-            ? $this->carts->alone($shop, $owner, $caller, ['last_added_at' => $now, 'created_at' => $now])
-            : $this->carts->shared($shop, $owner, $caller, $now);
+        $begun = $isAlone
+            ? $this->carts->begun($shop->id, $owner, $caller, ['last_added_at' => $now->format(Cart::TIME), 'created_at' => $now->format(Cart::TIME)])
+            : $this->carts->shared($shop->id, $owner, $caller, $now);
+        $into = $begun->read();
         if ($open()->update(['used_at' => $now, 'used_by' => $owner->digest, 'used_from' => $from, 'led_to' => $into->id]) === 0) {
             // Somebody was faster: what was begun for this one is for nobody.
             if ($isAlone) {

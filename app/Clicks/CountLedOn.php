@@ -9,6 +9,7 @@ use App\Carts\CartOwner;
 use App\Models\DisplayPlacement;
 use App\Models\PartnerAddress;
 use App\Models\Placement;
+use App\Results\CountedShop;
 use App\Results\Event;
 use App\Results\RecordEvent;
 use App\Results\Source;
@@ -29,14 +30,14 @@ final readonly class CountLedOn
         $spooled = $lead === null ? null : new SpooledLead($lead->product_id, $lead->marketplace_id);
         if (! ($this->count)($placement->id, $placement->code, $owner, $caller, $spooled, $placement->within->code ?? '')) {
             $source = Source::of($placement);
-            $this->inDatabase($placement->id, $owner, $caller, Did::click($placement->shop, $source, $caller), ...($lead === null ? [] : [Did::lead($placement->shop, $source, $lead, $caller)]));
+            $this->inDatabase($placement->id, $owner, $caller, Did::click(CountedShop::of($placement->shop), $source, $caller), ...($lead === null ? [] : [Did::lead(CountedShop::of($placement->shop), $source, $lead, $caller)]));
         }
     }
 
     public function ofDisplay(DisplayPlacement $display, CartOwner $owner, Caller $caller): void
     {
         if (! ($this->count)($display->id, $display->code, $owner, $caller)) {
-            $this->inDatabase($display->id, $owner, $caller, Did::click($display->shop, Source::ofDisplay($display), $caller));
+            $this->inDatabase($display->id, $owner, $caller, Did::click(CountedShop::of($display->shop), Source::ofDisplay($display), $caller));
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Clicks;
 use App\Carts\Caller;
 use App\Carts\CartOwner;
 use App\Models\Shop;
+use App\Results\CountedShop;
 use App\Results\RecordEvent;
 use App\Results\Source;
 
@@ -22,7 +23,7 @@ final readonly class CountView
     public function __invoke(Shop $shop, Source $source, ?int $productId, CartOwner $owner, Caller $caller): void
     {
         if ($this->recent->isFirst("view {$shop->id}|{$source->placementId}|{$productId}", $owner, $caller)) {
-            ($this->record)(Did::view($shop, $source, $productId, $caller));
+            ($this->record)(Did::view(CountedShop::of($shop), $source, $productId, $caller));
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clicks;
 
 use App\Carts\AddLines;
+use App\Carts\BegunCart;
 use App\Carts\Caller;
 use App\Carts\CartOwner;
 use App\Carts\NewCartLimit;
@@ -12,12 +13,13 @@ use App\Carts\TooManyCarts;
 use App\Carts\VisitorCarts;
 use App\Database\InTransaction;
 use App\Models\Cart;
-use App\Models\Shop;
+use App\Results\CountedShop;
 use App\Results\Event;
 use App\Results\RecordEvent;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\ConnectionInterface;
+use LogicException;
 
 /** Puts the goods of a click into a cart, once, and counts click and goods. Every way into a cart is this one. */
 final readonly class FillCart
@@ -28,6 +30,7 @@ final readonly class FillCart
         private AddLines $addLines,
         private RecordEvent $record,
         private InTransaction $inTransaction,
+        private ConnectionInterface $db,
         private Clock $clock,
         private int $sameClickSeconds,
     ) {}
@@ -37,76 +40,106 @@ final readonly class FillCart
      *
      * @throws TooManyCarts
      */
-    public function __invoke(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, ?Event $click): Cart
+    public function __invoke(CountedShop $shop, CartOwner $owner, Caller $caller, Filling $filling, ?Event $click): BegunCart
     {
-        $cart = ($this->inTransaction)(function () use ($shop, $owner, $caller, $filling, $click): Cart {
+        $cart = ($this->inTransaction)(function () use ($shop, $owner, $caller, $filling, $click): BegunCart {
             $now = $this->clock->now();
             $filled = match (true) {
                 $filling->into !== null => $this->goOn($filling->into, $filling, $now),
-                $filling->isAlone => $this->alone($shop, $owner, $caller, $filling, $now),
-                default => $this->shared($shop, $owner, $caller, $filling, $now),
+                $filling->isAlone => $this->alone($shop->id, $owner, $caller, $filling, $now),
+                default => $this->shared($shop->id, $owner, $caller, $filling, $now),
             };
             $add = $filled->isFilledNow ? Did::add($shop, $filling->source, $filling->goods, $caller) : null;
             ($this->record)(...array_filter([$click, $add], static fn (?Event $event): bool => $event !== null));
 
             return $filled->cart;
         });
-        if ($cart->wasRecentlyCreated) {
+        if ($cart->isNew) {
             $this->limit->count($caller);
         }
 
         return $cart;
     }
 
-    private function shared(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Filled
+    private function shared(int $shopId, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Filled
     {
-        $cart = $this->carts->shared($shop, $owner, $caller, $now);
-        if ($filling->isOf($cart) && ($filling->isNamed || $cart->last_added_at?->greaterThan($this->sameClickSince($now)) === true)) {
+        if ($owner->isNew) {
+            return $this->begun($shopId, $owner, $caller, $filling, $now, ['shared_by' => $owner->digest]);
+        }
+        $cart = $this->carts->shared($shopId, $owner, $caller, $now);
+        if ($filling->isOf($cart) && ($filling->isNamed || ($cart->lastAddedAt !== null && $cart->lastAddedAt > $this->sameClickSince($now)))) {
             return new Filled($cart, false);
         }
 
         return $this->filled($cart, $filling, $now);
     }
 
-    private function alone(Shop $shop, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Filled
+    private function alone(int $shopId, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now): Filled
     {
-        $first = $filling->goods[0];
-        $earlier = $owner->isNew || ! $filling->isClick ? null : Cart::query()
-            ->where(['shop_id' => $shop->id, 'visitor' => $owner->digest, 'last_placement_id' => $filling->source->placementId, 'last_take' => $filling->link])
-            ->whereNull('shared_by')
-            ->when(! $filling->isNamed, fn (Builder $recent) => $recent->where('last_added_at', '>', $this->sameClickSince($now)))
-            // Two buttons of the shop's own are told apart by what they sell.
-            ->whereHas('lines', static fn (Builder $lines) => $lines->where('pick_key', $first->key()))
-            ->first();
+        $earlier = $owner->isNew || ! $filling->isClick ? null : $this->sameClick($shopId, $owner, $filling, $now);
         if ($earlier !== null) {
             return new Filled($earlier, false);
         }
-        $cart = $this->carts->alone($shop, $owner, $caller, ['last_placement_id' => $filling->source->placementId, 'last_take' => $filling->link, 'last_added_at' => $now, 'created_at' => $now] + $filling->said());
-        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->offerInDisplay(), $filling->source->labelId);
+
+        return $this->begun($shopId, $owner, $caller, $filling, $now, []);
+    }
+
+    /**
+     * @param  array<string, string>  $with  further columns
+     *
+     * @throws TooManyCarts
+     */
+    private function begun(int $shopId, CartOwner $owner, Caller $caller, Filling $filling, CarbonImmutable $now, array $with): Filled
+    {
+        $at = $now->format(Cart::TIME);
+        $cart = $this->carts->begun($shopId, $owner, $caller, $with + ['last_placement_id' => $filling->source->placementId, 'last_take' => $filling->link, 'last_added_at' => $at, 'created_at' => $at] + $filling->said());
+        $this->add($cart, $filling);
 
         return new Filled($cart, true);
     }
 
-    private function goOn(Cart $cart, Filling $filling, CarbonImmutable $now): Filled
+    /** A cart of its own that the same click has begun. */
+    private function sameClick(int $shopId, CartOwner $owner, Filling $filling, CarbonImmutable $now): ?BegunCart
     {
-        return $this->filled(Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail(), $filling, $now);
+        $since = $filling->isNamed ? '' : 'AND last_added_at > ?';
+        $row = $this->db->selectOne(
+            'SELECT id, ref, last_placement_id, last_take, last_added_at FROM carts WHERE shop_id = ? AND visitor = ? AND shared_by IS NULL AND last_placement_id <=> ? AND last_take <=> ? '
+            // Two buttons of the shop's own are told apart by what they sell.
+            ."AND EXISTS (SELECT 1 FROM cart_lines WHERE cart_lines.cart_id = carts.id AND pick_key = ?) {$since} LIMIT 1",
+            [$shopId, $owner->digest, $filling->source->placementId, $filling->link, $filling->goods[0]->key(), ...($filling->isNamed ? [] : [$this->sameClickSince($now)])],
+        );
+
+        return is_object($row) ? BegunCart::of($row) : null;
     }
 
-    private function filled(Cart $cart, Filling $filling, CarbonImmutable $now): Filled
+    private function goOn(Cart $cart, Filling $filling, CarbonImmutable $now): Filled
     {
-        ($this->addLines)($cart, $filling->goods, $filling->source->placementId, $filling->source->offerInDisplay(), $filling->source->labelId);
-        $cart->update([
+        $row = $this->db->selectOne('SELECT id, ref, last_placement_id, last_take, last_added_at FROM carts WHERE id = ? FOR UPDATE', [$cart->id]);
+
+        return $this->filled(is_object($row) ? BegunCart::of($row) : throw new LogicException('A cart that goods are put into does not go away.'), $filling, $now);
+    }
+
+    private function filled(BegunCart $cart, Filling $filling, CarbonImmutable $now): Filled
+    {
+        $this->add($cart, $filling);
+        $at = $now->format(Cart::TIME);
+        $this->db->table('carts')->where('id', $cart->id)->update([
             'last_placement_id' => $filling->source->placementId,
             'last_take' => $filling->link,
-            'last_added_at' => $now,
-            'second_step_at' => $cart->wasRecentlyCreated ? null : $now,
+            'last_added_at' => $at,
+            'second_step_at' => $cart->isNew ? null : $at,
         ] + $filling->said());
 
         return new Filled($cart, true);
     }
 
-    private function sameClickSince(CarbonImmutable $now): CarbonImmutable
+    private function add(BegunCart $cart, Filling $filling): void
     {
-        return $now->subSeconds($this->sameClickSeconds);
+        ($this->addLines)($cart->id, $filling->goods, $filling->source->placementId, $filling->source->offerInDisplay(), $filling->source->labelId);
+    }
+
+    private function sameClickSince(CarbonImmutable $now): string
+    {
+        return $now->subSeconds($this->sameClickSeconds)->format(Cart::TIME);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clicks;
 
+use App\Carts\AddedGoods;
+use App\Carts\BegunCart;
 use App\Carts\Goods;
 use App\Models\Cart;
 use App\Models\Placement;
@@ -12,7 +14,7 @@ use App\Results\Source;
 /** What a click puts into a cart, and what it says of the cart. */
 final readonly class Filling
 {
-    /** @param  non-empty-list<Goods>  $goods */
+    /** @param  non-empty-list<AddedGoods>  $goods */
     private function __construct(
         public array $goods,
         /** Whether the goods get a cart of their own, beside the shopper's one shared cart. */
@@ -38,7 +40,7 @@ final readonly class Filling
         // Two columns of a display are two things to click on.
         $link = $placement->within === null ? null : hash('sha256', "column {$placement->id}");
 
-        return new self($goods, $isAlone, Source::of($placement), link: $link, back: $placement->offer->landing);
+        return new self(self::added($goods), $isAlone, Source::of($placement), link: $link, back: $placement->offer->landing);
     }
 
     /**
@@ -51,13 +53,13 @@ final readonly class Filling
     {
         $isNamed = $click !== '';
 
-        return new self($goods, $isAlone, Source::of($placement), link: $isNamed ? hash('sha256', "widget {$click}") : null, back: $placement->offer->landing, isClick: $isNamed, isNamed: $isNamed);
+        return new self(self::added($goods), $isAlone, Source::of($placement), link: $isNamed ? hash('sha256', "widget {$click}") : null, back: $placement->offer->landing, isClick: $isNamed, isNamed: $isNamed);
     }
 
     /** @param  non-empty-list<Goods>  $goods */
     public static function byLink(array $goods, bool $isAlone, string $link, ?int $labelId, ?string $coupon, ?string $back): self
     {
-        return new self($goods, $isAlone, Source::of(null, $labelId), link: $link, coupon: $coupon, back: $back);
+        return new self(self::added($goods), $isAlone, Source::of(null, $labelId), link: $link, coupon: $coupon, back: $back);
     }
 
     /**
@@ -68,7 +70,7 @@ final readonly class Filling
      */
     public static function byChoice(array $goods, bool $isAlone, ?int $labelId, ?string $coupon, ?string $back, ?Cart $into): self
     {
-        return new self($goods, $isAlone, Source::of(null, $labelId), coupon: $coupon, back: $back, into: $into, isClick: false);
+        return new self(self::added($goods), $isAlone, Source::of(null, $labelId), coupon: $coupon, back: $back, into: $into, isClick: false);
     }
 
     /**
@@ -79,7 +81,7 @@ final readonly class Filling
      */
     public static function byButton(array $goods, bool $isAlone, Credit $credit): self
     {
-        return new self($goods, $isAlone, $credit->source, back: $credit->back, isClick: $isAlone || $credit->isOneClick);
+        return new self(self::added($goods), $isAlone, $credit->source, back: $credit->back, isClick: $isAlone || $credit->isOneClick);
     }
 
     /** @return array<string, string> what it says of the cart, where it says anything */
@@ -89,8 +91,17 @@ final readonly class Filling
     }
 
     /** Whether the cart was filled by the same click a moment ago. */
-    public function isOf(Cart $cart): bool
+    public function isOf(BegunCart $cart): bool
     {
-        return $this->isClick && $cart->last_placement_id === $this->source->placementId && $cart->last_take === $this->link;
+        return $this->isClick && $cart->lastPlacementId === $this->source->placementId && $cart->lastTake === $this->link;
+    }
+
+    /**
+     * @param  non-empty-list<Goods>  $goods
+     * @return non-empty-list<AddedGoods>
+     */
+    private static function added(array $goods): array
+    {
+        return array_map(static fn (Goods $each): AddedGoods => $each->added(), $goods);
     }
 }

@@ -13,18 +13,14 @@ use App\Models\Offer;
 use App\Models\OfferLine;
 use App\Models\Placement;
 use App\Models\Shop;
-use App\Results\Event;
-use App\Results\Source;
-use PaperKite\Offer\Onwards;
 use PaperKite\Offer\Step;
 
 /** What a click on a live offer does: counts once, adds once, and leads on. */
 final readonly class FollowPlacement
 {
     public function __construct(
-        private RecentClicks $recent,
         private CountLedOn $count,
-        private FillCart $fill,
+        private FollowStraight $straight,
         private FindCart $carts,
     ) {}
 
@@ -49,7 +45,7 @@ final readonly class FollowPlacement
             };
         }
 
-        return $this->add($placement, $this->goodsOf($offer), $owner, $caller, $this->click($placement, $owner, $caller));
+        return $this->straight->clicked(Straight::of($placement, self::goodsOf($offer)), $owner, $caller);
     }
 
     /**
@@ -62,7 +58,7 @@ final readonly class FollowPlacement
      */
     public function answered(Placement $placement, array $goods, CartOwner $owner, Caller $caller): string
     {
-        return $this->add($placement, $goods, $owner, $caller, null);
+        return $this->straight->answered(Straight::of($placement, $goods), $owner, $caller);
     }
 
     /** A click on an offer that is paused or sold out is a click all the same. */
@@ -71,26 +67,8 @@ final readonly class FollowPlacement
         $this->count->ofPlacement($placement, $owner, $caller);
     }
 
-    /**
-     * @param  non-empty-list<Goods>  $goods
-     *
-     * @throws TooManyCarts
-     */
-    private function add(Placement $placement, array $goods, CartOwner $owner, Caller $caller, ?Event $click): string
-    {
-        $offer = $placement->offer;
-        $cart = ($this->fill)($placement->shop, $owner, $caller, Filling::byPlacement($placement, $goods, $offer->sellsAlone()), $click);
-
-        return match ($offer->destination) {
-            Onwards::Pay => $placement->shop->checkoutPath($cart->ref),
-            Onwards::Stay => $this->landing($placement) ?? '/?after=added',
-            Onwards::Cart, Onwards::MiniCart, Onwards::Choose => '/cart',
-            Onwards::Page => throw new \LogicException('What leads to a page adds nothing.'),
-        };
-    }
-
-    /** @return non-empty-list<Goods> */
-    private function goodsOf(Offer $offer): array
+    /** @return non-empty-list<Goods> that a click adds at once */
+    public static function goodsOf(Offer $offer): array
     {
         $goods = array_values($offer->lines->map(static fn (OfferLine $line): Goods => new Goods($line->product, $line->variant, $line->quantity, $line->termsOf($line->product)))->all());
 
@@ -110,19 +88,5 @@ final readonly class FollowPlacement
         $cart = $this->carts->shared($shop, $owner);
 
         return $cart === null ? '/cart' : $shop->checkoutPath($cart->ref);
-    }
-
-    /** The seller's own address, if its host is listed still. */
-    private function landing(Placement $placement): ?string
-    {
-        $landing = $placement->offer->landing;
-
-        return $landing !== null && $placement->shop->hasListed($landing) ? $landing : null;
-    }
-
-    /** @return Event|null `null` where it is the second half of a double click; asked before any transaction, which may run twice */
-    private function click(Placement $placement, CartOwner $owner, Caller $caller): ?Event
-    {
-        return $this->recent->isFirstOn($placement->id, $owner, $caller) ? Did::click($placement->shop, Source::of($placement), $caller) : null;
     }
 }

@@ -10,6 +10,7 @@ use App\Models\PartnerAddress;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Results\CountedShop;
 use App\Results\RecordEvent;
 use App\Results\Source;
 use PaperKite\Offer\Onwards;
@@ -55,7 +56,7 @@ final readonly class LeadOut
     {
         $address = self::addressOf($product, $caller);
         if ($address !== null && $this->recent->isFirst("lead {$address->id} {$subId->text}", $owner, $caller)) {
-            ($this->record)(Did::lead($shop, $source, $address, $caller));
+            ($this->record)(Did::lead(CountedShop::of($shop), $source, $address, $caller));
         }
 
         return $address?->outgoing($subId, $product->name);

@@ -33,9 +33,11 @@ final readonly class LedOn
         return new self($placement, $partner === null ? null : LeadOut::addressOf($partner->product, $caller));
     }
 
-    /** @return Placement|null with its offer and goods, which each click adds to a cart; `null` where it adds nothing */
-    public function adds(): ?Placement
+    /** @return Straight|null `null` where it adds nothing */
+    public function straight(): ?Straight
     {
-        return $this->placement->offer->way()->addsAtOnce ? $this->placement : null;
+        $offer = $this->placement->offer;
+
+        return $offer->way()->addsAtOnce ? Straight::of($this->placement, FollowPlacement::goodsOf($offer)) : null;
     }
 }

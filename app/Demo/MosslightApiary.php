@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Results\CountedShop;
 use App\Results\Event;
 use App\Results\RecordEvent;
 use App\Results\Source;
@@ -154,7 +155,7 @@ final readonly class MosslightApiary
                     $country = ['IE', 'IE', 'GB', 'DE', null][$chance->getInt(0, 4)];
                     $device = Device::cases()[$chance->getInt(0, 2)];
                     $hour = $this->clock->now()->startOfDay()->subDays($day)->addHours($day === 0 ? 0 : $chance->getInt(7, 22));
-                    $this->record->at($hour, new Event(EventKind::Click, $shop, Source::of($placement), $country, $device));
+                    $this->record->at($hour, new Event(EventKind::Click, CountedShop::of($shop), Source::of($placement), $country, $device));
                 }
             }
         }

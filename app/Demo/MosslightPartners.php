@@ -12,6 +12,7 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Partners\ReadyMarketplaces;
 use App\Partners\SaveMarketplace;
+use App\Results\CountedShop;
 use App\Results\Event;
 use App\Results\EventGoods;
 use App\Results\RecordEvent;
@@ -167,9 +168,9 @@ final readonly class MosslightPartners
         $device = $chance->getInt(0, 2) === 0 ? Device::Desktop : Device::Phone;
         $address = $product->addresses->firstWhere('id', $product->route()->for($country));
         $source = Source::of($place);
-        $events = [new Event(EventKind::Click, $shop, $source, $country, $device)];
+        $events = [new Event(EventKind::Click, CountedShop::of($shop), $source, $country, $device)];
         if ($address !== null) {
-            $events[] = new Event(EventKind::Lead, $shop, $source, $country, $device, [new EventGoods($product->id)], $address->marketplace_id);
+            $events[] = new Event(EventKind::Lead, CountedShop::of($shop), $source, $country, $device, [new EventGoods($product->id)], $address->marketplace_id);
         }
         $this->record->at($this->clock->now()->subDays($day)->setTime($chance->getInt(7, 22), $chance->getInt(0, 59))->min($this->clock->now()), ...$events);
     }

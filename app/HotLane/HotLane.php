@@ -9,6 +9,7 @@ use App\Carts\TooManyCarts;
 use App\Changes\Marks;
 use App\Clicks\CountClick;
 use App\Clicks\RecentClicks;
+use App\Clicks\Straight;
 use App\Database\Busy;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\RequestHeaders;
@@ -82,25 +83,22 @@ final readonly class HotLane
         $caller = ($this->caller)($request);
         $visitor = Visitor::by($request, $this->settings->isOverTls);
         $kept = $this->kept->find($request->getHost(), $code, $caller->country());
-        if ($kept?->addsSomething() === true) {
-            return $this->added($kept, $visitor, $caller);
+        if ($kept?->straight !== null) {
+            return $this->added($kept, $kept->straight, $visitor, $caller);
         }
-        $owner = $visitor->owner();
 
         // Where the disk is full, the framework counts in the database, which may still have room.
-        return $kept !== null && ($this->count)($kept->placementId, $code->text, $owner, $caller, $kept->lead) ? $kept : null;
+        return $kept !== null && ($this->count)($kept->placementId, $code->text, $visitor->owner(), $caller, $kept->lead) ? $kept : null;
     }
 
-    private function added(KeptAnswer $kept, Visitor $visitor, Caller $caller): ?KeptAnswer
+    private function added(KeptAnswer $kept, Straight $way, Visitor $visitor, Caller $caller): ?KeptAnswer
     {
-        $follow = Following::of($this->settings, $this->recent, $this->count, $this->clock);
+        $follow = Following::of($this->settings, $this->recent, $this->clock);
         try {
-            return $follow === null ? null : $kept->leadingTo($follow($kept->placement(), $visitor->owner(), $caller), $visitor->cookie());
-        } catch (TooManyCarts) {
-            return null;
-        } catch (Busy|QueryException) {
+            return $follow === null ? null : $kept->leadingTo($follow->clicked($way, $visitor->owner(), $caller), $visitor->cookie());
+        } catch (TooManyCarts|Busy|QueryException) {
             // The transaction has ended without a trace: the framework does it anew, and says what is wrong.
-            $this->recent->forget($kept->placementId, $visitor->owner(), $caller);
+            $this->recent->forget($way->placementId, $visitor->owner(), $caller);
 
             return null;
         } catch (PDOException) {

@@ -28,7 +28,7 @@ final readonly class KeepAnswer
         $before = $this->marks->ofAll();
         $response = $next($request);
         $led = $request->attributes->get(LedOn::class);
-        $code = $led instanceof LedOn && ($led->adds() === null || $this->settings->areLimitsShared) ? PlacementCode::read($led->placement->code) : null;
+        $code = $led instanceof LedOn && ($led->straight() === null || $this->settings->areLimitsShared) ? PlacementCode::read($led->placement->code) : null;
         if ($led instanceof LedOn && $code !== null && $request->getQueryString() === null && $request->getHost() === $led->placement->shop->host) {
             $mark = $this->marks->of($led->placement->shop_id);
             // What changed while it was answered is not known to be in the answer.

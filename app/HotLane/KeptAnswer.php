@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\HotLane;
 
 use App\Clicks\LedOn;
-use App\Models\Placement;
+use App\Clicks\Straight;
 use App\Results\SpooledLead;
-use LogicException;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,10 +16,6 @@ final readonly class KeptAnswer
 {
     /** Made anew for each answer. */
     private const DATE = 'Date: ';
-
-    private const LOCATION = 'Location: ';
-
-    private const COOKIE = 'Set-Cookie: ';
 
     /** What is said while the application is away. */
     private const AWAY = __DIR__.'/../../public/away.html';
@@ -32,8 +27,8 @@ final readonly class KeptAnswer
         public int $mark,
         public int $placementId,
         public ?SpooledLead $lead,
-        /** The placement with its offer and goods, where the click adds them; `null`: it only leads on. Models wake up among the framework's functions alone. */
-        private ?string $adds,
+        /** Where the click adds goods; `null`: it only leads on. */
+        public ?Straight $straight,
         private int $status,
         private array $headers,
         private string $body,
@@ -55,35 +50,23 @@ final readonly class KeptAnswer
             $mark,
             $led->placement->id,
             $led->lead === null ? null : new SpooledLead($led->lead->product_id, $led->lead->marketplace_id),
-            $led->adds() === null ? null : serialize($led->adds()),
+            $led->straight(),
             $answer->getStatusCode(),
             $headers,
             (string) $answer->getContent(),
         );
     }
 
-    public function addsSomething(): bool
-    {
-        return $this->adds !== null;
-    }
-
-    public function placement(): Placement
-    {
-        $placement = unserialize($this->adds ?? '');
-
-        return $placement instanceof Placement ? $placement : throw new LogicException('What adds nothing has no goods.');
-    }
-
     /** @return self the same, for another cart and another visitor */
     public function leadingTo(string $location, Cookie $cookie): self
     {
         $headers = array_map(static fn (string $header): string => match (true) {
-            str_starts_with($header, self::LOCATION) => self::LOCATION.$location,
-            str_starts_with($header, self::COOKIE) => self::COOKIE.$cookie,
+            str_starts_with($header, 'Location: ') => "Location: {$location}",
+            str_starts_with($header, 'Set-Cookie: ') => "Set-Cookie: {$cookie}",
             default => $header,
         }, $this->headers);
 
-        return new self($this->shopId, $this->mark, $this->placementId, $this->lead, $this->adds, $this->status, $headers, (string) (new RedirectResponse($location))->getContent());
+        return new self($this->shopId, $this->mark, $this->placementId, $this->lead, $this->straight, $this->status, $headers, (string) (new RedirectResponse($location))->getContent());
     }
 
     /** @return self where nobody knows whether the click was carried out, since the database went away as it was */

@@ -36,9 +36,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Cart extends Model
 {
+    /** How its columns have times, in UTC. */
+    public const TIME = 'Y-m-d H:i:s.v';
+
     public $timestamps = false;
 
-    protected $dateFormat = 'Y-m-d H:i:s.v';
+    protected $dateFormat = self::TIME;
 
     /** @return list<string> what the goods are called that can be put back */
     public function takenOut(): array

@@ -13,9 +13,9 @@ use App\Clicks\FillCart;
 use App\Clicks\Filling;
 use App\Clicks\LeadOut;
 use App\Clicks\RecentClicks;
-use App\Models\Cart;
 use App\Models\Product;
 use App\Models\Shop;
+use App\Results\CountedShop;
 use App\Results\Labels;
 use App\Results\RecordEvent;
 use App\Results\Source;
@@ -46,7 +46,7 @@ final readonly class FollowOpenLink
     {
         // Asked before any transaction, which may run twice.
         $labelId = $this->labels->idOf($shop, $link->from);
-        $click = $this->recent->isFirst("take {$digest}", $owner, $caller) ? Did::click($shop, Source::of(null, $labelId), $caller) : null;
+        $click = $this->recent->isFirst("take {$digest}", $owner, $caller) ? Did::click(CountedShop::of($shop), Source::of(null, $labelId), $caller) : null;
         $to = $link->to ?? $shop->take_to;
         $toChoose = $to === OpenDestination::Choose ? $link->items : $taken->toChoose;
         $isToChooseFirst = $taken->ready === [] || $to === OpenDestination::Choose;
@@ -60,9 +60,9 @@ final readonly class FollowOpenLink
 
             return new OpenLinkEnd($rest->nextPage() ?? '/cart', false);
         }
-        $cart = ($this->fill)($shop, $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $labelId, $coupon, $link->back), $click);
+        $cart = ($this->fill)(CountedShop::of($shop), $owner, $caller, Filling::byLink($taken->ready, $rest->isAlone(), $digest, $labelId, $coupon, $link->back), $click);
 
-        return new OpenLinkEnd(self::onwards($shop, $cart, $rest, $coupon !== $link->coupon), true);
+        return new OpenLinkEnd(self::onwards($shop, $cart->ref, $rest, $coupon !== $link->coupon), true);
     }
 
     /**
@@ -75,7 +75,7 @@ final readonly class FollowOpenLink
         $labelId = $this->labels->idOf($shop, $link->from);
         $source = Source::of(null, $labelId);
         if ($this->recent->isFirst("take {$digest}", $owner, $caller)) {
-            ($this->record)(Did::click($shop, $source, $caller));
+            ($this->record)(Did::click(CountedShop::of($shop), $source, $caller));
         }
         $subId = Token::of($labelId === null ? 'link' : 'from'.max(0, $labelId));
 
@@ -85,14 +85,15 @@ final readonly class FollowOpenLink
     /**
      * To the next page on which there is something to choose, and from the last to where the link leads.
      *
+     * @param  string  $ref  of the cart
      * @param  bool  $isCouponLeftOut  whether too many coupons were tried, which the page then says
      */
-    public static function onwards(Shop $shop, Cart $cart, RestOfLink $rest, bool $isCouponLeftOut): string
+    public static function onwards(Shop $shop, string $ref, RestOfLink $rest, bool $isCouponLeftOut): string
     {
         $why = $isCouponLeftOut ? '?after=codes' : '';
 
-        return ($rest->isAlone() ? $rest->in($cart->ref) : $rest)->nextPage() ?? match ($rest->to) {
-            OpenDestination::Pay => $shop->checkoutPath($cart->ref).$why,
+        return ($rest->isAlone() ? $rest->in($ref) : $rest)->nextPage() ?? match ($rest->to) {
+            OpenDestination::Pay => $shop->checkoutPath($ref).$why,
             OpenDestination::Stay => $rest->back !== null && $shop->checkout_rules->allows($rest->back) ? $rest->back : '/?after=added',
             OpenDestination::Cart, OpenDestination::Choose => "/cart{$why}",
         };

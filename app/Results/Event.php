@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Results;
 
-use App\Models\Shop;
 use PaperKite\Link\Device;
 use PaperKite\Results\EventKind;
 
@@ -20,7 +19,7 @@ final readonly class Event
      */
     public function __construct(
         public EventKind $kind,
-        public Shop $shop,
+        public CountedShop $shop,
         public Source $source,
         public ?string $country,
         public ?Device $device,

@@ -17,7 +17,7 @@ final class EventRows
     /** @return list<array<string, int|string|bool>> */
     public static function of(Event $event, CarbonImmutable $moment): array
     {
-        $there = $moment->setTimezone($event->shop->timezone ?? 'UTC');
+        $there = $moment->setTimezone($event->shop->timezone);
         $row = [
             'shop_id' => $event->shop->id,
             'kind' => $event->kind->value,

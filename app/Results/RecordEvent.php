@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Results;
 
 use App\Database\Contention;
+use App\Database\Rows;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -33,7 +34,7 @@ final readonly class RecordEvent
             return;
         }
         try {
-            $this->db->table('events')->insert($rows);
+            Rows::insert($this->db, 'events', $rows);
         } catch (QueryException $failure) {
             // What ends the transaction is the transaction's to answer.
             if (Contention::of($failure) !== null) {

@@ -28,7 +28,7 @@ final readonly class RecordLines
             $goods[$from][] = $line->goods;
         }
         ($this->record)(...array_map(
-            static fn (Source $source, array $its): Event => new Event($kind, $shop, $source, $country, $device, $its),
+            static fn (Source $source, array $its): Event => new Event($kind, CountedShop::of($shop), $source, $country, $device, $its),
             array_values($sources),
             array_values($goods),
         ));

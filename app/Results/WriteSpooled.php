@@ -79,7 +79,7 @@ final readonly class WriteSpooled
                 $display = $displays->get($code);
                 $events = match (true) {
                     $placement !== null => self::events($act, self::clickedIn($placement, $displays->get($act->in))),
-                    $display !== null => [new Event($act->kind, $display->shop, Source::ofDisplay($display), $act->country, $act->device)],
+                    $display !== null => [new Event($act->kind, CountedShop::of($display->shop), Source::ofDisplay($display), $act->country, $act->device)],
                     default => [],
                 };
                 foreach ($events as $event) {
@@ -103,9 +103,9 @@ final readonly class WriteSpooled
         $lines = $placement->offer->lines;
         $goods = $act->kind === EventKind::View && $lines->count() === 1 ? [new EventGoods($lines[0]->product_id ?? 0)] : [];
 
-        $events = [new Event($act->kind, $placement->shop, Source::of($placement), $act->country, $act->device, $goods)];
+        $events = [new Event($act->kind, CountedShop::of($placement->shop), Source::of($placement), $act->country, $act->device, $goods)];
 
-        return $act->lead === null ? $events : [...$events, new Event(EventKind::Lead, $placement->shop, Source::of($placement), $act->country, $act->device, [new EventGoods($act->lead->productId)], $act->lead->marketplaceId)];
+        return $act->lead === null ? $events : [...$events, new Event(EventKind::Lead, CountedShop::of($placement->shop), Source::of($placement), $act->country, $act->device, [new EventGoods($act->lead->productId)], $act->lead->marketplaceId)];
     }
 
     /**

@@ -21,7 +21,9 @@ final readonly class Clock implements ClockInterface
 
     public function now(): CarbonImmutable
     {
-        return CarbonImmutable::now('UTC')->addSeconds($this->offset());
+        [$now, $ahead] = [CarbonImmutable::now('UTC'), $this->offset()];
+
+        return $ahead === 0 ? $now : $now->addSeconds($ahead);
     }
 
     /** @return int since 1970; no date is made of it, for which a click that only leads on would wait */

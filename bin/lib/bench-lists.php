@@ -7,6 +7,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 // Prints what the console's lists, searches and pages cost, the framework started and the seller signed in.
+//
+//   php bin/lib/bench-lists.php [name of a row ...]     all of them, by default
 $kernel = require __DIR__.'/bench-app.php';
 $host = getenv('KITE_CONSOLE_HOST');
 $person = Person::query()->where('email', 'wren@mosslight.example')->firstOrFail();
@@ -26,6 +28,9 @@ foreach ([
     'price tables' => '/price-tables?search=honey', 'outdated copies' => '/copies?search=honey', 'coupons' => '/coupons?search=may', 'looks' => '/looks?search=silk',
     'the command box, a word that all have' => '/find?typed=honey', 'the command box, two such words' => '/find?typed=honey+h', 'the command box, a SKU' => '/find?typed=honey-340', 'the command box, a name' => '/find?typed=wild+shopper', 'the command box, a pasted link' => '/find?typed=http%3A%2F%2Fmosslight.localhost%2Fp%2Fhoney-340',
 ] as $name => $path) {
+    if ($argc > 1 && ! in_array($name, $argv, true)) {
+        continue;
+    }
     $runs = $inDatabases = [];
     for ($run = 0; $run < 12; $run++) {
         $queries = 0;
@@ -42,6 +47,10 @@ foreach ([
     sort($inDatabases);
     // Beside the list’s own, the framework asks for the shop and the membership, and reads and writes the session.
     printf("%-44s %10.1f %10.1f %10d\n", $name, $runs[6], $inDatabases[6], $queries - 4);
+}
+
+if ($argc > 1) {
+    exit;
 }
 
 // The proof of an offer of five goods, as the desk asks for it at every change.

@@ -8,6 +8,7 @@ use App\Models\CommissionRate;
 use App\Models\Marketplace;
 use App\Models\PartnerAddress;
 use App\Models\Product;
+use App\Results\CountedShop;
 use App\Results\Event;
 use App\Results\EventGoods;
 use App\Results\RecordEvent;
@@ -79,7 +80,7 @@ final class PartnerMoneyTripTest extends BrowserTestCase
         $place = $this->placement($this->offer($lantern), 'evenings by the hives');
         $this->shop->refresh();
         for ($click = 0; $click < 40; $click++) {
-            app(RecordEvent::class)->at(app(Clock::class)->now()->subDay(), new Event(EventKind::Lead, $this->shop, Source::of($place), 'IE', Device::Phone, [new EventGoods($lantern->id)], $lane->id));
+            app(RecordEvent::class)->at(app(Clock::class)->now()->subDay(), new Event(EventKind::Lead, CountedShop::of($this->shop), Source::of($place), 'IE', Device::Phone, [new EventGoods($lantern->id)], $lane->id));
         }
         $day = now()->format('d.m.Y');
         $report = sys_get_temp_dir().'/report-'.bin2hex(random_bytes(4)).'.csv';

@@ -62,12 +62,12 @@ final class GoodsInCartTest extends TestCase
             new Goods($this->wrap, null, 1, Terms::giving($this->shop->money(750))), new Goods($this->wrap, null, 1, Terms::giving($this->shop->money(75))), new Goods($this->wrap, null, 4, Terms::giving($this->shop->money(750))),
         ];
         foreach ($picked as $goods) {
-            app(AddLines::class)($cart, [$goods], null, null, null);
+            app(AddLines::class)($cart->id, [$goods->added()], null, null, null);
         }
 
         self::assertSame([3, 1, 5, 1], CartLine::query()->where('cart_id', $cart->id)->orderBy('id')->pluck('quantity')->all());
         self::assertSame(
-            array_values(array_unique(array_map(static fn (Goods $goods): string => $goods->key(), $picked))),
+            array_values(array_unique(array_map(static fn (Goods $goods): string => $goods->added()->key(), $picked))),
             CartLine::query()->where('cart_id', $cart->id)->orderBy('id')->pluck('pick_key')->all(),
         );
         $again = CartLine::query()->where('cart_id', $cart->id)->orderBy('id')->get()[2]->toCore();

@@ -16,6 +16,7 @@ use App\PartnerReports\ReadEarnings;
 use App\PartnerReports\ReadReport;
 use App\PartnerReports\ReadReportJob;
 use App\PartnerReports\SweepReports;
+use App\Results\CountedShop;
 use App\Results\Event;
 use App\Results\EventGoods;
 use App\Results\RecordEvent;
@@ -367,7 +368,7 @@ final class ReportsTest extends TestCase
     private function clicked(Placement $place, string $at, int $times): void
     {
         for ($i = 0; $i < $times; $i++) {
-            app(RecordEvent::class)->at(CarbonImmutable::parse($at, $this->shop->timezone ?? 'UTC'), new Event(EventKind::Lead, $this->shop, Source::of($place), 'IE', Device::Phone, [new EventGoods($this->lamp->id)], $this->quay->id));
+            app(RecordEvent::class)->at(CarbonImmutable::parse($at, $this->shop->timezone ?? 'UTC'), new Event(EventKind::Lead, CountedShop::of($this->shop), Source::of($place), 'IE', Device::Phone, [new EventGoods($this->lamp->id)], $this->quay->id));
         }
     }
 

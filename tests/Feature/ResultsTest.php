@@ -12,6 +12,7 @@ use App\Models\Placement;
 use App\Models\Product;
 use App\Models\Shop;
 use App\Payments\SettlePayment;
+use App\Results\CountedShop;
 use App\Results\Event;
 use App\Results\EventGoods;
 use App\Results\FoldEvents;
@@ -237,8 +238,8 @@ final class ResultsTest extends TestCase
         $candle = $this->product($this->shop);
         for ($i = 0; $i < 5; $i++) {
             app(RecordEvent::class)(
-                new Event(EventKind::Order, $this->shop, Source::of($placement), $i % 2 === 0 ? 'IE' : null, Device::Phone, [new EventGoods($this->honey->id, 2, 1960, -70), new EventGoods($candle->id, 1, 500, 20)]),
-                new Event(EventKind::Click, $this->shop, Source::of(null, Labels::OTHER), 'DE', null),
+                new Event(EventKind::Order, CountedShop::of($this->shop), Source::of($placement), $i % 2 === 0 ? 'IE' : null, Device::Phone, [new EventGoods($this->honey->id, 2, 1960, -70), new EventGoods($candle->id, 1, 500, 20)]),
+                new Event(EventKind::Click, CountedShop::of($this->shop), Source::of(null, Labels::OTHER), 'DE', null),
             );
             $this->fold();
             $this->fold();
@@ -321,7 +322,7 @@ final class ResultsTest extends TestCase
 
     private function clicked(Placement $placement, string $utc): void
     {
-        app(RecordEvent::class)->at(CarbonImmutable::parse($utc, 'UTC'), new Event(EventKind::Click, $this->shop, Source::of($placement), 'IE', Device::Phone));
+        app(RecordEvent::class)->at(CarbonImmutable::parse($utc, 'UTC'), new Event(EventKind::Click, CountedShop::of($this->shop), Source::of($placement), 'IE', Device::Phone));
     }
 
     private function fold(): void

@@ -113,7 +113,7 @@ final class TroublesTest extends TestCase
         $spool = $this->spool();
         config(['kite.spool' => '/proc/full']);
         app(Connection::class)->beforeExecuting(static function (string $sql): void {
-            if (config('kite.spool') === '/proc/full' && str_starts_with($sql, 'insert into `events`')) {
+            if (config('kite.spool') === '/proc/full' && str_starts_with($sql, 'INSERT INTO events')) {
                 throw new QueryException('mariadb', $sql, [], new PDOException('The table ‘events’ is full.'));
             }
         });

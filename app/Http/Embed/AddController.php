@@ -17,6 +17,7 @@ use App\Http\Shopper\Offers\OfferAnswer;
 use App\Http\Shopper\ReadCaller;
 use App\Models\Placement;
 use App\Models\Shop;
+use App\Results\CountedShop;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -84,7 +85,7 @@ final readonly class AddController
         $token = ($known === null ? null : $this->read->token($request)) ?? WidgetToken::fresh();
         $goods = $answer->goods === [] ? throw new \LogicException('What is said completely names goods.') : $answer->goods;
         $filling = Filling::byWidget($placement, $goods, $isAlone, mb_strcut(Input::text($request, 'click'), 0, self::LONGEST_CLICK));
-        $cart = ($this->fill)($shop, $token->owner(), ($this->caller)($request), $filling, null);
+        $cart = ($this->fill)(CountedShop::of($shop), $token->owner(), ($this->caller)($request), $filling, null)->read();
         $go = $click->staysOnPage() ? null : ($this->leadOver)($shop, $cart, $isAlone, $click === WidgetClick::Pay, PageHost::of($request));
         // What is bought by itself is not in the cart of the page.
         $kept = $isAlone ? $known : $cart;

@@ -22,6 +22,7 @@ use App\Models\Product;
 use App\Models\Shop;
 use App\Models\Variant;
 use App\OpenLinks\FollowOpenLink;
+use App\Results\CountedShop;
 use App\Results\Labels;
 use App\Shopfront\AfterAddingTo;
 use App\Shopfront\FindGoods;
@@ -89,9 +90,9 @@ final readonly class AddController
         }
         $credit = ($this->credited)($shop, Input::text($request, 'k'), $goods->product);
         $filling = Filling::byButton([$goods], $buys, $credit);
-        $cart = ($this->fill)($shop, $visitor->owner(), ($this->caller)($request), $filling, null);
+        $cart = ($this->fill)(CountedShop::of($shop), $visitor->owner(), ($this->caller)($request), $filling, null);
 
-        return $buys ? $this->answer($request, $shop->checkoutPath($cart->ref)) : $this->added($request, $shop, $cart, $goods->product, $credit);
+        return $buys ? $this->answer($request, $shop->checkoutPath($cart->ref)) : $this->added($request, $shop, $cart->read(), $goods->product, $credit);
     }
 
     /**
@@ -105,9 +106,9 @@ final readonly class AddController
         $caller = ($this->caller)($request);
         $coupon = $this->coupon->byLink($rest->coupon, $visitor->owner(), $caller);
         $back = $rest->back !== null && $shop->checkout_rules->allows($rest->back) ? $rest->back : null;
-        $cart = ($this->fill)($shop, $visitor->owner(), $caller, Filling::byChoice([$goods], $rest->isAlone(), $this->labels->idOf($shop, $rest->from), $coupon, $back, $into), null);
+        $cart = ($this->fill)(CountedShop::of($shop), $visitor->owner(), $caller, Filling::byChoice([$goods], $rest->isAlone(), $this->labels->idOf($shop, $rest->from), $coupon, $back, $into), null);
 
-        return FollowOpenLink::onwards($shop, $cart, $rest, $coupon !== $rest->coupon);
+        return FollowOpenLink::onwards($shop, $cart->ref, $rest, $coupon !== $rest->coupon);
     }
 
     private function added(Request $request, Shop $shop, Cart $cart, Product $product, Credit $credit): Answer

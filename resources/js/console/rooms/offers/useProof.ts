@@ -1,4 +1,4 @@
-import { watchDebounced } from '@vueuse/core'
+import { watchThrottled } from '@vueuse/core'
 import { ref, type Ref } from 'vue'
 import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
@@ -35,7 +35,8 @@ export function useProof(
     if (answered.data) proof.value = answered.data
   }
 
-  watchDebounced([entry, country], refresh, { debounce: 60, immediate: true })
+  // The first key is asked about at once; who types faster than that is asked about each time it has passed, and at the end.
+  watchThrottled([entry, country], refresh, { throttle: 60, immediate: true })
 
   return { proof, refusal, refresh }
 }
