@@ -30,7 +30,7 @@ $seconds = (float) ($argv[1] ?? 60);
 $shop = Shop::query()->where('slug', 'mosslight')->firstOrFail();
 $product = $shop->products()->create(['sku' => 'storm', 'name' => 'Storm honey', 'price_minor' => 980, 'currency' => $shop->currency, 'picture' => 'honey-jar', 'stock' => STOCK])->refresh();
 $person = Person::query()->create(['name' => 'Storm', 'email' => 'storm@mosslight.example', 'password' => 'a long enough password']);
-$person->shops()->attach($shop->id);
+$person->shops()->attach($shop->id, ['role' => 'owner']);
 $placements = [];
 foreach (range(1, 200) as $number) {
     $offer = $shop->offers()->create(['destination' => 'pay', 'cart_use' => 'just_this', 'state' => 'live', 'caption' => "Jar {$number}"])->refresh();
