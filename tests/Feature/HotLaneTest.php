@@ -15,10 +15,14 @@ use App\Models\Shop;
 use App\Offers\OfferForm;
 use App\Partners\MarketplaceForm;
 use App\Results\WriteSpooled;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\ProductKind;
@@ -29,6 +33,7 @@ use PaperKite\Offer\OfferState;
 use PaperKite\Offer\Onwards;
 use PaperKite\Partner\ReferrerPolicy;
 use PaperKite\Results\EventKind;
+use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\TakesOrders;
@@ -69,6 +74,8 @@ final class HotLaneTest extends TestCase
     {
         parent::setUp();
         config(['cache.default' => 'apc', 'trustedproxy.country_header' => 'X-Country', 'kite.payments.provider' => 'standin']);
+        // As the framework has it where its cache is that memory from the start.
+        $this->app?->instance(RateLimiter::class, new RateLimiter(Cache::store('apc')));
         $this->shop = $this->shop(['host' => 'tarn.localhost', 'checkout_rules' => new CheckoutRules(hosts: ['fern.example'])]);
         DB::table('former_hosts')->insert(['host' => 'former.localhost', 'shop_id' => $this->shop->id]);
     }
@@ -155,6 +162,38 @@ final class HotLaneTest extends TestCase
         self::assertNotNull(Settings::kept(), 'It would have been answered.');
 
         self::assertSame(2, $this->acts($this->shop, EventKind::Click));
+    }
+
+    public function test_who_begins_too_many_carts_is_told_so_on_either_way(): void
+    {
+        config(['kite.clicks.new_carts_per_minute' => 2]);
+        $placement = $this->link('into the cart');
+        $click = static fn (string $who): Request => self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who]);
+        $this->asked($click('the first'));
+        self::assertNotNull(self::hot($click('the second')));
+
+        self::assertNull(self::hot($click('the third')));
+        self::assertStringContainsString('Very many carts were begun', (string) $this->asked($click('the third'))->getContent());
+        self::assertSame([2, 2, 2], [DB::table('carts')->where('shop_id', $this->shop->id)->count(), $this->acts($this->shop, EventKind::Click), $this->acts($this->shop, EventKind::Add)]);
+    }
+
+    public function test_what_the_database_refuses_the_framework_is_asked_for(): void
+    {
+        $placement = $this->link('into the cart');
+        $this->asked(self::request("/k/{$placement->code}", []));
+        $refuses = true;
+        app(Connection::class)->beforeExecuting(static function (string $sql) use (&$refuses): void {
+            if ($refuses && str_starts_with($sql, 'INSERT INTO cart_lines')) {
+                $refuses = false;
+                throw new QueryException('mariadb', $sql, [], new PDOException('The table ‘cart_lines’ is full.'));
+            }
+        });
+        $click = self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => 'the second']);
+
+        self::assertNull(self::hot($click));
+        self::assertSame(303, $this->asked($click)->getStatusCode());
+        // It is no second half of a double click.
+        self::assertSame([2, 2, 2], [DB::table('carts')->where('shop_id', $this->shop->id)->count(), $this->acts($this->shop, EventKind::Click), $this->acts($this->shop, EventKind::Add)]);
     }
 
     public function test_what_is_deleted_after_it_was_clicked_was_clicked(): void
