@@ -152,6 +152,14 @@ final class Browser
         return $this;
     }
 
+    /** Loads a page of a shop until it says so: who has no cookie sees it as it was up to two seconds ago. */
+    public function loading(string $address, string $text): self
+    {
+        $this->until(fn (): bool => $this->goTo($address)->reads($text), "“{$text}” to be read once it is loaded anew");
+
+        return $this;
+    }
+
     public function address(): string
     {
         return $this->driver->getCurrentURL();

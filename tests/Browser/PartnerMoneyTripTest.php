@@ -47,7 +47,7 @@ final class PartnerMoneyTripTest extends BrowserTestCase
 
         $browser->goTo("{$this->shop->base()}/p/{$lantern->sku}")->seeing('See it at Wicker Lane')->notSeeing('€41.00');
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/partners/prices?filter=changed"))->seeing('€41.00, not shown')->clickCss('[aria-label="Select Storm lantern at Wicker Lane Ireland"]')->click('Show the new price')->seeing('No price is in this state.');
-        $browser->goTo("{$this->shop->base()}/p/{$lantern->sku}")->seeing('€46.00, seen there on');
+        $browser->loading("{$this->shop->base()}/p/{$lantern->sku}", '€46.00, seen there on');
         $browser->goTo("{$this->shop->base()}/to/moss-blanket")->arrivingAt('/search?q=Moss%20blanket');
     }
 
