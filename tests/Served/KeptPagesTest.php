@@ -56,10 +56,18 @@ final class KeptPagesTest extends ServedTestCase
     public function test_a_change_is_seen_two_seconds_later_and_at_once_by_whoever_has_a_cookie(): void
     {
         $page = "/p/{$this->honey->sku}";
-        self::assertStringContainsString('Heather honey', $this->read($page));
-        $this->honey->update(['name' => 'Ling honey']);
-
-        self::assertStringContainsString('Heather honey', $this->read($page), 'It is not kept.');
+        // On a machine that stalls, the two seconds may be over before it is read again.
+        for ($try = 1, $took = 9.0; $took > 1.0 && $try < 9; $try++) {
+            $this->honey->update(['name' => 'Heather honey']);
+            $this->waitUntil(fn (): bool => str_contains($this->read($page), 'Heather honey'));
+            sleep(3);
+            $began = microtime(true);
+            $this->read($page);
+            $this->honey->update(['name' => 'Ling honey']);
+            $kept = $this->read($page);
+            $took = microtime(true) - $began;
+        }
+        self::assertStringContainsString('Heather honey', $kept, 'It is not kept.');
         foreach ([['Cookie' => 'theirs=1'], ['Authorization' => 'Bearer theirs']] as $headers) {
             self::assertStringContainsString('Ling honey', $this->read($page, $headers));
         }
