@@ -21,10 +21,10 @@ final readonly class BegunCart
     ) {}
 
     /** @param  object  $row  of `carts` */
-    public static function of(object $row, bool $isNew = false): self
+    public static function of(object $row): self
     {
         /** @var object{id: int, ref: string, last_placement_id: int|null, last_take: string|null, last_added_at: string|null} $row */
-        return new self($row->id, $row->ref, $isNew, $row->last_placement_id, $row->last_take, $row->last_added_at);
+        return new self($row->id, $row->ref, false, $row->last_placement_id, $row->last_take, $row->last_added_at);
     }
 
     /** @return Cart with all that is known of it */

@@ -8,6 +8,7 @@ use App\Catalogue\ProductForm;
 use App\HotLane\HotLane;
 use App\HotLane\KeptAnswer;
 use App\HotLane\Settings;
+use App\Models\Cart;
 use App\Models\Marketplace;
 use App\Models\Offer;
 use App\Models\Placement;
@@ -162,6 +163,23 @@ final class HotLaneTest extends TestCase
         self::assertNotNull(Settings::kept(), 'It would have been answered.');
 
         self::assertSame(2, $this->acts($this->shop, EventKind::Click));
+    }
+
+    public function test_each_browser_is_given_the_cookie_and_the_address_of_its_own_cart(): void
+    {
+        $placement = $this->link('to the checkout');
+        $this->asked(self::request("/k/{$placement->code}", []));
+        foreach (['the first', 'the second'] as $who) {
+            [, $headers, $body] = self::hot(self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who]))?->parts() ?? self::fail('It is not answered.');
+            $cart = Cart::query()->where('shop_id', $this->shop->id)->orderByDesc('id')->firstOrFail();
+            preg_match('/^Set-Cookie: kite_visitor=([\w-]{22});/m', implode("\n", $headers), $found);
+
+            self::assertSame($cart->visitor, hash('sha256', $found[1] ?? ''));
+            self::assertContains("Location: /checkout/{$cart->ref}", $headers);
+            self::assertSame(4, substr_count($body, "/checkout/{$cart->ref}"));
+            self::assertSame(4, substr_count($body, '/checkout/'));
+            self::assertCount(1, preg_grep('/^Set-Cookie: /i', $headers) ?: []);
+        }
     }
 
     public function test_who_begins_too_many_carts_is_told_so_on_either_way(): void
