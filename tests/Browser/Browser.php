@@ -152,7 +152,7 @@ final class Browser
         return $this;
     }
 
-    /** Loads a page of a shop until it says so: who has no cookie sees it as it was up to two seconds ago. */
+    /** Loads a page until it says so: a shop's page is up to two seconds old for who has no cookie, and a message arrives in the outbox a moment after it was written. */
     public function loading(string $address, string $text): self
     {
         $this->until(fn (): bool => $this->goTo($address)->reads($text), "“{$text}” to be read once it is loaded anew");

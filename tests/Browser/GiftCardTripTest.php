@@ -28,7 +28,7 @@ final class GiftCardTripTest extends BrowserTestCase
         $browser->until(fn (): bool => GiftCard::query()->where('shop_id', $this->shop->id)->exists(), 'The card is made.');
         $card = GiftCard::query()->where('shop_id', $this->shop->id)->sole();
         $code = CardCode::read((string) $card->code)?->shown() ?? self::fail('It has no code.');
-        $browser->goTo($this->standinAddress('outbox', '/'))->seeing('A gift card for')->goTo($base.$card->pagePath())->seeing('For Orla Finnerty')->seeing($code);
+        $browser->loading($this->standinAddress('outbox', '/'), 'A gift card for')->goTo($base.$card->pagePath())->seeing('For Orla Finnerty')->seeing($code);
         $this->assertAccessible($browser, 'a gift card');
 
         $browser->goTo("{$base}/p/honey")->click('Buy now')->arrivingAt('/checkout/')->click('Use a gift card')->type('Code of the card', '0000-0000-0000-0000')->clickCss('details [name=apply]')->seeing('opens no card');

@@ -100,9 +100,7 @@ final class OfferTripTest extends BrowserTestCase
         $offer = $this->offer($this->product($this->shop), ['caption' => 'Take a jar']);
         $this->placement($offer, 'the May letter', ['medium' => 'email']);
         $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/{$offer->id}"))->click('Send it to me by e-mail')->seeing("On its way to {$this->person->email}.");
-        $outbox = $this->standinAddress('outbox', '/');
-        $browser->until(static fn (): bool => str_contains($browser->goTo($outbox)->text(), 'The button for the May letter'), 'the letter');
-        $browser->click('The button for the May letter')->seeing('All messages');
+        $browser->loading($this->standinAddress('outbox', '/'), 'The button for the May letter')->click('The button for the May letter')->seeing('All messages');
         $this->assertAccessible($browser, 'a letter in the outbox');
         $browser->driver->switchTo()->frame(0);
         $browser->click('Take a jar');
