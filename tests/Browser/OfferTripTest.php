@@ -159,19 +159,6 @@ final class OfferTripTest extends BrowserTestCase
         $browser->click('Offers')->seeing('The last change is not saved')->click('Leave without saving')->arrivingAt('/offers')->seeing('Take Large');
     }
 
-    public function test_what_is_changed_while_a_save_is_on_its_way_is_there_when_it_has_come(): void
-    {
-        $offers = array_map(fn (string $name): int => $this->offer($this->product($this->shop, ['name' => $name]), ['caption' => "Take {$name}"])->id, ['Small', 'Middle', 'Large']);
-        $table = app(SavePriceTable::class)($this->shop, null, TableEntry::read(FormInput::of(self::tableEntry('Jars', $offers))), Editing::byCommand());
-        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/offers/tables/{$table->id}"))->seeing('Name of the new place')->type('Name of the table', 'Pots');
-
-        $browser->waitForEachAnswer(1_000);
-        $browser->click('Save')->clickCss('[data-column]:nth-child(2) .follow:last-child')->seeingCount('[data-column]', 2)->until(static fn (): bool => $table->refresh()->name === 'Pots', 'the first save');
-        usleep(1_500_000);
-        $browser->seeingCount('[data-column]', 2)->click('Save')->seeing('Archive');
-        self::assertSame(['Pots', [$offers[0], $offers[2]]], [$table->refresh()->name, $table->columns()->pluck('offer_id')->all()]);
-    }
-
     public function test_a_look_with_an_icon_of_ones_own_is_held_against_what_it_was_and_worn_wide_at_one_place(): void
     {
         $place = $this->placement($this->offer($this->product($this->shop), ['caption' => 'Take a jar']), 'the front page', ['medium' => 'html']);

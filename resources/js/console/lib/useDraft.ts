@@ -1,9 +1,27 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, nextTick, onUnmounted, ref, type ComputedRef, type Ref, type WritableComputedRef } from 'vue'
+import type { Refusal } from './client'
+import { goingOn } from './goingOn'
 import { useKeptDrafts } from './keptDrafts'
 import { useUndo, type UndoOptions } from './useUndo'
 
 export type DraftOptions = UndoOptions
+
+/** A form that was sent, while the answer is on its way. */
+export interface Sent {
+  /** Whether the form is still that of what was sent, or has become that of another thing. */
+  isHere: () => boolean
+  /**
+   * Called once it is saved. What was typed meanwhile stays in the form, unsaved, as does what is typed in the form of
+   * another thing.
+   *
+   * @param put Puts into the form what is saved; left out: that is what was sent.
+   * @param version Which version that is; left out: the one that was begun with.
+   */
+  settle: (put?: () => void, version?: number) => void
+  /** Why it was not, as it is told: in the form of another thing only what it is called can be said, nothing put right. */
+  told: (refusal: Refusal | undefined, name: string) => Refusal | null
+}
 
 export interface DraftOfForm {
   /** Whether something stands there that is not saved. */
@@ -23,8 +41,8 @@ export interface DraftOfForm {
   begin: (version: number) => number
   /** Keeps at once what was typed in the last moment, before the form becomes that of another thing. */
   keep: () => void
-  /** Called once what stands in the form is saved, as this version where the form stays open. */
-  settle: (version?: number) => void
+  /** Called as the form is sent. */
+  send: () => Sent
   /** Puts back what is saved. */
   drop: () => void
 }
@@ -72,13 +90,32 @@ export function useDraft<T>(
     return kept.version
   }
 
-  function settle(version: number = seen.value): void {
-    saved.value = JSON.stringify(value.value)
-    seen.value = version
-    wasKept.value = false
-    drafts.forget(name())
-    // What is saved can be taken back, too: that is another change.
-    void nextTick(keep)
+  function send(): Sent {
+    const of = name()
+    const json = JSON.stringify(value.value)
+    const goOn = goingOn(value)
+    const isHere = (): boolean => name() === of
+
+    function settle(put = (): void => void (value.value = JSON.parse(json) as T), version?: number): void {
+      if (JSON.stringify(drafts.get(of)?.value) === json) drafts.forget(of)
+      if (!isHere()) return
+      drafts.forget(of)
+      wasKept.value = false
+      goOn(() => {
+        put()
+        saved.value = JSON.stringify(value.value)
+        seen.value = version ?? seen.value
+      })
+      // What is saved can be taken back, too: that is another change.
+      void nextTick(keep)
+    }
+
+    function told(refusal: Refusal | undefined, thing: string): Refusal | null {
+      if (!refusal || isHere()) return refusal ?? null
+      return { message: `“${thing}” was not saved: ${refusal.message}` }
+    }
+
+    return { isHere, settle, told }
   }
 
   function drop(): void {
@@ -87,5 +124,5 @@ export function useDraft<T>(
     drafts.forget(name())
   }
 
-  return { ...undo, isDirty, wasKept, begin, keep, settle, drop }
+  return { ...undo, isDirty, wasKept, begin, keep, send, drop }
 }

@@ -95,19 +95,18 @@ export function useSavedForm<Thing extends Saved, Typed extends { name: string }
 
   const save = oneAtATime(async (over: number | undefined = version.value, settled?: object): Promise<void> => {
     const body = (settled as Entry | undefined) ?? entry.value
-    const sent = JSON.stringify(entry.value)
+    const sent = draft.send()
     const { data, refusal: refused } = thing.value
       ? await form.change(thing.value.id, { ...body, ...(over === undefined ? {} : { version: over }) })
       : await form.create(body)
     refusal.value = refused ?? null
     if (!data) return
-    // Whoever goes on while the answer is on its way has more than what was saved.
-    const goesOn = JSON.stringify(entry.value) === sent ? null : typed.value
-    draft.drop()
-    take(data)
-    version.value = draft.begin(data.version)
-    if (goesOn) typed.value = goesOn
-    if (!props.id) await router.replace({ name: form.views.one, params: { shop: session.slug, id: data.id } })
+    sent.settle(() => {
+      take(data)
+      version.value = draft.begin(data.version)
+    }, data.version)
+    if (!props.id && !draft.isDirty.value)
+      await router.replace({ name: form.views.one, params: { shop: session.slug, id: data.id } })
   })
 
   async function remove(): Promise<void> {

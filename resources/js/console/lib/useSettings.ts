@@ -69,13 +69,14 @@ export function useSettings<T extends object>(
 
   const submit = oneAtATime(async (over?: number, body?: object): Promise<T | null> => {
     if (entry.value === null) return null
+    const sent = draft.send()
     const { data, refusal: refused } = await settings.send(body ?? bodyOf(entry.value), over ?? version.value)
     refusal.value = refused ?? null
-    wasSaved.value = data !== undefined
+    wasSaved.value = false
     if (!data) return null
-    entry.value = data.entry
     version.value = data.version
-    draft.settle(data.version)
+    sent.settle(() => (entry.value = data.entry), data.version)
+    wasSaved.value = !draft.isDirty.value
     return data.entry
   })
 

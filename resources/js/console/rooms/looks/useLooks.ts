@@ -95,55 +95,55 @@ export function useLooks(first: number): {
     draft.begin(0)
   }
 
-  async function take(answer: Answer, name?: string): Promise<void> {
-    const { data, refusal: refused } = await answer
-    refusal.value = refused ?? null
-    if (!data) return
-    // What was asked for stands now: it is nobody's draft any longer.
-    draft.settle()
-    looks.value = data.items
-    const shown = data.items.find((look) => (name === undefined ? look.id === chosenId.value : look.name === name))
-    if (shown) show(shown.id)
-  }
-
   const save = oneAtATime(async (over?: number, form?: object): Promise<void> => {
     const body = (form as Entry | undefined) ?? entry.value
     if (!body) return
     const path = { shop: session.slug }
     const name = body.name.trim()
     const old = chosen.value
-    await take(
-      old
-        ? outcome(
-            api.PUT('/shops/{shop}/looks/{look}', {
-              params: { path: { ...path, look: old.id } },
-              body: { ...body, version: over ?? version.value },
-            }),
-          )
-        : outcome(api.POST('/shops/{shop}/looks', { params: { path }, body })),
-      name,
-    )
+    const sent = draft.send()
+    const { data, refusal: refused } = await (old
+      ? outcome(
+          api.PUT('/shops/{shop}/looks/{look}', {
+            params: { path: { ...path, look: old.id } },
+            body: { ...body, version: over ?? version.value },
+          }),
+        )
+      : outcome(api.POST('/shops/{shop}/looks', { params: { path }, body })))
+    refusal.value = sent.told(refused, name)
+    if (!data) return
+    looks.value = data.items
+    const saved = data.items.find((look) => (old ? look.id === old.id : look.name === name))
+    sent.settle(() => saved && show(saved.id), saved?.version)
   })
+
+  /** Of an act on a look that nothing is typed in: what it is now is shown, or else the usual one. */
+  async function take(answer: Answer, id: number): Promise<void> {
+    const { data, refusal: refused } = await answer
+    refusal.value = refused ?? null
+    if (!data) return
+    looks.value = data.items
+    const shown = data.items.find((look) => look.id === id && !look.is_away)
+    choose(shown?.id ?? data.items.find(({ is_usual }) => is_usual)?.id ?? id)
+  }
 
   async function putBack(): Promise<void> {
     if (!chosen.value) return
     const path = { shop: session.slug, look: chosen.value.id }
-    await take(outcome(api.POST('/shops/{shop}/looks/{look}/earlier', { params: { path } })))
+    await take(outcome(api.POST('/shops/{shop}/looks/{look}/earlier', { params: { path } })), path.look)
   }
 
   async function makeUsual(): Promise<void> {
     if (!chosen.value) return
     const path = { shop: session.slug, look: chosen.value.id }
-    await take(outcome(api.POST('/shops/{shop}/looks/{look}/usual', { params: { path } })))
+    await take(outcome(api.POST('/shops/{shop}/looks/{look}/usual', { params: { path } })), path.look)
   }
 
-  /** The usual look takes the place of one that was put away. */
   async function putAway(look: Schemas['Look'], isAway: boolean): Promise<void> {
     const path = { shop: session.slug, look: look.id }
-    const usual = looks.value.find(({ is_usual }) => is_usual)
     await take(
       outcome(api.POST('/shops/{shop}/looks/{look}/away', { params: { path }, body: { is_away: isAway } })),
-      isAway ? usual?.name : look.name,
+      path.look,
     )
   }
 

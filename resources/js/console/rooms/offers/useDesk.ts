@@ -4,6 +4,7 @@ import { useSession } from '../../lib/session'
 import { blankEntry, type Beginning } from './blankEntry'
 import { useKeptDesks } from './keptDesks'
 import { usePlaces } from './usePlaces'
+import { goingOn } from '../../lib/goingOn'
 import { useUndo } from '../../lib/useUndo'
 
 type Entry = Schemas['OfferEntry']
@@ -117,18 +118,20 @@ export function useDesk(
   async function save(): Promise<Refusal | null> {
     if (!entry.value || (offer.value && !isDirty.value)) return null
     if (offer.value) return change(offer.value.id, { ...entry.value, ...(seen.value ? { version: seen.value } : {}) })
+    const goOn = goingOn(entry)
     const { data, refusal: refused } = await outcome(
       api.POST('/shops/{shop}/offers', { params: { path: { shop: session.slug } }, body: entry.value }),
     )
     if (data) {
       forget(`${session.slug}/${begun}`)
       wasKept.value = false
-      take(data)
+      goOn(() => take(data))
     }
     return refused ?? null
   }
 
   async function change(which: number, body: Entry & Schemas['Seen']): Promise<Refusal | null> {
+    const goOn = goingOn(entry)
     const answer = await api
       .PUT('/shops/{shop}/offers/{offer}', { params: { path: { shop: session.slug, offer: which } }, body })
       .catch(() => null)
@@ -141,7 +144,7 @@ export function useDesk(
     )
     if (data) {
       wasKept.value = false
-      take(data)
+      goOn(() => take(data))
     }
     return refused ?? null
   }

@@ -16,16 +16,19 @@ const draft = useDraft(() => `${session.slug}/order-note/${props.order.number}`,
 const { isDirty } = draft
 const version = ref(draft.begin(props.order.version))
 
+// What somebody else has saved meanwhile; what is typed here comes back over it.
 watch(
   () => props.order.version,
   (now) => {
-    draft.settle()
+    if (now === version.value) return
+    draft.keep()
     note.value = props.order.note
     version.value = draft.begin(now)
   },
 )
 
 const save = oneAtATime(async (over?: number): Promise<void> => {
+  const sent = draft.send()
   const { data, refusal: refused } = await outcome(
     api.PUT('/shops/{shop}/orders/{number}/note', {
       params: { path: { shop: session.slug, number: props.order.number } },
@@ -34,7 +37,8 @@ const save = oneAtATime(async (over?: number): Promise<void> => {
   )
   refusal.value = refused ?? null
   if (!data) return
-  draft.settle()
+  version.value = data.version
+  sent.settle(() => (note.value = data.note), data.version)
   emit('changed', data)
 })
 

@@ -59,6 +59,7 @@ export function useRefund(
   const refund = oneAtATime(async (): Promise<Schemas['Order'] | null> => {
     const shown = answer.value?.data?.amount.decimal
     if (shown === undefined) return null
+    const sent = draft.send()
     const { data, refusal } = await outcome(
       api.POST('/shops/{shop}/orders/{number}/refunds', {
         params: { path: path.value },
@@ -66,7 +67,7 @@ export function useRefund(
       }),
     )
     refused.value = refusal ?? null
-    if (data) draft.settle()
+    if (data) sent.settle()
     return data ?? null
   })
 

@@ -82,39 +82,40 @@ export function usePartners(): {
     draft.begin(0)
   }
 
-  async function settle(answer: Answer, name?: string): Promise<Refusal | null> {
+  const save = oneAtATime(async (over?: number, form?: object): Promise<void> => {
+    const body = (form as Entry | undefined) ?? entry.value
+    if (!body) return
+    const name = body.name.trim()
+    const old = chosen.value
+    const sent = draft.send()
+    const { data, refusal: refused } = await (old
+      ? outcome(
+          api.PUT('/shops/{shop}/marketplaces/{marketplace}', {
+            params: { path: { ...path(), marketplace: old.id } },
+            body: { ...body, version: over ?? version.value },
+          }),
+        )
+      : outcome(api.POST('/shops/{shop}/marketplaces', { params: { path: path() }, body })))
+    refusal.value = sent.told(refused, name)
+    if (!data) return
+    partners.value = data
+    const saved = data.marketplaces.find((each) => (old ? each.id === old.id : each.entry.name === name))
+    sent.settle(() => saved && show(saved.id), saved?.version)
+  })
+
+  /** Of an act beside the form: what stands in the form stays there, unsaved. */
+  async function answered(answer: Answer): Promise<Refusal | null> {
     const { data, refusal: refused } = await answer
     if (data) {
-      // What else stands in the form stays there, unsaved.
-      if (name === undefined) draft.keep()
-      else draft.settle()
-      const made = data.marketplaces.find((each) => each.entry.name === name)
-      if (made) chosenId.value = made.id
+      draft.keep()
       take(data)
     }
     return refused ?? null
   }
 
-  const save = oneAtATime(async (over?: number, form?: object): Promise<void> => {
-    const body = (form as Entry | undefined) ?? entry.value
-    if (!body) return
-    const old = chosen.value
-    refusal.value = await settle(
-      old
-        ? outcome(
-            api.PUT('/shops/{shop}/marketplaces/{marketplace}', {
-              params: { path: { ...path(), marketplace: old.id } },
-              body: { ...body, version: over ?? version.value },
-            }),
-          )
-        : outcome(api.POST('/shops/{shop}/marketplaces', { params: { path: path() }, body })),
-      body.name.trim(),
-    )
-  })
-
   async function archive(isAway: boolean): Promise<void> {
     if (!chosen.value) return
-    refusal.value = await settle(
+    refusal.value = await answered(
       outcome(
         api.POST('/shops/{shop}/marketplaces/{marketplace}/away', {
           params: { path: { ...path(), marketplace: chosen.value.id } },
@@ -125,7 +126,7 @@ export function usePartners(): {
   }
 
   async function addReady(key: string, partnerId: string): Promise<Refusal | null> {
-    return settle(
+    return answered(
       outcome(
         api.POST('/shops/{shop}/partners/ready/{key}', {
           params: { path: { ...path(), key } },

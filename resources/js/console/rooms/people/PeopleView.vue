@@ -25,11 +25,12 @@ const roles = computed(() => people.value?.roles ?? [])
 const note = computed(() => roles.value.find(({ value }) => value === invitation.value.role)?.note)
 
 async function send(): Promise<void> {
-  refused.value = await invite(invitation.value.email, invitation.value.role)
+  const sent = draft.send()
+  const { email, role } = invitation.value
+  refused.value = await invite(email, role)
   if (refused.value) return
-  invited.value = invitation.value.email.trim()
-  invitation.value = { email: '', role: invitation.value.role }
-  draft.settle()
+  invited.value = email.trim()
+  sent.settle(() => (invitation.value = { email: '', role }))
 }
 
 async function removeIt(): Promise<void> {

@@ -100,6 +100,8 @@ async function save(): Promise<void> {
 async function leaveOnce(saved: Promise<boolean>): Promise<void> {
   if (!(await saved)) return
   await session.reload()
+  // Whoever has typed on while the save was on its way stays.
+  if (isDirty.value) return
   // Whoever has booked the date that was moved is to be told: the form stays and asks.
   if (untold.value > 0) await form.load()
   else await leave(props.id ? undefined : form.saved.value)

@@ -3,33 +3,17 @@ import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import { useDraft, type DraftOfForm } from '../../lib/useDraft'
+import { addOnsOf, picturesOf, sampleOf, seenAsSent, withStockOf, type Typed } from './typedProduct'
 import { useLatest } from '../../lib/useLatest'
 
 type Entry = Schemas['ProductEntry']
 
-/** All that is typed in the form, with what is shown of it. */
-interface Typed {
-  entry: Entry
-  pictures: Schemas['Picture'][]
-  addOns: Schemas['Product'][]
-  files: Schemas['ProductFile'][]
-  sample: Schemas['Sample'] | null
-}
-
-/** A variant as it was, with what is left of it now. */
-function withStockOf(now: Entry): (then: Entry['variants'][number]) => Entry['variants'][number] {
-  return (then) => {
-    const same = now.variants.find(({ choices }) => JSON.stringify(choices) === JSON.stringify(then.choices))
-    return { ...then, stock: same?.stock ?? then.stock, stock_seen: same?.stock_seen ?? null }
-  }
-}
-
 /**
  * A product's form: what is typed, what the server reads of it while it is typed, and the saving of it.
  *
- * @param id The product that is changed, or undefined for a new one.
+ * @param begun The product that is changed, or undefined for a new one.
  */
-export function useProductForm(id: number | undefined): {
+export function useProductForm(begun: number | undefined): {
   entry: Ref<Entry | null>
   pictures: Ref<Schemas['Picture'][]>
   addOns: Ref<Schemas['Product'][]>
@@ -61,6 +45,7 @@ export function useProductForm(id: number | undefined): {
   tell: () => Promise<void>
 } {
   const session = useSession()
+  const id = ref(begun)
   const entry = ref<Entry | null>(null)
   const pictures = ref<Schemas['Picture'][]>([])
   const addOns = ref<Schemas['Product'][]>([])
@@ -78,7 +63,10 @@ export function useProductForm(id: number | undefined): {
     outcome(
       api.POST('/shops/{shop}/products/check', {
         signal,
-        params: { path: { shop: session.slug }, query: { ...(id ? { except: id } : {}), country: country.value } },
+        params: {
+          path: { shop: session.slug },
+          query: { ...(id.value ? { except: id.value } : {}), country: country.value },
+        },
         body: asked,
       }),
     ),
@@ -110,11 +98,11 @@ export function useProductForm(id: number | undefined): {
       sample.value = now?.sample ?? null
     },
   })
-  const draft = useDraft(() => `${session.slug}/product/${id ?? 'new'}`, typed)
+  const draft = useDraft(() => `${session.slug}/product/${id.value ?? 'new'}`, typed)
 
   async function load(): Promise<void> {
     const path = { shop: session.slug }
-    if (id === undefined) {
+    if (id.value === undefined) {
       const { data, refusal: refused } = await outcome(api.GET('/shops/{shop}/products/blank', { params: { path } }))
       refusal.value = refused ?? null
       entry.value = data?.entry ?? null
@@ -122,7 +110,7 @@ export function useProductForm(id: number | undefined): {
       return
     }
     const { data, refusal: refused } = await outcome(
-      api.GET('/shops/{shop}/products/{product}', { params: { path: { ...path, product: id } } }),
+      api.GET('/shops/{shop}/products/{product}', { params: { path: { ...path, product: id.value } } }),
     )
     refusal.value = refused ?? null
     if (!data) return
@@ -148,7 +136,7 @@ export function useProductForm(id: number | undefined): {
   /** What is wrong at a path: told while typing once its field has been touched, and after trying to save. */
   function errorAt(path: string): string | undefined {
     const field = path.split('.')[0] ?? path
-    const isTold = touched.value.has(field) || refusal.value !== null || id !== undefined
+    const isTold = touched.value.has(field) || refusal.value !== null || id.value !== undefined
     if (check.value && isTold) return check.value.errors[path]?.[0]
     return sentenceAt(refusal.value, path)
   }
@@ -157,10 +145,12 @@ export function useProductForm(id: number | undefined): {
     if (isWorking.value || !form) return false
     isWorking.value = true
     const path = { shop: session.slug }
-    const { data, refusal: refused } = id
+    const sent = draft.send()
+    const was = typed.value
+    const { data, refusal: refused } = id.value
       ? await outcome(
           api.PUT('/shops/{shop}/products/{product}', {
-            params: { path: { ...path, product: id } },
+            params: { path: { ...path, product: id.value } },
             body: { ...form, version: version.value },
           }),
         )
@@ -169,8 +159,15 @@ export function useProductForm(id: number | undefined): {
     refusal.value = refused ?? null
     untold.value = data?.untold ?? untold.value
     saved.value = data ?? null
-    if (data) draft.settle()
-    return data !== undefined
+    if (!data) return false
+    sent.settle(() => {
+      id.value = data.id
+      typed.value = was
+    }, data.version)
+    version.value = data.version
+    // Whoever has typed on sees the stock that was sent.
+    if (draft.isDirty.value && entry.value && was) entry.value = seenAsSent(entry.value, was.entry)
+    return true
   }
 
   /** Saves over what somebody else has saved meanwhile, which is this version. */
@@ -182,34 +179,20 @@ export function useProductForm(id: number | undefined): {
   /** The stock stays as it is: it was sold from since. */
   async function restore(form: Record<string, unknown>): Promise<void> {
     if (!entry.value) return
-    const { stock, stock_seen = null, tracks_stock } = entry.value
     const then = form as Entry
-    entry.value = { ...then, stock, stock_seen, tracks_stock, variants: then.variants.map(withStockOf(entry.value)) }
-    pictures.value = then.pictures.flatMap(({ id: one, alt }) =>
-      pictures.value.filter((picture) => picture.id === one).map((picture) => ({ ...picture, alt })),
-    )
-    sample.value = then.sample === null || then.sample === undefined ? null : await sampleOf(then.sample)
-    const { data } = await outcome(
-      api.GET('/shops/{shop}/products', {
-        params: { path: { shop: session.slug }, query: { ids: then.add_ons.join(',') } },
-      }),
-    )
-    const known = data?.items ?? []
-    addOns.value = then.add_ons.flatMap((one) => known.filter((product) => product.id === one))
-  }
-
-  async function sampleOf(one: number): Promise<Schemas['Sample'] | null> {
-    const { data } = await outcome(
-      api.GET('/shops/{shop}/samples/{sample}', { params: { path: { shop: session.slug, sample: one } } }),
-    )
-    return data ?? null
+    pictures.value = picturesOf(then, pictures.value)
+    entry.value = withStockOf(entry.value, then)
+    sample.value = await sampleOf(session.slug, then)
+    addOns.value = await addOnsOf(session.slug, then)
   }
 
   async function tell(): Promise<void> {
-    if (isWorking.value || id === undefined) return
+    if (isWorking.value || id.value === undefined) return
     isWorking.value = true
     const { data, refusal: refused } = await outcome(
-      api.POST('/shops/{shop}/products/{product}/moved', { params: { path: { shop: session.slug, product: id } } }),
+      api.POST('/shops/{shop}/products/{product}/moved', {
+        params: { path: { shop: session.slug, product: id.value } },
+      }),
     )
     isWorking.value = false
     refusal.value = refused ?? null

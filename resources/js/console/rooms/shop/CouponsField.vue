@@ -6,10 +6,10 @@ import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useSession } from '../../lib/session'
 import FormHistory from '../../kit/FormHistory.vue'
+import CouponList from './CouponList.vue'
 import KeptNotice from '../../kit/KeptNotice.vue'
 import { useDeleting } from '../../lib/deleting'
 import { useDraft } from '../../lib/useDraft'
-import PageTurner from '../../kit/PageTurner.vue'
 import PickField from '../../kit/PickField.vue'
 import ProductPicker from '../../kit/ProductPicker.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
@@ -79,6 +79,8 @@ function close(): void {
 const save = oneAtATime(async (over: number = version.value, form?: object): Promise<void> => {
   if (!entry.value) return
   const path = { shop: session.slug }
+  const sent = draft.send()
+  const { code } = entry.value
   const { data, refusal: refused } =
     typeof open.value === 'number'
       ? await outcome(
@@ -88,11 +90,16 @@ const save = oneAtATime(async (over: number = version.value, form?: object): Pro
           }),
         )
       : await outcome(api.POST('/shops/{shop}/coupons', { params: { path }, body: entry.value }))
-  refusal.value = refused ?? null
+  refusal.value = sent.told(refused, code)
   if (!data) return
-  draft.settle()
-  open.value = null
-  entry.value = null
+  sent.settle(undefined, data.version)
+  if (sent.isHere() && draft.isDirty.value) {
+    open.value = data.id
+    version.value = data.version
+  } else if (sent.isHere()) {
+    open.value = null
+    entry.value = null
+  }
   await load()
 })
 
@@ -116,42 +123,14 @@ onMounted(load)
 
 <template>
   <div>
-    <input
-      v-if="search !== '' || (list?.at.total ?? 0) > 5"
-      v-model="search"
-      type="search"
-      class="entry mb-2 sm:!w-72"
-      aria-label="Find a coupon"
-      placeholder="Find a coupon"
+    <CouponList
+      v-model:search="search"
+      :list="list"
+      @edit="edit"
+      @duplicate="duplicate"
+      @remove="remove"
+      @turn="turnTo"
     />
-    <ul v-if="list">
-      <li
-        v-for="coupon in list.items"
-        :key="coupon.id"
-        class="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-2"
-      >
-        <span class="font-mono font-semibold" dir="auto">{{ coupon.entry.code }}</span>
-        <span class="min-w-0 flex-1">{{ coupon.sentence }}</span>
-        <span class="text-sm text-pencil">{{ coupon.uses === 1 ? 'used once' : `used ${coupon.uses} times` }}</span>
-        <button type="button" class="follow min-h-8" @click="edit(coupon)">
-          Change <span class="sr-only">{{ coupon.entry.code }}</span>
-        </button>
-        <button type="button" class="follow min-h-8" @click="duplicate(coupon)">
-          Duplicate <span class="sr-only">{{ coupon.entry.code }}</span>
-        </button>
-        <button type="button" class="follow min-h-8" @click="remove(coupon)">
-          Delete <span class="sr-only">{{ coupon.entry.code }}</span>
-        </button>
-      </li>
-      <li v-if="list.items.length === 0" class="py-2 text-pencil">
-        <template v-if="search"
-          >No coupon fits “<bdi>{{ search }}</bdi
-          >”.</template
-        >
-        <template v-else>None yet.</template>
-      </li>
-    </ul>
-    <PageTurner v-if="list" :at="list.at" @turn="turnTo" />
     <div v-if="open !== null && entry" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
       <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
       <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">

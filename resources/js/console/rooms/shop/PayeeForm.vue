@@ -18,6 +18,7 @@ draft.begin(0)
 isOpen.value = draft.wasKept.value
 
 async function save(): Promise<void> {
+  const sent = draft.send()
   const { data, refusal: refused } = await outcome(
     api.PUT('/shops/{shop}/payee', {
       params: { path: { shop: session.slug } },
@@ -28,9 +29,8 @@ async function save(): Promise<void> {
   refusal.value = refused ?? null
   if (!data) return
   session.shop = data
-  payee.value = ''
-  draft.settle()
-  isOpen.value = false
+  sent.settle(() => (payee.value = ''))
+  isOpen.value = draft.isDirty.value
 }
 
 function cancel(): void {

@@ -75,6 +75,7 @@ export function useRules(options: DraftOptions): {
   }
 
   const send = oneAtATime(async (body: Schemas['RulesEntry']): Promise<boolean> => {
+    const sent = draft.send()
     const { data, refusal: refused } = await outcome(
       api.PUT('/shops/{shop}/rules', {
         params: { path: { shop: session.slug } },
@@ -83,8 +84,7 @@ export function useRules(options: DraftOptions): {
     )
     refusal.value = refused ?? null
     if (!data) return false
-    take(data)
-    draft.settle(data.version)
+    sent.settle(() => take(data), data.version)
     await session.reload()
     return true
   })

@@ -58,9 +58,11 @@ function set(part: Partial<Schemas['PlacementEntry']>): void {
 const { value, field } = useFields(entry, set, (at) => sentenceAt(refusal.value, at))
 
 async function save(): Promise<void> {
+  const sent = draft.send()
   refusal.value = await props.change(entry.value)
-  isSaved.value = refusal.value === null
-  if (isSaved.value) draft.settle()
+  if (refusal.value) return
+  sent.settle()
+  isSaved.value = !draft.isDirty.value
 }
 </script>
 

@@ -40,6 +40,7 @@ watch(page, () => (refusal.value = null))
 async function add(how = props.publish ?? props.place): Promise<void> {
   if (isPlacing.value) return
   isPlacing.value = true
+  const sent = draft.send()
   refusal.value = await how({
     page: page.value,
     medium: medium.value,
@@ -49,8 +50,7 @@ async function add(how = props.publish ?? props.place): Promise<void> {
   })
   isPlacing.value = false
   if (refusal.value) return
-  page.value = ''
-  draft.settle()
+  sent.settle(() => (page.value = ''))
 }
 </script>
 
