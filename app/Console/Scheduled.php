@@ -15,6 +15,7 @@ final class Scheduled
         'counts:write --for=55' => '* * * * *',
         'results:fold' => '* * * * *',
         'search:write' => '* * * * *',
+        'states:add-up' => '* * * * *',
         'stock:tell' => '* * * * *',
         'prices:watch' => '* * * * *',
         'carts:sweep' => '7 * * * *',

@@ -44,6 +44,7 @@ use PaperKite\Words\Wording;
  * @property ShopRules $rules
  * @property string $home_country
  * @property string|null $timezone IANA, of the rules; `null` where nothing is set yet
+ * @property string|null $clicks_of the day, there, of which its offers have their clicks of late
  * @property string|null $listed_hosts JSON: those of the checkout's rules
  * @property ReferrerPolicy $referrer_policy what pages that the shop leads to learn of where shoppers come from
  * @property PartnerRules $partner_rules

@@ -99,9 +99,10 @@ final class ManyOffersTest extends TestCase
     public function test_a_list_is_sorted_by_change_name_and_clicks(): void
     {
         [$b, $a, $c] = array_map(fn (string $caption): Offer => $this->offer($this->product, ['caption' => $caption]), ['Bee', 'Apiary', 'Comb']);
-        foreach ([[$a, 3, 0], [$c, 90, 40], [$b, 5, 2]] as [$offer, $acts, $daysAgo]) {
-            DB::table('result_days')->insert(['shop_id' => $this->shop->id, 'day' => now()->subDays($daysAgo)->toDateString(), 'kind' => EventKind::Click->value, 'offer_id' => $offer->id, 'currency' => 'EUR', 'acts' => $acts, 'entries' => $acts, 'pieces' => 0, 'value_minor' => 0, 'profit_minor' => 0]);
-        }
+        $this->clicked($a, 3, 0);
+        $this->clicked($c, 9, 40);
+        $this->clicked($b, 5, 2);
+        $this->artisan('results:fold');
         DB::table('offers')->where('id', $c->id)->update(['updated_at' => now()->addHour()]);
         DB::table('offers')->where('id', $b->id)->update(['updated_at' => now()->subHour()]);
         $sorted = fn (string $sort): array => array_column((array) $this->getJson($this->console("/api/shops/{$this->shop->slug}/offers?{$sort}"))->assertOk()->json('items'), 'id');
@@ -111,6 +112,35 @@ final class ManyOffersTest extends TestCase
         self::assertSame([$a->id, $b->id, $c->id], $sorted('sort=name'));
         self::assertSame([$b->id, $a->id, $c->id], $sorted('sort=clicks'));
         self::assertSame([$a->id, $b->id, $c->id], $sorted('sort=name&search=honey'));
+        self::assertSame([$b->id, $a->id, $c->id], $sorted('sort=clicks&state=live'));
+    }
+
+    public function test_clicks_of_late_go_as_their_days_go(): void
+    {
+        [$a, $b] = [$this->offer($this->product), $this->offer($this->product)];
+        $this->clicked($a, 3, 20);
+        $this->clicked($b, 1, 0);
+        $of = static fn (Offer $offer): mixed => DB::table('offers')->where('id', $offer->id)->value('clicks_lately');
+        $changed = DB::table('offers')->pluck('updated_at', 'id')->all();
+        $this->artisan('results:fold');
+        self::assertSame([3, 1], [$of($a), $of($b)]);
+
+        $this->travel(15)->days();
+        $this->clicked($b, 2, 0);
+        $this->artisan('results:fold');
+        self::assertSame([0, 3], [$of($a), $of($b)]);
+
+        // Who is killed between the days and the offers does it the next time.
+        DB::table('result_marks')->update(['clicks_to' => 0]);
+        DB::table('offers')->update(['clicks_lately' => 7]);
+        $this->artisan('results:fold');
+        self::assertSame([$a->id => 0, $b->id => 3], DB::table('offers')->where('shop_id', $this->shop->id)->orderBy('id')->pluck('clicks_lately', 'id')->all());
+        self::assertSame($changed, DB::table('offers')->pluck('updated_at', 'id')->all());
+    }
+
+    private function clicked(Offer $offer, int $times, int $daysAgo): void
+    {
+        DB::table('events')->insert(array_fill(0, $times, ['shop_id' => $this->shop->id, 'kind' => EventKind::Click->value, 'day' => now()->subDays($daysAgo)->toDateString(), 'hour' => 12, 'offer_id' => $offer->id, 'device' => 1, 'currency' => 'EUR', 'is_act' => true, 'pieces' => 0, 'value_minor' => 0, 'profit_minor' => 0]));
     }
 
     public function test_a_row_tells_its_offer_in_short_and_says_when_its_goods_are_sold_out(): void

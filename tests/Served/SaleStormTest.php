@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Served;
 
+use App\Finding\AddUpStates;
+use App\Finding\Kind;
 use App\Models\Checkout;
 use App\Models\CheckoutState;
 use App\Models\Order;
@@ -12,6 +14,7 @@ use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\StockMovement;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Process;
 use PDO;
 use Tests\Support\SaleStorm;
 
@@ -36,7 +39,11 @@ final class SaleStormTest extends ServedTestCase
         $timeouts = self::lockTimeouts();
 
         $storm = new SaleStorm($link, 'http://seller.localhost:'.config()->string('kite.port'), $this->shop->slug, $product->id);
+        // What was counted is added up again and again beside the buyers.
+        $adding = Process::env(['DB_DATABASE' => (string) getenv('KITE_SERVED_DATABASE')])->start(['bash', '-c', 'while php artisan states:add-up; do sleep 0.2; done']);
         $storm->blow(self::BUYERS, self::SECONDS, ['email' => $this->person->email, 'password' => self::PASSWORD]);
+        self::assertTrue($adding->running(), $adding->errorOutput());
+        $adding->signal(SIGTERM);
         $seen = json_encode($storm->answers, JSON_PRETTY_PRINT);
 
         self::assertSame([], $storm->failures, (string) $seen);
@@ -47,6 +54,8 @@ final class SaleStormTest extends ServedTestCase
         $this->waitUntil(fn (): bool => Payment::query()->where('shop_id', $this->shop->id)->where('state', PaymentState::Open)->whereNotNull('provider_id')->doesntExist()
             && Order::query()->where('shop_id', $this->shop->id)->whereNull('captured_at')->doesntExist());
         $this->assertExact($product->id, $storm->thanked);
+        app(AddUpStates::class)();
+        self::assertLessThanOrEqual(100, DB::table('state_counts')->where(['shop_id' => $this->shop->id, 'kind' => Kind::Order->value])->count());
     }
 
     private function assertExact(int $productId, int $thanked): void

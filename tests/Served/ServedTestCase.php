@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use PDO;
 use Tests\Support\BuysByRequest;
 use Tests\Support\Makes;
+use Tests\Support\StatesCounted;
 use Throwable;
 
 /** A test of the running servers, each with a shop of its own, for which no browser is needed. */
@@ -34,6 +35,16 @@ abstract class ServedTestCase extends TestCase
         DB::purge();
         $this->shop = $this->shop();
         $this->person = $this->person($this->shop, self::PASSWORD);
+    }
+
+    /** Whatever was done at once, or killed: what is written down of states is what there is. */
+    protected function tearDown(): void
+    {
+        try {
+            self::assertSame([], StatesCounted::wrong());
+        } finally {
+            parent::tearDown();
+        }
     }
 
     /** Of the database itself, as its administrator. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Results\FoldEvents;
+use App\Results\KeepClicks;
 use Illuminate\Console\Command;
 use Illuminate\Support\Sleep;
 
@@ -14,7 +15,7 @@ final class ResultsFold extends Command
 
     protected $description = 'Adds up by day what was counted';
 
-    public function handle(FoldEvents $fold): int
+    public function handle(FoldEvents $fold, KeepClicks $clicks): int
     {
         $newest = $fold->newest();
         if ($newest > 0) {
@@ -22,6 +23,7 @@ final class ResultsFold extends Command
             Sleep::for(1)->second();
             $fold($newest);
         }
+        $clicks();
 
         return self::SUCCESS;
     }

@@ -13,6 +13,7 @@ use App\Changes\EditKind;
 use App\Changes\Edits;
 use App\Finding\FindByWords;
 use App\Finding\Kind;
+use App\Finding\StateCounts;
 use App\Fulfilment\TellMovedDates;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
@@ -49,6 +50,7 @@ final readonly class ProductController
         $state = ProductState::tryFrom(Input::text($request, 'state'));
         $state?->narrow($found);
         $state?->order($found);
+        $total = $state === ProductState::TextDue || $request->has('ids') ? null : StateCounts::sum($shop, Kind::Product, $state === null ? null : [$state->value]);
         if ($request->has('ids')) {
             $found->whereKey(Ids::of($request));
         }
@@ -56,7 +58,7 @@ final readonly class ProductController
             // Whoever types a SKU means that one.
             $found->orderByRaw('products.sku = ? DESC', [$typed]);
         }
-        $products = FoundPage::of((ProductSort::tryFrom(Input::text($request, 'sort')) ?? ProductSort::Name)->order($found), $shop, Kind::Product, $typed, self::PER_PAGE);
+        $products = FoundPage::of((ProductSort::tryFrom(Input::text($request, 'sort')) ?? ProductSort::Name)->order($found), $shop, Kind::Product, $typed, self::PER_PAGE, $total);
 
         return response()->json(ProductListResource::of($products, $this->clock->moment()));
     }
@@ -65,12 +67,15 @@ final readonly class ProductController
     #[Answer(ProductStatesResource::class)]
     public function states(Request $request, Shop $shop): JsonResponse
     {
-        $found = Product::query()->where('shop_id', $shop->id);
-        FindByWords::in($found->getQuery(), 'products.id', $shop, Kind::Product, Search::typed($request));
-        $due = clone $found;
+        $typed = Search::typed($request);
+        $due = Product::query()->where('shop_id', $shop->id);
         ProductState::TextDue->narrow($due);
+        FindByWords::in($due->getQuery(), 'products.id', $shop, Kind::Product, $typed);
+        $counts = $typed === ''
+            ? StateCounts::of($shop, Kind::Product)
+            : StateCounts::found(Product::query()->where('shop_id', $shop->id)->toBase(), "IF(products.is_draft, 'draft', 'for_sale')", $shop, Kind::Product, $typed);
 
-        return response()->json(ProductStatesResource::of($found->toBase()->groupBy('is_draft')->selectRaw('is_draft, COUNT(*) AS products')->pluck('products', 'is_draft')->all(), $due->count()));
+        return response()->json(ProductStatesResource::of([ProductState::TextDue->value => $due->count()] + $counts));
     }
 
     #[OA\Get(path: '/shops/{shop}/products/blank', operationId: 'blankProduct', summary: 'A blank product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]

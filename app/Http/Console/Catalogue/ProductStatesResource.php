@@ -16,17 +16,9 @@ final readonly class ProductStatesResource
         public array $items,
     ) {}
 
-    /** @param  array<mixed>  $byDraft  counts, by whether they are drafts */
-    public static function of(array $byDraft, int $due): self
+    /** @param  array<string, int>  $counts  by state, where there are any */
+    public static function of(array $counts): self
     {
-        return new self(array_map(static function (ProductState $state) use ($byDraft, $due): ProductStateCountResource {
-            $count = match ($state) {
-                ProductState::ForSale => $byDraft[0] ?? 0,
-                ProductState::Draft => $byDraft[1] ?? 0,
-                ProductState::TextDue => $due,
-            };
-
-            return new ProductStateCountResource($state, $state->label(), is_numeric($count) ? (int) $count : 0);
-        }, ProductState::cases()));
+        return new self(array_map(static fn (ProductState $state): ProductStateCountResource => new ProductStateCountResource($state, $state->label(), $counts[$state->value] ?? 0), ProductState::cases()));
     }
 }

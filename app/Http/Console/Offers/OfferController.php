@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Console\Offers;
 
 use App\Changes\ChangedMeanwhile;
-use App\Finding\FindByWords;
 use App\Finding\Kind;
+use App\Finding\StateCounts;
 use App\Http\Console\Shared\Answer;
 use App\Http\Console\Shared\ChangeOf;
 use App\Http\Console\Shared\FoundPage;
@@ -42,7 +42,6 @@ final readonly class OfferController
         private SaveOffer $save,
         private TellOffer $tell,
         private ReadLooks $looks,
-        private SortOffers $sort,
         private Clock $clock,
     ) {}
 
@@ -51,12 +50,18 @@ final readonly class OfferController
     public function list(Request $request, Shop $shop, LoadOfferGoods $load, ReadResults $results): JsonResponse
     {
         $state = OfferState::tryFrom(Input::text($request, 'state'));
-        $page = FoundPage::of(Offer::query()->where('shop_id', $shop->id)->with('placements')
-            ->when($request->has('ids'), static fn (Builder $query) => $query->whereKey(Ids::of($request)))
+        $found = Offer::query()->where('offers.shop_id', $shop->id)->with('placements');
+        SortOffers::by(OfferSort::tryFrom(Input::text($request, 'sort')) ?? OfferSort::Changed, $found, $shop);
+        $total = null;
+        if ($request->has('ids')) {
+            $found->whereKey(Ids::of($request))->when($state !== null, static fn (Builder $query) => $query->where('state', $state));
+        } else {
             // What is archived is out of sight until it is asked for.
-            ->when($state === null && ! $request->has('ids'), static fn (Builder $query) => $query->where('state', '<>', OfferState::Archived))
-            ->when($state !== null, static fn (Builder $query) => $query->where('state', $state))
-            ->tap(fn (Builder $query) => $this->sort->by(OfferSort::tryFrom(Input::text($request, 'sort')) ?? OfferSort::Changed, $query, $shop)), $shop, Kind::Offer, Search::typed($request), self::PER_PAGE);
+            $state === null ? $found->where('is_archived', false) : $found->where('state', $state);
+            $states = $state === null ? array_filter(OfferState::cases(), static fn (OfferState $one): bool => $one !== OfferState::Archived) : [$state];
+            $total = StateCounts::sum($shop, Kind::Offer, array_values(array_map(static fn (OfferState $one): string => $one->value, $states)));
+        }
+        $page = FoundPage::of($found, $shop, Kind::Offer, Search::typed($request), self::PER_PAGE, $total);
         $offers = new Collection(array_values($page->items()));
         $load($offers);
         $trace = $results->tracesOfOffers($shop, EventKind::Click, array_values($offers->map(static fn (Offer $offer): int => $offer->id)->all()));
@@ -74,10 +79,10 @@ final readonly class OfferController
     #[Answer(OfferStatesResource::class)]
     public function states(Request $request, Shop $shop): JsonResponse
     {
-        $found = Offer::query()->where('shop_id', $shop->id)->toBase();
-        FindByWords::in($found, 'offers.id', $shop, Kind::Offer, Search::typed($request));
+        $typed = Search::typed($request);
+        $counts = $typed === '' ? StateCounts::of($shop, Kind::Offer) : StateCounts::found(Offer::query()->where('shop_id', $shop->id)->toBase(), 'offers.state', $shop, Kind::Offer, $typed);
 
-        return response()->json(OfferStatesResource::of($found->groupBy('state')->selectRaw('state, COUNT(*) AS offers')->pluck('offers', 'state')->all(), StaleCopies::count($shop)));
+        return response()->json(OfferStatesResource::of($counts, StaleCopies::count($shop)));
     }
 
     #[OA\Get(path: '/shops/{shop}/offers/blank', operationId: 'blankOffer', summary: 'A blank offer', description: 'What a new offer begins with.', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(name: 'product', description: 'What it is to sell; left out, or not there: something that can be had now.', in: 'query', schema: new OA\Schema(type: 'integer'))])]

@@ -18,13 +18,9 @@ final readonly class OfferStatesResource
         public int $stale_copies,
     ) {}
 
-    /** @param  array<mixed>  $counts  by state */
+    /** @param  array<string, int>  $counts  by state, where there are any */
     public static function of(array $counts, int $staleCopies): self
     {
-        return new self(array_map(static function (OfferState $state) use ($counts): OfferStateCountResource {
-            $count = $counts[$state->value] ?? 0;
-
-            return new OfferStateCountResource($state, ucfirst($state->value), is_numeric($count) ? (int) $count : 0);
-        }, [OfferState::Live, OfferState::Draft, OfferState::Paused, OfferState::Archived]), $staleCopies);
+        return new self(array_map(static fn (OfferState $state): OfferStateCountResource => new OfferStateCountResource($state, ucfirst($state->value), $counts[$state->value] ?? 0), [OfferState::Live, OfferState::Draft, OfferState::Paused, OfferState::Archived]), $staleCopies);
     }
 }

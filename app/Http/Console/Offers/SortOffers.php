@@ -8,27 +8,21 @@ use App\Finding\Kind;
 use App\Models\Offer;
 use App\Models\Shop;
 use App\Offers\OfferSort;
-use App\Results\ReadResults;
-use App\Time\Clock;
 use Illuminate\Database\Eloquent\Builder;
-use PaperKite\Results\EventKind;
 
-final readonly class SortOffers
+/** Each order is one of an index, so that a page costs what is on it. */
+final class SortOffers
 {
-    public function __construct(private Clock $clock) {}
-
     /** @param  Builder<Offer>  $offers */
-    public function by(OfferSort $sort, Builder $offers, Shop $shop): void
+    public static function by(OfferSort $sort, Builder $offers, Shop $shop): void
     {
         match ($sort) {
-            OfferSort::Changed => $offers->orderByDesc('updated_at'),
+            OfferSort::Changed => $offers->orderByDesc('updated_at')->orderByDesc('id'),
             // By what is added up: clicks of the last minutes come to it when they are.
-            OfferSort::Clicks => $offers->orderByRaw('(SELECT SUM(acts) FROM result_days WHERE offer_id = offers.id AND kind = ? AND day >= ?) DESC', [
-                EventKind::Click->value, $this->clock->now()->setTimezone($shop->timezone ?? 'UTC')->subDays(ReadResults::TRACE_DAYS - 1)->toDateString(),
-            ]),
-            OfferSort::Name => $offers->orderByRaw('(SELECT label FROM search_things WHERE kind = ? AND thing_id = offers.id)', [Kind::Offer->value]),
+            OfferSort::Clicks => $offers->orderByDesc('clicks_lately')->orderByDesc('id'),
+            // By what it is found as; what has no words yet comes to it within a minute.
+            OfferSort::Name => $offers->select('offers.*')->fromRaw('search_things STRAIGHT_JOIN offers ON offers.id = search_things.thing_id')
+                ->where(['search_things.shop_id' => $shop->id, 'search_things.kind' => Kind::Offer->value])->orderBy('search_things.label')->orderBy('search_things.thing_id'),
         };
-
-        $offers->orderByDesc('id');
     }
 }

@@ -29,9 +29,10 @@ final readonly class OrderController
     {
         $state = GoodsState::tryFrom(Input::text($request, 'state'));
         $money = MoneyState::tryFrom(Input::text($request, 'money'));
-        $orders = FoundPage::of(FilterOrders::of($shop, $state, $money)->with('lines')->orderByDesc('number'), $shop, Kind::Order, Search::typed($request), self::PER_PAGE);
+        $counts = OrderCounts::of($shop);
+        $orders = FoundPage::of(FilterOrders::of($shop, $state, $money)->with('lines')->orderByDesc('number'), $shop, Kind::Order, Search::typed($request), self::PER_PAGE, $counts->ofBoth($state, $money));
 
-        return response()->json(OrderListResource::of($orders, OrderCounts::of($shop)));
+        return response()->json(OrderListResource::of($orders, $counts));
     }
 
     #[OA\Get(path: '/shops/{shop}/orders/{number}', operationId: 'order', summary: 'An order', parameters: [new OA\Parameter(ref: '#/components/parameters/shop'), new OA\Parameter(ref: '#/components/parameters/number')])]

@@ -7,33 +7,92 @@ namespace App\Http\Console\Shared;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Pagination\Paginator;
 
 /** A page of a list together with the number of all its rows, in one query. */
 final class CountedPage
 {
+    /** From so many rows on it is worth to ask first how many there are: the page may be nearer to the end. */
+    private const DEEP = 10_000;
+
     /**
      * @template M of Model
      *
      * @param  Builder<M>  $query
+     * @param  Rows|int|null  $total  how many rows there are, or a query for it, where that is written down; `null`: they are counted
      * @return LengthAwarePaginator<int, M>
      */
-    public static function of(Builder $query, int $perPage): LengthAwarePaginator
+    public static function of(Builder $query, int $perPage, Rows|int|null $total = null): LengthAwarePaginator
     {
         $page = Paginator::resolveCurrentPage();
+        if ($total instanceof Rows && $page * $perPage > self::DEEP) {
+            $total = self::number($total);
+        }
         $table = $query->getModel()->getTable();
-        // What counts the rows holds all of them: their ids alone, which an index has, and only the page's in full.
-        $ids = (clone $query)->select("{$table}.id AS paged_id")->selectRaw('COUNT(*) OVER () AS rows_in_all')->forPage($page, $perPage);
+        // What goes through many rows reads what an index has of them, and only the page's in full.
+        $ids = (clone $query)->toBase()->select("{$table}.id AS paged_id");
         $rows = $query->getModel()->newQuery()->setEagerLoads($query->getEagerLoads());
-        $rows->getQuery()->joinSub($ids, 'paged', 'paged_id', '=', "{$table}.id")->select("{$table}.*", 'rows_in_all')->orders = $query->getQuery()->orders;
-        $rows->getQuery()->addBinding($query->getQuery()->getRawBindings()['order'], 'order');
+        self::orderAlike($ids, $rows->getQuery()->select("{$table}.*"));
+        is_int($total) ? self::cut($ids, $page, $perPage, $total) : $ids->forPage($page, $perPage);
+        is_int($total) || $rows->addSelect('rows_in_all');
+        match (true) {
+            $total === null => $ids->selectRaw('COUNT(*) OVER () AS rows_in_all'),
+            $total instanceof Rows => $ids->selectSub($total, 'rows_in_all'),
+            default => $ids,
+        };
+        $rows->getQuery()->joinSub($ids, 'paged', 'paged_id', '=', "{$table}.id");
         /** @var Collection<int, M> $found */
         $found = $rows->get();
-        $counted = $found->first()?->getAttribute('rows_in_all');
+        $counted = is_int($total) ? $total : $found->first()?->getAttribute('rows_in_all');
         // Beyond the last page no row tells how many there are.
-        $total = is_int($counted) ? $counted : ($page === 1 ? 0 : $query->toBase()->getCountForPagination());
+        $all = is_numeric($counted) ? (int) $counted : ($page === 1 ? 0 : ($total instanceof Rows ? self::number($total) : $query->toBase()->getCountForPagination()));
 
-        return new LengthAwarePaginator($found, $total, $perPage, $page);
+        return new LengthAwarePaginator($found, $all, $perPage, $page);
+    }
+
+    private static function number(Rows $total): int
+    {
+        $number = (clone $total)->value('things');
+
+        return is_numeric($number) ? (int) $number : 0;
+    }
+
+    /** The rows of the page come in the order in which their ids were found: what is joined in is joined no second time. */
+    private static function orderAlike(Rows $ids, Rows $rows): void
+    {
+        foreach ($ids->orders ?? [] as $at => $order) {
+            if (is_array($order) && isset($order['column'], $order['direction']) && is_string($order['column'])) {
+                $ids->addSelect("{$order['column']} AS sorted_{$at}");
+                $order['column'] = "sorted_{$at}";
+            }
+            $rows->orders[] = $order;
+        }
+        $rows->addBinding($ids->getRawBindings()['order'], 'order');
+    }
+
+    /** What is nearer to the end is reached from there. */
+    private static function cut(Rows $ids, int $page, int $perPage, int $total): void
+    {
+        $before = ($page - 1) * $perPage;
+        $size = max(0, min($perPage, $total - $before));
+        $after = max(0, $total - $before - $size);
+        $ids->offset($after < $before && self::turnRound($ids) ? $after : $before)->limit($size);
+    }
+
+    /** @return bool whether the order could be turned round */
+    private static function turnRound(Rows $ids): bool
+    {
+        $turned = [];
+        foreach ($ids->orders ?? [] as $order) {
+            if (! is_array($order) || ! isset($order['column'], $order['direction'])) {
+                return false;
+            }
+            $turned[] = ['direction' => $order['direction'] === 'asc' ? 'desc' : 'asc'] + $order;
+        }
+        $ids->orders = $turned;
+
+        return true;
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Shop;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Pagination\Paginator;
 
@@ -25,12 +26,13 @@ final class FoundPage
      * @template M of Model
      *
      * @param  Builder<M>  $query  of things of the shop, in the order of the list
+     * @param  Rows|int|null  $total  how many there are without a search, or a query for it, where that is written down
      * @return LengthAwarePaginator<int, M>
      */
-    public static function of(Builder $query, Shop $shop, Kind $kind, string $typed, int $perPage): LengthAwarePaginator
+    public static function of(Builder $query, Shop $shop, Kind $kind, string $typed, int $perPage, Rows|int|null $total = null): LengthAwarePaginator
     {
         if ($typed === '') {
-            return CountedPage::of($query, $perPage);
+            return CountedPage::of($query, $perPage, $total);
         }
         $id = $query->qualifyColumn('id');
         $narrow = clone $query;

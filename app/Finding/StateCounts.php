@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Finding;
+
+use App\Models\Shop;
+use Illuminate\Database\Query\Builder as Rows;
+use Illuminate\Support\Facades\DB;
+
+/** How many things of a shop are in which state, as the database has it written down: to count a million takes too long. */
+final class StateCounts
+{
+    /** @return array<string, int> by state, where there are any; of orders both states with a slash between */
+    public static function of(Shop $shop, Kind $kind): array
+    {
+        return self::by(DB::table('state_counts')->where(['shop_id' => $shop->id, 'kind' => $kind->value])->selectRaw('state, SUM(more) AS things'));
+    }
+
+    /**
+     * Of how many things a shop has in some states, as a query for `things`.
+     *
+     * @param  list<string>|null  $states  `null`: in any
+     */
+    public static function sum(Shop $shop, Kind $kind, ?array $states = null): Rows
+    {
+        return DB::table('state_counts')->where(['shop_id' => $shop->id, 'kind' => $kind->value])
+            ->when($states !== null, static fn (Rows $counts) => $counts->whereIn('state', $states))->selectRaw('COALESCE(SUM(more), 0) AS things');
+    }
+
+    /**
+     * The same of what a search finds, counted one by one.
+     *
+     * @param  Rows  $things  of the shop
+     * @param  literal-string  $state  the state of a row, in SQL
+     * @return array<string, int>
+     */
+    public static function found(Rows $things, string $state, Shop $shop, Kind $kind, string $typed): array
+    {
+        FindByWords::in($things, "{$kind->table()}.id", $shop, $kind, $typed);
+
+        return self::by($things->selectRaw("{$state} AS state, COUNT(*) AS things"));
+    }
+
+    /** @return array<string, int> */
+    private static function by(Rows $rows): array
+    {
+        $counts = [];
+        foreach ($rows->groupBy('state')->pluck('things', 'state')->all() as $state => $things) {
+            $counts[(string) $state] = is_numeric($things) ? (int) $things : 0;
+        }
+
+        return array_filter($counts);
+    }
+}
