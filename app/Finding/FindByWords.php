@@ -13,6 +13,15 @@ use PaperKite\Text\SearchWords;
 /** Narrows a list to what is found: each word that was typed begins one of the thing's, in whatever order. */
 final class FindByWords
 {
+    /** Nobody turns so many pages: where more is found, another word finds less. */
+    public const MOST_COUNTED = 1_000;
+
+    /** What so many have is found quickest by going through the things. */
+    public const MANY = 5_000;
+
+    /** The things of two words are held against each other where fewer have them. */
+    private const MOST_COLLECTED = 12_000;
+
     /**
      * By way of the words, which is quick where few things have them.
      *
@@ -33,7 +42,48 @@ final class FindByWords
      */
     public static function along(Rows $things, string $id, Kind $kind, string $typed): void
     {
-        self::each($things, $typed, static fn (string $word): Rows => $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]));
+        self::each($things, $typed, static fn (string $word): Rows => self::has($things, $id, $kind, $word));
+    }
+
+    /**
+     * What is found, in no order: of the things that have the rarest word, those that have the others.
+     *
+     * @return list<int> one more than are counted, where there are more
+     */
+    public static function ids(Shop $shop, Kind $kind, string $typed): array
+    {
+        $counts = self::counts($shop, $kind, $typed);
+        $first = array_key_first($counts);
+        if ($first === null) {
+            return [];
+        }
+        $found = DB::table('search_words AS rarest')->where(['shop_id' => $shop->id, 'kind' => $kind->value])->where('word', 'like', self::beginning((string) $first));
+        $at = 0;
+        foreach (array_slice($counts, 1, null, true) as $word => $things) {
+            $also = 'also_'.++$at;
+            $things < self::MOST_COLLECTED
+                ? $found->joinSub(self::words($shop, $kind)->distinct()->select('thing_id')->where('word', 'like', self::beginning((string) $word)), $also, "{$also}.thing_id", '=', 'rarest.thing_id')
+                : self::has($found, 'rarest.thing_id', $kind, (string) $word);
+        }
+
+        return array_values(array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $found->distinct()->limit(self::MOST_COUNTED + 1)->pluck('rarest.thing_id')->all()));
+    }
+
+    /** @return array<string, int> how many things have each word, counted as far as makes a difference; the rarest first */
+    private static function counts(Shop $shop, Kind $kind, string $typed): array
+    {
+        $words = SearchWords::asked($typed)->words;
+        if (count($words) < 2) {
+            return array_fill_keys($words, 0);
+        }
+        $counts = [];
+        foreach ($words as $word) {
+            $some = self::words($shop, $kind)->selectRaw('1')->where('word', 'like', self::beginning($word))->limit(self::MOST_COLLECTED);
+            $counts[$word] = $some->newQuery()->fromSub($some, 'some')->count();
+        }
+        asort($counts);
+
+        return $counts;
     }
 
     /**
@@ -77,6 +127,11 @@ final class FindByWords
             $things->whereRaw('1 = 0');
         }
         array_map($narrow, $words);
+    }
+
+    private static function has(Rows $things, string $id, Kind $kind, string $word): Rows
+    {
+        return $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]);
     }
 
     private static function words(Shop $shop, Kind $kind): Rows

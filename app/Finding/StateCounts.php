@@ -33,13 +33,13 @@ final class StateCounts
      *
      * @param  Rows  $things  of the shop
      * @param  literal-string  $state  the state of a row, in SQL
-     * @return array<string, int>
+     * @return array<string, int>|null `null` where more is found than is counted
      */
-    public static function found(Rows $things, string $state, Shop $shop, Kind $kind, string $typed): array
+    public static function found(Rows $things, string $state, Shop $shop, Kind $kind, string $typed): ?array
     {
-        FindByWords::in($things, "{$kind->table()}.id", $shop, $kind, $typed);
+        $ids = FindByWords::ids($shop, $kind, $typed);
 
-        return self::by($things->selectRaw("{$state} AS state, COUNT(*) AS things"));
+        return count($ids) > FindByWords::MOST_COUNTED ? null : self::by($things->whereIntegerInRaw("{$kind->table()}.id", $ids)->selectRaw("{$state} AS state, COUNT(*) AS things"));
     }
 
     /** @return array<string, int> */

@@ -68,14 +68,17 @@ final readonly class ProductController
     public function states(Request $request, Shop $shop): JsonResponse
     {
         $typed = Search::typed($request);
-        $due = Product::query()->where('shop_id', $shop->id);
-        ProductState::TextDue->narrow($due);
-        FindByWords::in($due->getQuery(), 'products.id', $shop, Kind::Product, $typed);
         $counts = $typed === ''
             ? StateCounts::of($shop, Kind::Product)
             : StateCounts::found(Product::query()->where('shop_id', $shop->id)->toBase(), "IF(products.is_draft, 'draft', 'for_sale')", $shop, Kind::Product, $typed);
+        if ($counts !== null) {
+            $due = Product::query()->where('shop_id', $shop->id);
+            ProductState::TextDue->narrow($due);
+            FindByWords::in($due->getQuery(), 'products.id', $shop, Kind::Product, $typed);
+            $counts[ProductState::TextDue->value] = $due->count();
+        }
 
-        return response()->json(ProductStatesResource::of([ProductState::TextDue->value => $due->count()] + $counts));
+        return response()->json(ProductStatesResource::of($counts));
     }
 
     #[OA\Get(path: '/shops/{shop}/products/blank', operationId: 'blankProduct', summary: 'A blank product', parameters: [new OA\Parameter(ref: '#/components/parameters/shop')])]

@@ -15,7 +15,7 @@ final readonly class ProductStateCountResource
         public ProductState $state,
         #[OA\Property(description: 'As a person reads it.')]
         public string $label,
-        #[OA\Property]
-        public int $count,
+        #[OA\Property(description: 'Null: more is found than is counted.', type: 'integer', nullable: true)]
+        public ?int $count,
     ) {}
 }

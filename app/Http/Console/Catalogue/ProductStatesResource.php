@@ -16,9 +16,9 @@ final readonly class ProductStatesResource
         public array $items,
     ) {}
 
-    /** @param  array<string, int>  $counts  by state, where there are any */
-    public static function of(array $counts): self
+    /** @param  array<string, int>|null  $counts  by state, where there are any; `null` where they are not counted */
+    public static function of(?array $counts): self
     {
-        return new self(array_map(static fn (ProductState $state): ProductStateCountResource => new ProductStateCountResource($state, $state->label(), $counts[$state->value] ?? 0), ProductState::cases()));
+        return new self(array_map(static fn (ProductState $state): ProductStateCountResource => new ProductStateCountResource($state, $state->label(), $counts === null ? null : $counts[$state->value] ?? 0), ProductState::cases()));
     }
 }

@@ -18,9 +18,9 @@ final readonly class OfferStatesResource
         public int $stale_copies,
     ) {}
 
-    /** @param  array<string, int>  $counts  by state, where there are any */
-    public static function of(array $counts, int $staleCopies): self
+    /** @param  array<string, int>|null  $counts  by state, where there are any; `null` where they are not counted */
+    public static function of(?array $counts, int $staleCopies): self
     {
-        return new self(array_map(static fn (OfferState $state): OfferStateCountResource => new OfferStateCountResource($state, ucfirst($state->value), $counts[$state->value] ?? 0), [OfferState::Live, OfferState::Draft, OfferState::Paused, OfferState::Archived]), $staleCopies);
+        return new self(array_map(static fn (OfferState $state): OfferStateCountResource => new OfferStateCountResource($state, ucfirst($state->value), $counts === null ? null : $counts[$state->value] ?? 0), [OfferState::Live, OfferState::Draft, OfferState::Paused, OfferState::Archived]), $staleCopies);
     }
 }

@@ -42,7 +42,7 @@ final class CountedPage
             $total instanceof Rows => $ids->selectSub($total, 'rows_in_all'),
             default => $ids,
         };
-        $rows->getQuery()->joinSub($ids, 'paged', 'paged_id', '=', "{$table}.id");
+        $rows->getQuery()->fromRaw("({$ids->toSql()}) AS paged STRAIGHT_JOIN {$table} FORCE INDEX (PRIMARY) ON {$table}.id = paged_id", $ids->getBindings());
         /** @var Collection<int, M> $found */
         $found = $rows->get();
         $counted = is_int($total) ? $total : $found->first()?->getAttribute('rows_in_all');
@@ -52,7 +52,7 @@ final class CountedPage
         return new LengthAwarePaginator($found, $all, $perPage, $page);
     }
 
-    private static function number(Rows $total): int
+    public static function number(Rows $total): int
     {
         $number = (clone $total)->value('things');
 

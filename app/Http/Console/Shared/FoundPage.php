@@ -17,11 +17,6 @@ use Illuminate\Pagination\Paginator;
 /** A page of what a search finds. What nearly everything has is counted so far as anybody turns pages. */
 final class FoundPage
 {
-    public const MOST_COUNTED = 5_000;
-
-    /** From so many on, rows are gone through in their order until a page is full. */
-    private const MANY = 1_000;
-
     /**
      * @template M of Model
      *
@@ -34,19 +29,40 @@ final class FoundPage
         if ($typed === '') {
             return CountedPage::of($query, $perPage, $total);
         }
-        $id = $query->qualifyColumn('id');
-        $narrow = clone $query;
-        FindByWords::in($narrow->getQuery(), $id, $shop, $kind, $typed);
         $along = clone $query;
-        FindByWords::along($along->getQuery(), $id, $kind, $typed);
-        $total = self::count(FindByWords::isOneWord($typed) && FindByWords::common($shop, [$kind], $typed, self::MOST_COUNTED) !== [] ? $along : $narrow);
-        $page = Paginator::resolveCurrentPage();
-        $isBeyond = ($page - 1) * $perPage >= min($total, self::MOST_COUNTED);
-        /** @var Collection<int, M> $rows */
-        $rows = $isBeyond ? new Collection : ($total > self::MANY ? $along : $narrow)->forPage($page, $perPage)->get();
+        FindByWords::along($along->getQuery(), $query->qualifyColumn('id'), $kind, $typed);
+        $total = $total instanceof Rows ? CountedPage::number($total) : $total;
+        if ($total !== null && $total <= FindByWords::MOST_COUNTED) {
+            return CountedPage::of($along, $perPage);
+        }
+        $ids = FindByWords::ids($shop, $kind, $typed);
+        if (count($ids) <= FindByWords::MOST_COUNTED) {
+            return CountedPage::of($query->whereKey($ids), $perPage);
+        }
+        $narrow = clone $query;
+        FindByWords::in($narrow->getQuery(), $query->qualifyColumn('id'), $shop, $kind, $typed);
 
-        return $total > self::MOST_COUNTED
-            ? new FoundMore($rows, self::MOST_COUNTED, $perPage, $page)
+        return self::ofMany($query->whereKey($ids), FindByWords::common($shop, [$kind], $typed, FindByWords::MANY) === [] ? $narrow : $along, $perPage);
+    }
+
+    /**
+     * @template M of Model
+     *
+     * @param  Builder<M>  $some  of those that are found, more than are counted; less what is not in the list
+     * @param  Builder<M>  $found
+     * @return LengthAwarePaginator<int, M>
+     */
+    private static function ofMany(Builder $some, Builder $found, int $perPage): LengthAwarePaginator
+    {
+        // Where all of those are in the list, there is nothing more to count.
+        $total = self::count($some) > FindByWords::MOST_COUNTED ? FindByWords::MOST_COUNTED + 1 : self::count($found);
+        $page = Paginator::resolveCurrentPage();
+        $isBeyond = ($page - 1) * $perPage >= min($total, FindByWords::MOST_COUNTED);
+        /** @var Collection<int, M> $rows */
+        $rows = $isBeyond ? new Collection : $found->forPage($page, $perPage)->get();
+
+        return $total > FindByWords::MOST_COUNTED
+            ? new FoundMore($rows, FindByWords::MOST_COUNTED, $perPage, $page)
             : new LengthAwarePaginator($rows, $total, $perPage, $page);
     }
 
@@ -57,7 +73,7 @@ final class FoundPage
      */
     private static function count(Builder $found): int
     {
-        $some = (clone $found)->toBase()->reorder()->select($found->qualifyColumn('id'))->limit(self::MOST_COUNTED + 1);
+        $some = (clone $found)->toBase()->reorder()->select($found->qualifyColumn('id'))->limit(FindByWords::MOST_COUNTED + 1);
 
         return $some->newQuery()->fromSub($some, 'found')->count();
     }

@@ -3438,7 +3438,8 @@ export interface components {
         OfferStateCount: {
             state: components["schemas"]["OfferState"];
             label: string;
-            count: number;
+            /** @description Null: more is found than is counted. */
+            count: number | null;
         };
         OfferStateEntry: {
             state: components["schemas"]["OfferState"];
@@ -4140,7 +4141,8 @@ export interface components {
             state: components["schemas"]["ProductState"];
             /** @description As a person reads it. */
             label: string;
-            count: number;
+            /** @description Null: more is found than is counted. */
+            count: number | null;
         };
         ProductStates: {
             /** @description Each state, in the order in which they are shown. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
+import { countedStates } from '../../lib/countedStates'
 import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import ManyOffersBar from './ManyOffersBar.vue'
@@ -61,16 +62,9 @@ const many = useManyOffers(async () => {
 watch(sort, () => turnTo(1))
 // What is out of sight is not acted on.
 watch(list, (now) => (selected.value = selected.value.filter((id) => now?.items.some((offer) => offer.id === id))))
-const hasOffers = computed(() => (counts.value ?? []).some(({ count }) => count > 0))
+const hasOffers = computed(() => (counts.value ?? []).some(({ count }) => count !== 0))
 /** What is archived is out of sight until it is asked for. */
-const states = computed(() => {
-  const all = counts.value ?? []
-  const shown = all.filter(({ state }) => state !== 'archived').reduce((sum, { count }) => sum + count, 0)
-  return [
-    { value: '', label: `All ${shown}` },
-    ...all.map(({ state, label, count }) => ({ value: state as string, label: `${label} ${count}` })),
-  ]
-})
+const states = computed(() => countedStates(counts.value ?? [], ({ state }) => state !== 'archived'))
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import ProductPicture from '../../kit/ProductPicture.vue'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch, type ComponentPublicInstance } from 'vue'
+import { countedStates } from '../../lib/countedStates'
 import { api, outcome, type Schemas } from '../../lib/client'
 import ListHead from '../../kit/ListHead.vue'
 import PageTurner from '../../kit/PageTurner.vue'
@@ -37,13 +38,7 @@ const { list, refusal, search, filter, turnTo, load } = useList(async (asked, st
 })
 watch(sort, () => turnTo(1))
 watch(useDeleting().changes, load)
-const states = computed(() => {
-  const all = counts.value
-  return [
-    { value: '', label: `All ${all.reduce((sum, { count }) => sum + count, 0)}` },
-    ...all.map(({ state, label, count }) => ({ value: state as string, label: `${label} ${count}` })),
-  ]
-})
+const states = computed(() => countedStates(counts.value, ({ state }) => state !== 'text_due'))
 
 /** What was just put in: the next thing to do with it is here. */
 const made = computed(() => {
