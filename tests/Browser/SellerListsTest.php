@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Finding\FindByWords;
+use App\Finding\Kind;
 use App\Models\Order;
 use App\Models\Product;
 use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Facades\DB;
 
 /** The console's lists with nothing in them, with something, and with much; and what stands behind a row. */
 final class SellerListsTest extends BrowserTestCase
@@ -23,6 +26,20 @@ final class SellerListsTest extends BrowserTestCase
             ->goTo($this->consoleAddress("/{$this->shop->slug}/offers"))->seeing('That sentence is an offer.');
 
         $browser->goTo($this->consoleAddress("/{$this->shop->slug}/nowhere"))->seeing('Nothing is here');
+    }
+
+    public function test_what_very_many_have_is_counted_so_far_and_says_so(): void
+    {
+        $one = $this->product($this->shop, ['name' => 'Jar no. 0']);
+        $many = FindByWords::MOST_COUNTED + 5;
+        $all = $many + 1;
+        $row = ['shop_id' => $this->shop->id, 'currency' => 'EUR', 'price_minor' => 900, 'picture' => $one->picture, 'created_at' => now(), 'updated_at' => now()];
+        DB::table('products')->insert(array_map(static fn (int $number): array => [...$row, 'sku' => "jar-{$number}", 'name' => "Jar no. {$number}"], range(1, $many)));
+        DB::insert("INSERT IGNORE INTO search_words (shop_id, kind, word, thing_id) SELECT shop_id, ?, 'jar', id FROM products WHERE shop_id = ?", [Kind::Product->value, $this->shop->id]);
+
+        $browser = $this->signedIn()->goTo($this->consoleAddress("/{$this->shop->slug}/products"))->seeing("All {$all}")->seeing("For sale {$all}");
+        $browser->type('Find by name, SKU or category', 'jar')->seeing('more than 1000')->notSeeing("For sale {$all}")->seeing('There is more; another word finds less.');
+        $this->assertAccessible($browser, 'a list of more than are counted');
     }
 
     public function test_products_are_found_by_name_sku_and_category(): void

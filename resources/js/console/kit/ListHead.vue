@@ -4,7 +4,14 @@ import { useKeys } from '../lib/useKeys'
 import type { HelpKey } from './help'
 import WhatIsThis from './WhatIsThis.vue'
 
-defineProps<{ title: string; count: number | null; filterLabel: string; help?: HelpKey | undefined }>()
+defineProps<{
+  title: string
+  count: number | null
+  /** Whether there are more, which were not counted. */
+  isMore?: boolean | undefined
+  filterLabel: string
+  help?: HelpKey | undefined
+}>()
 const search = defineModel<string>({ required: true })
 const field = useTemplateRef<HTMLInputElement>('field')
 
@@ -14,7 +21,10 @@ useKeys({ key: '/', does: 'Search the list', run: () => field.value?.focus() })
 <template>
   <div class="flex flex-wrap items-center gap-x-5 gap-y-3 py-6">
     <h1 class="sentence text-3xl font-semibold">
-      {{ title }}<span v-if="count !== null" class="ml-3 text-lg font-normal text-pencil">{{ count }}</span>
+      {{ title
+      }}<span v-if="count !== null" class="ml-3 text-lg font-normal text-pencil"
+        ><template v-if="isMore">more than </template>{{ count }}</span
+      >
     </h1>
     <WhatIsThis v-if="help" :of="help" :heading="title" class="-ml-4" />
     <div class="ml-auto flex w-full flex-wrap items-center gap-3 sm:w-auto">

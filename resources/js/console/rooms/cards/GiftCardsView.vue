@@ -37,6 +37,7 @@ const states = computed(() => [
     title="Gift cards"
     help="giftCards"
     :count="list?.at.total ?? null"
+    :is-more="list?.at.is_more"
     filter-label="Find by code, name, mail, order"
   >
     <RouterLink :to="{ name: 'orders', params: { shop: session.slug } }" class="follow">All orders</RouterLink>

@@ -73,6 +73,7 @@ const states = computed(() => countedStates(counts.value ?? [], ({ state }) => s
     title="Offers"
     help="offers"
     :count="list?.at.total ?? null"
+    :is-more="list?.at.is_more"
     filter-label="Find by words, page or state"
   >
     <RouterLink :to="{ name: 'new-offer', params: { shop: session.slug } }" class="deed">New offer</RouterLink>

@@ -18,6 +18,7 @@ const { list, refusal, search, turnTo } = useList((asked) =>
       title="Price tables"
       help="tables"
       :count="list?.at.total ?? null"
+      :is-more="list?.at.is_more"
       filter-label="Find by name or goods"
     >
       <RouterLink :to="{ name: 'new-price-table', params: { shop: session.slug } }" class="deed"

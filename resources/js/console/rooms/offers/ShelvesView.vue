@@ -28,6 +28,7 @@ function places({ place_count }: Schemas['Shelf']): string {
       title="Shelves"
       help="shelves"
       :count="list?.at.total ?? null"
+      :is-more="list?.at.is_more"
       filter-label="Find by name or goods"
     >
       <RouterLink :to="{ name: 'new-shelf', params: { shop: session.slug } }" class="deed">New shelf</RouterLink>

@@ -81,6 +81,7 @@ onMounted(async () => {
     title="Orders"
     help="orders"
     :count="list?.at.total ?? null"
+    :is-more="list?.at.is_more"
     filter-label="Find by number, name, mail, SKU"
   >
     <RouterLink :to="{ name: 'gift-cards', params: { shop: session.slug } }" class="follow">Gift cards</RouterLink>

@@ -20,6 +20,7 @@ const { list, refusal, search, turnTo } = useList((asked) =>
     title="Commission"
     help="commission"
     :count="list?.at.total ?? null"
+    :is-more="list?.at.is_more"
     filter-label="Find by product or SKU"
   />
   <PartnersNav />

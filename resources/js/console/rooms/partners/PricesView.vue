@@ -54,6 +54,7 @@ const run = oneAtATime(async (act: string): Promise<void> => {
     title="Prices"
     help="prices"
     :count="list?.at.total ?? null"
+    :is-more="list?.at.is_more"
     filter-label="Find by product or SKU"
   />
   <PartnersNav />

@@ -67,6 +67,7 @@ function stockOf(product: Schemas['Product']): string {
     title="Products"
     help="products"
     :count="list?.at.total ?? null"
+    :is-more="list?.at.is_more"
     filter-label="Find by name, SKU or category"
   >
     <RouterLink :to="{ name: 'new-product', params: { shop: session.slug } }" class="deed">New product</RouterLink>
