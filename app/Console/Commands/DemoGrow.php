@@ -29,6 +29,7 @@ final class DemoGrow extends Command
         $this->info('The demo has grown.');
 
         $this->callSilently('search:write');
+        $this->callSilently('states:add-up');
 
         return self::SUCCESS;
     }
