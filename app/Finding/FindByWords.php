@@ -76,11 +76,7 @@ final class FindByWords
         if (count($words) < 2) {
             return array_fill_keys($words, 0);
         }
-        $counts = [];
-        foreach ($words as $word) {
-            $some = self::words($shop, $kind)->selectRaw('1')->where('word', 'like', self::beginning($word))->limit(self::MOST_COLLECTED);
-            $counts[$word] = $some->newQuery()->fromSub($some, 'some')->count();
-        }
+        $counts = array_combine($words, self::counted($shop, [$kind], $words, self::MOST_COLLECTED)[$kind->value]);
         asort($counts);
 
         return $counts;
@@ -95,22 +91,38 @@ final class FindByWords
     public static function common(Shop $shop, array $kinds, string $typed, int $many): array
     {
         $words = SearchWords::asked($typed)->words;
+        $things = $words === [] ? [] : self::counted($shop, $kinds, $words, $many);
+
+        return array_values(array_filter($kinds, static fn (Kind $kind): bool => ($things[$kind->value] ?? []) !== [] && min($things[$kind->value]) >= $many));
+    }
+
+    /**
+     * How many things have each word, in one query.
+     *
+     * @param  non-empty-list<Kind>  $kinds
+     * @param  non-empty-list<string>  $words
+     * @param  int  $most  so far each is counted
+     * @return array<int, list<int>> by kind, in the order of the words
+     */
+    private static function counted(Shop $shop, array $kinds, array $words, int $most): array
+    {
         $counts = [];
-        foreach ($words as $word) {
-            foreach ($kinds as $kind) {
-                $some = self::words($shop, $kind)->selectRaw('1')->where('word', 'like', self::beginning($word))->limit($many);
-                $counts[] = $some->newQuery()->fromSub($some, 'some')->selectRaw("{$kind->value} AS kind, COUNT(*) AS things");
+        foreach ($kinds as $kind) {
+            foreach ($words as $at => $word) {
+                $some = self::words($shop, $kind)->selectRaw('1')->where('word', 'like', self::beginning($word))->limit($most);
+                $counts[] = $some->newQuery()->fromSub($some, 'some')->selectRaw("{$kind->value} AS kind, {$at} AS place, COUNT(*) AS things");
             }
         }
         $first = array_shift($counts);
-        if ($first === null) {
-            return [];
-        }
         $all = array_reduce($counts, static fn (Rows $union, Rows $one): Rows => $union->unionAll($one), $first);
-        /** @var array<int, int> $things */
-        $things = $first->newQuery()->fromSub($all, 'counts')->groupBy('kind')->selectRaw('kind, MIN(things) AS things')->pluck('things', 'kind')->all();
+        /** @var list<object{kind: int, place: int, things: int}> $rows */
+        $rows = $first->newQuery()->fromSub($all, 'counts')->orderBy('kind')->orderBy('place')->get()->all();
+        $things = [];
+        foreach ($rows as $row) {
+            $things[$row->kind][] = $row->things;
+        }
 
-        return array_values(array_filter($kinds, static fn (Kind $kind): bool => ($things[$kind->value] ?? 0) >= $many));
+        return $things;
     }
 
     public static function isOneWord(string $typed): bool

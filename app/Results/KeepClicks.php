@@ -6,6 +6,7 @@ namespace App\Results;
 
 use App\Models\Shop;
 use App\Time\Clock;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use PaperKite\Results\EventKind;
 
@@ -27,7 +28,7 @@ final readonly class KeepClicks
     public function __invoke(): void
     {
         foreach (Shop::query()->get(['id', 'timezone', 'clicks_of']) as $shop) {
-            $today = $this->today($shop);
+            $today = $this->today($shop)->toDateString();
             if ($shop->clicks_of !== $today) {
                 $this->write($shop, $this->db->table('offers')->where('shop_id', $shop->id)->where('clicks_lately', '>', 0)->pluck('id')->all());
                 $this->db->update('UPDATE shops SET clicks_of = ? WHERE id = ?', [$today, $shop->id]);
@@ -59,17 +60,18 @@ final readonly class KeepClicks
     /** @param  array<mixed>  $offerIds */
     private function write(Shop $shop, array $offerIds): void
     {
-        $first = $this->clock->now()->setTimezone($shop->timezone ?? 'UTC')->subDays(ReadResults::TRACE_DAYS - 1)->toDateString();
+        $first = $this->today($shop)->subDays(ReadResults::TRACE_DAYS - 1)->toDateString();
         foreach (array_chunk($offerIds, self::OFFERS_AT_ONCE) as $some) {
             $sums = $this->db->table('result_days')->whereIn('offer_id', $some)->where('kind', EventKind::Click->value)->where('day', '>=', $first)->groupBy('offer_id')->selectRaw('offer_id, SUM(acts) AS clicks')->pluck('clicks', 'offer_id');
+            // One after the other, so that whoever saves one waits for no other.
             foreach ($some as $id) {
                 $this->db->update('UPDATE offers SET clicks_lately = ? WHERE id = ? AND clicks_lately <> ?', [$sums[$id] ?? 0, $id, $sums[$id] ?? 0]);
             }
         }
     }
 
-    private function today(Shop $shop): string
+    private function today(Shop $shop): CarbonImmutable
     {
-        return $this->clock->now()->setTimezone($shop->timezone ?? 'UTC')->toDateString();
+        return $this->clock->now()->setTimezone($shop->timezone ?? 'UTC');
     }
 }
