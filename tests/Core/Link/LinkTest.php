@@ -16,6 +16,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\Intl\Countries;
 
 final class LinkTest extends TestCase
 {
@@ -84,6 +85,19 @@ final class LinkTest extends TestCase
         yield 'a crawler' => [Visit::Preview, ['user-agent' => 'tarn-crawler'] + $navigates];
         yield 'a robot that asks for the head alone' => [Visit::Silent, ['user-agent' => 'tarn-crawler'] + $navigates, 'HEAD'];
         yield 'a robot that looks ahead' => [Visit::Silent, ['user-agent' => 'tarn-crawler', 'purpose' => 'prefetch'] + $navigates];
+    }
+
+    public function test_every_country_is_known_and_nothing_else(): void
+    {
+        $pairs = [];
+        foreach (range('A', 'Z') as $first) {
+            foreach (range('A', 'Z') as $second) {
+                $pairs[] = $first.$second;
+            }
+        }
+        $named = static fn (string $code): bool => ShopperCountry::named(strtolower($code)) === $code;
+        self::assertSame(array_values(array_filter($pairs, Countries::exists(...))), array_values(array_filter($pairs, $named)));
+        self::assertSame([], array_filter([' ', 'D', 'D ', ' D', '  ', 'DE ', 'D E', 'DEU', 'ÄÄ'], static fn (string $code): bool => ShopperCountry::named($code) !== null));
     }
 
     #[DataProvider('devices')]
