@@ -33,7 +33,7 @@ final readonly class Spool
     /** @return bool whether it will be counted */
     public function append(SpooledAct $act): bool
     {
-        $path = $this->path($this->nameOf($this->clock->seconds()));
+        $path = $this->path($this->nameOf($act->at));
         $file = @fopen($path, 'ab');
         if ($file === false) {
             // Another process may make the folder in between: that it could not be made is told by the file that can't be opened.
@@ -100,6 +100,6 @@ final readonly class Spool
     /** Machines that share a database have a spool each, and so a name each for every hour. */
     private function nameOf(int $seconds): string
     {
-        return gmdate('Y-m-d-H', $seconds).'-'.substr(hash('sha256', gethostname()."|{$this->folder}"), 0, 12).self::ENDING;
+        return gmdate('Y-m-d-H', $seconds).'-'.hash('xxh3', gethostname()."|{$this->folder}").self::ENDING;
     }
 }

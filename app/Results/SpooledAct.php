@@ -11,10 +11,12 @@ use PaperKite\Results\EventKind;
 /** Something that was done in widgets of a page, or a click that only led on: no address, no fingerprint. */
 final readonly class SpooledAct
 {
+    private const QUARTER = 900;
+
     /**
      * @param  list<string>  $codes  of placements
      * @param  string|null  $country  ISO 3166-1 alpha-2
-     * @param  int  $at  seconds since 1970
+     * @param  int  $at  seconds since 1970, of which the quarter of an hour is kept: whole hours of every zone begin with one
      */
     public function __construct(
         public EventKind $kind,
@@ -28,10 +30,11 @@ final readonly class SpooledAct
         public ?SpooledLead $lead = null,
     ) {}
 
+    /** @return string of acts that are alike the same one, so that they can be counted before they are read */
     public function line(): string
     {
         return json_encode([
-            'kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at,
+            'kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at - $this->at % self::QUARTER,
             ...($this->in === '' ? [] : ['in' => $this->in]),
             ...($this->lead === null ? [] : ['lead' => [$this->lead->productId, $this->lead->marketplaceId]]),
         ], JSON_THROW_ON_ERROR);

@@ -18,13 +18,14 @@ use PaperKite\Results\EventKind;
  */
 final readonly class WriteSpooled
 {
-    private const LINES_AT_ONCE = 500;
+    private const LINES_AT_ONCE = InsertEvents::MOST_ALIKE;
 
     private const ROWS_AT_ONCE = 1000;
 
     public function __construct(
         private Spool $spool,
         private InTransaction $inTransaction,
+        private InsertEvents $insert,
         private ConnectionInterface $db,
     ) {}
 
@@ -55,8 +56,8 @@ final readonly class WriteSpooled
         if ($lines === []) {
             return 0;
         }
-        foreach (array_chunk($this->rows(array_values(array_filter(array_map(SpooledAct::read(...), $lines)))), self::ROWS_AT_ONCE) as $rows) {
-            $this->db->table('events')->insert($rows);
+        foreach (array_chunk($this->rows(self::counted($lines)), self::ROWS_AT_ONCE) as $rows) {
+            ($this->insert)($rows);
         }
         $this->db->table('spool_marks')->where('file', $name)->update(['offset' => $end]);
 
@@ -64,16 +65,33 @@ final readonly class WriteSpooled
     }
 
     /**
-     * @param  list<SpooledAct>  $acts
-     * @return list<array<string, int|string|bool>>
+     * @param  list<string>  $lines
+     * @return list<array{SpooledAct, int}> each act, and how often it was done
+     */
+    private static function counted(array $lines): array
+    {
+        $acts = [];
+        foreach (array_count_values($lines) as $line => $times) {
+            $act = SpooledAct::read((string) $line);
+            if ($act !== null) {
+                $acts[] = [$act, $times];
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @param  list<array{SpooledAct, int}>  $acts
+     * @return list<array<string, int|string|bool>>  as InsertEvents takes them
      */
     private function rows(array $acts): array
     {
-        $codes = array_values(array_unique(array_merge(...array_map(static fn (SpooledAct $act): array => [...$act->codes, ...array_filter([$act->in])], $acts))));
+        $codes = array_values(array_unique(array_merge(...array_map(static fn (array $done): array => [...$done[0]->codes, ...array_filter([$done[0]->in])], $acts))));
         $placements = $this->placements($codes);
         $displays = $this->displays(array_values(array_diff($codes, $placements->keys()->all())));
         $rows = [];
-        foreach ($acts as $act) {
+        foreach ($acts as [$act, $times]) {
             foreach ($act->codes as $code) {
                 $placement = $placements->get($code);
                 $display = $displays->get($code);
@@ -83,7 +101,7 @@ final readonly class WriteSpooled
                     default => [],
                 };
                 foreach ($events as $event) {
-                    array_push($rows, ...EventRows::of($event, CarbonImmutable::createFromTimestampUTC($act->at)));
+                    array_push($rows, ...array_map(static fn (array $row): array => $row + ['times' => $times], EventRows::of($event, CarbonImmutable::createFromTimestampUTC($act->at))));
                 }
             }
         }

@@ -95,7 +95,7 @@ final class SpoolTest extends TestCase
         array_map(fn () => $spool->append($this->act()), range(1, 1200));
         $failsAt = 2;
         DB::listen(static function (QueryExecuted $query) use (&$failsAt): void {
-            if (str_starts_with($query->sql, 'insert into `events`') && --$failsAt === 0) {
+            if (str_starts_with($query->sql, 'insert into events') && --$failsAt === 0) {
                 throw new \RuntimeException('The worker was killed.');
             }
         });
