@@ -11,7 +11,7 @@ define('LARAVEL_START', microtime(true));
 if (preg_match('~\A/k/~i', $_SERVER['REQUEST_URI'] ?? '') === 1 && class_exists(HotLane::class, false)) {
     // A model asks of each kind of value whether it is a class; those of ours all have a namespace.
     spl_autoload_register($missing = static fn (string $class) => str_contains($class, '\\') && (require __DIR__.'/../vendor/autoload.php')->loadClass($class));
-    $answer = HotLane::open()?->answer(Request::createFromGlobals());
+    $answer = HotLane::open()?->answer($_SERVER, $_COOKIE);
     if ($answer !== null) {
         $answer->send();
 

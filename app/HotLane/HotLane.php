@@ -61,34 +61,52 @@ final readonly class HotLane
         );
     }
 
-    /** @return KeptAnswer|null the answer, once the click is counted; `null` where the framework has to give it */
-    public function answer(Request $request): ?KeptAnswer
+    /**
+     * @param  array<mixed>  $server  as PHP is told of the request
+     * @param  array<mixed>  $cookies  by name
+     * @return KeptAnswer|null the answer, once the click is counted; `null` where the framework has to give it
+     */
+    public function answer(array $server, array $cookies): ?KeptAnswer
     {
-        try {
-            $code = $request->isMethod('GET') ? self::codeIn($request->server->getString('REQUEST_URI')) : null;
-
-            return $code === null || Visit::of('GET', RequestHeaders::of($request)) !== Visit::Navigation ? null : $this->click($request, $code);
-        } catch (RequestExceptionInterface) {
-            // What can't be read, the framework refuses.
+        $code = self::codeIn($server);
+        $host = self::hostIn($server);
+        $visitor = Visitor::among($cookies, $this->settings->isOverTls);
+        if ($code === null || $host === null || $visitor === null) {
             return null;
         }
-    }
-
-    private function click(Request $request, PlacementCode $code): ?KeptAnswer
-    {
-        if ($this->settings->proxies !== []) {
-            TrustListedProxies::at($this->settings->proxies);
-            (new TrustListedProxies)->handle($request, static fn (): Response => new Response);
-        }
-        $caller = ($this->caller)($request);
-        $visitor = Visitor::by($request, $this->settings->isOverTls);
-        $kept = $this->kept->find($request->getHost(), $code, $caller->country());
-        if ($kept?->straight !== null) {
-            return $this->added($kept, $kept->straight, $visitor, $caller);
+        $headers = RequestHeaders::in($server);
+        $caller = Visit::of('GET', $headers) === Visit::Navigation ? $this->caller($server, $headers) : null;
+        $kept = $caller === null ? null : $this->kept->find($host, $code, $caller->country());
+        if ($caller === null || $kept === null) {
+            return null;
         }
 
         // Where the disk is full, the framework counts in the database, which may still have room.
-        return $kept !== null && ($this->count)($kept->placementId, $code->text, $visitor->owner(), $caller, $kept->lead) ? $kept : null;
+        return match (true) {
+            $kept->straight !== null => $this->added($kept, $kept->straight, $visitor, $caller),
+            default => ($this->count)($kept->placementId, $code->text, $visitor->owner(), $caller, $kept->lead) ? $kept : null,
+        };
+    }
+
+    /**
+     * @param  array<mixed>  $server
+     * @param  array<string, string>  $headers
+     * @return Caller|null `null` where what a proxy says can't be read
+     */
+    private function caller(array $server, array $headers): ?Caller
+    {
+        if ($this->settings->proxies === []) {
+            return is_string($server['REMOTE_ADDR'] ?? null) ? $this->caller->at($server['REMOTE_ADDR'], $headers) : null;
+        }
+        try {
+            $request = new Request(server: $server);
+            TrustListedProxies::at($this->settings->proxies);
+            (new TrustListedProxies)->handle($request, static fn (): Response => new Response);
+
+            return ($this->caller)($request);
+        } catch (RequestExceptionInterface) {
+            return null;
+        }
     }
 
     private function added(KeptAnswer $kept, Straight $way, Visitor $visitor, Caller $caller): ?KeptAnswer
@@ -106,8 +124,22 @@ final readonly class HotLane
         }
     }
 
-    private static function codeIn(string $address): ?PlacementCode
+    /** @param  array<mixed>  $server */
+    private static function codeIn(array $server): ?PlacementCode
     {
-        return preg_match('~\A/[kK]/([0-9A-Za-z-]{1,40})\z~', $address, $found) === 1 ? PlacementCode::read($found[1]) : null;
+        $address = ($server['REQUEST_METHOD'] ?? '') === 'GET' ? $server['REQUEST_URI'] ?? '' : '';
+
+        return is_string($address) && preg_match('~\A/[kK]/([0-9A-Za-z-]{1,40})\z~', $address, $found) === 1 ? PlacementCode::read($found[1]) : null;
+    }
+
+    /**
+     * @param  array<mixed>  $server
+     * @return string|null without its port; `null` where it is none that an answer is kept for
+     */
+    private static function hostIn(array $server): ?string
+    {
+        $host = $server['HTTP_HOST'] ?? '';
+
+        return is_string($host) && preg_match('/\A([0-9a-z.-]+)(?::[0-9]+)?\z/i', $host, $found) === 1 ? strtolower($found[1]) : null;
     }
 }

@@ -20,13 +20,17 @@ final readonly class ReadCaller
 
     public function __invoke(Request $request): Caller
     {
-        return new Caller(
-            hash_hmac('sha256', (string) $request->ip(), $this->key),
-            $request->userAgent() ?? '',
-            $request->headers->get('Accept-Language') ?? '',
-            Device::of(RequestHeaders::of($request)),
-            $this->located($request),
-        );
+        return $this->at((string) $request->ip(), RequestHeaders::of($request), $this->located($request));
+    }
+
+    /**
+     * @param  string  $address  of the network
+     * @param  array<string, string>  $headers  by lower-case name
+     * @param  string|null  $country  ISO 3166-1 alpha-2, as a listed proxy says
+     */
+    public function at(string $address, array $headers, ?string $country = null): Caller
+    {
+        return new Caller(hash_hmac('sha256', $address, $this->key), $headers['user-agent'] ?? '', $headers['accept-language'] ?? '', Device::of($headers), $country);
     }
 
     /** Anybody can write a header: it counts from a proxy that the operator has listed. */

@@ -24,13 +24,24 @@ final readonly class Visitor
 
     public static function of(Request $request): self
     {
-        return self::by($request, self::isOverTls());
+        $isOverTls = self::isOverTls();
+
+        return self::holding($request->cookies->get(self::name($isOverTls)), $isOverTls);
     }
 
-    public static function by(Request $request, bool $isOverTls): self
+    /**
+     * @param  array<mixed>  $cookies  by name
+     * @return self|null `null` where the cookie can't be read
+     */
+    public static function among(array $cookies, bool $isOverTls): ?self
     {
-        $token = $request->cookies->get(self::name($isOverTls));
+        $token = $cookies[self::name($isOverTls)] ?? null;
 
+        return is_array($token) ? null : self::holding($token, $isOverTls);
+    }
+
+    private static function holding(mixed $token, bool $isOverTls): self
+    {
         return is_string($token) && preg_match('/\A[A-Za-z0-9_-]{22}\z/', $token) === 1
             ? new self($token, false, $isOverTls)
             : new self(Secrets::token(), true, $isOverTls);
