@@ -10,6 +10,10 @@ use PaperKite\Link\ShopperCountry;
 /** Who asks, as far as a request tells: nothing of it is kept but the kind of device and the country. */
 final readonly class Caller
 {
+    /** ISO 3166-1 alpha-2, as a listed proxy says or the browser's languages suggest; `null` where neither does. */
+    public ?string $country;
+
+    /** @param  string|null  $located  ISO 3166-1 alpha-2, as a proxy that the operator has listed says; `null` where none does */
     public function __construct(
         /** A keyed hash of the network address, for limits. */
         public string $address,
@@ -17,13 +21,8 @@ final readonly class Caller
         /** The header Accept-Language (RFC 9110, 12.5.4). */
         public string $languages,
         public Device $device,
-        /** ISO 3166-1 alpha-2, as a proxy that the operator has listed says; `null` where none does. */
-        private ?string $located = null,
-    ) {}
-
-    /** ISO 3166-1 alpha-2, as a listed proxy says or the browser's languages suggest; `null` where neither does. */
-    public function country(): ?string
-    {
-        return $this->located ?? ShopperCountry::fromLanguages($this->languages);
+        ?string $located = null,
+    ) {
+        $this->country = $located ?? ShopperCountry::fromLanguages($languages);
     }
 }

@@ -18,7 +18,7 @@ final class CartCountry
         if ($cart?->country !== null) {
             return $cart->country;
         }
-        $guess = $caller->country();
+        $guess = $caller->country;
 
         // Many browsers name a country that their owner has never been to: only one the shop itself names is believed.
         return $guess !== null && $shop->rules()->namesCountry($guess) ? $guess : $shop->home_country;

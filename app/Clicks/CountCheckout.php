@@ -32,7 +32,7 @@ final readonly class CountCheckout
             Cart::query()->whereKey($cart->id)->lockForUpdate()->first()?->update(['device' => $caller->device->number()]);
             $lines = CartLine::query()->where(['cart_id' => $cart->id, 'was_in_checkout' => false])->without(['product', 'variant.picture'])->orderBy('id')->get();
             CartLine::query()->whereKey($lines->modelKeys())->update(['was_in_checkout' => true]);
-            ($this->record)(EventKind::Checkout, $shop, $caller->country(), $caller->device, $this->told($lines));
+            ($this->record)(EventKind::Checkout, $shop, $caller->country, $caller->device, $this->told($lines));
         });
     }
 

@@ -34,7 +34,7 @@ final readonly class CountClick
         if (! $this->recent->isFirstOn($placementId, $owner, $caller)) {
             return true;
         }
-        if ($this->spool->append(new SpooledAct(EventKind::Click, [$code], $caller->country(), $caller->device, $this->clock->seconds(), $in, $lead))) {
+        if ($this->spool->append(new SpooledAct(EventKind::Click, [$code], $caller->country, $caller->device, $this->clock->seconds(), $in, $lead))) {
             return true;
         }
         $this->recent->forget($placementId, $owner, $caller);

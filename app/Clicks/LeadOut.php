@@ -65,7 +65,7 @@ final readonly class LeadOut
     /** @return PartnerAddress|null where a shopper is led for it */
     public static function addressOf(Product $product, Caller $caller): ?PartnerAddress
     {
-        $id = $product->route()->for($caller->country());
+        $id = $product->route()->for($caller->country);
         $address = $id === null ? null : $product->addresses->firstWhere('id', $id);
 
         // Without an ID it would be somebody else's sale, or nobody's.

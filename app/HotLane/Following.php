@@ -25,12 +25,16 @@ use PDOException;
 final readonly class Following
 {
     /** @return FollowStraight|null `null` where the database does not answer */
-    public static function of(Settings $settings, RecentClicks $recent, Clock $clock): ?FollowStraight
+    public static function of(RecentClicks $recent, Clock $clock): ?FollowStraight
     {
+        $settings = Settings::kept(Settings::WITH_DATABASE);
         try {
-            $db = OwnConnection::to($settings->database);
-            $db->getPdo();
+            $db = $settings === null ? null : OwnConnection::to($settings->database);
+            $db?->getPdo();
         } catch (PDOException) {
+            return null;
+        }
+        if ($settings === null || $db === null) {
             return null;
         }
         // What can't be written here is the framework's to answer, which tells the operator.

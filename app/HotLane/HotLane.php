@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HotLane;
 
 use App\Carts\Caller;
+use App\Carts\CartOwner;
 use App\Carts\TooManyCarts;
 use App\Changes\Marks;
 use App\Clicks\CountClick;
@@ -12,7 +13,6 @@ use App\Clicks\RecentClicks;
 use App\Clicks\Straight;
 use App\Database\Busy;
 use App\Http\Shopper\ReadCaller;
-use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Http\TrustListedProxies;
 use App\Results\Spool;
@@ -20,7 +20,6 @@ use App\Time\Clock;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use PaperKite\Link\PlacementCode;
 use PaperKite\Link\Visit;
 use PDOException;
 use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
@@ -63,28 +62,28 @@ final readonly class HotLane
 
     /**
      * @param  array<mixed>  $server  as PHP is told of the request
+     * @param  array<string, string>  $headers  by lower-case name
      * @param  array<mixed>  $cookies  by name
      * @return KeptAnswer|null the answer, once the click is counted; `null` where the framework has to give it
      */
-    public function answer(array $server, array $cookies): ?KeptAnswer
+    public function answer(array $server, array $headers, array $cookies): ?KeptAnswer
     {
-        $code = self::codeIn($server);
-        $host = self::hostIn($server);
-        $visitor = Visitor::among($cookies, $this->settings->isOverTls);
-        if ($code === null || $host === null || $visitor === null) {
+        $host = self::hostIn($headers['host'] ?? '');
+        $address = $server['REQUEST_URI'] ?? null;
+        if ($host === null || ! is_string($address) || ($server['REQUEST_METHOD'] ?? '') !== 'GET' || array_filter($cookies, is_array(...)) !== []) {
             return null;
         }
-        $headers = RequestHeaders::in($server);
         $caller = Visit::of('GET', $headers) === Visit::Navigation ? $this->caller($server, $headers) : null;
-        $kept = $caller === null ? null : $this->kept->find($host, $code, $caller->country());
+        $kept = $caller === null ? null : $this->kept->find($host, $address, $caller->country);
         if ($caller === null || $kept === null) {
             return null;
         }
+        $visitor = Visitor::among($cookies, $this->settings->isOverTls);
 
         // Where the disk is full, the framework counts in the database, which may still have room.
         return match (true) {
-            $kept->straight !== null => $this->added($kept, $kept->straight, $visitor, $caller),
-            default => ($this->count)($kept->placementId, $code->text, $visitor->owner(), $caller, $kept->lead) ? $kept : null,
+            $kept->straight !== null => $this->added($kept, $kept->straight, $visitor ?? Visitor::new($this->settings->isOverTls), $caller),
+            default => ($this->count)($kept->placementId, $kept->code, $visitor?->owner() ?? CartOwner::nobody(), $caller, $kept->lead) ? $kept : null,
         };
     }
 
@@ -111,7 +110,7 @@ final readonly class HotLane
 
     private function added(KeptAnswer $kept, Straight $way, Visitor $visitor, Caller $caller): ?KeptAnswer
     {
-        $follow = Following::of($this->settings, $this->recent, $this->clock);
+        $follow = Following::of($this->recent, $this->clock);
         try {
             return $follow === null ? null : $kept->leadingTo($follow->clicked($way, $visitor->owner(), $caller), $visitor->cookie());
         } catch (TooManyCarts|Busy|QueryException) {
@@ -124,22 +123,9 @@ final readonly class HotLane
         }
     }
 
-    /** @param  array<mixed>  $server */
-    private static function codeIn(array $server): ?PlacementCode
+    /** @return string|null without its port; `null` where it is none that an answer is kept for */
+    private static function hostIn(string $host): ?string
     {
-        $address = ($server['REQUEST_METHOD'] ?? '') === 'GET' ? $server['REQUEST_URI'] ?? '' : '';
-
-        return is_string($address) && preg_match('~\A/[kK]/([0-9A-Za-z-]{1,40})\z~', $address, $found) === 1 ? PlacementCode::read($found[1]) : null;
-    }
-
-    /**
-     * @param  array<mixed>  $server
-     * @return string|null without its port; `null` where it is none that an answer is kept for
-     */
-    private static function hostIn(array $server): ?string
-    {
-        $host = $server['HTTP_HOST'] ?? '';
-
-        return is_string($host) && preg_match('/\A([0-9a-z.-]+)(?::[0-9]+)?\z/i', $host, $found) === 1 ? strtolower($found[1]) : null;
+        return preg_match('/\A([0-9a-z.-]+)(?::[0-9]+)?\z/i', $host, $found) === 1 ? strtolower($found[1]) : null;
     }
 }

@@ -9,7 +9,6 @@ use App\Clicks\LedOn;
 use App\Http\Shopper\ReadCaller;
 use Closure;
 use Illuminate\Http\Request;
-use PaperKite\Link\PlacementCode;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Keeps what the framework answers to a click that only leads on, so that the next one like it needs no framework. */
@@ -20,6 +19,8 @@ final readonly class KeepAnswer
         private KeptAnswers $kept,
         private Settings $settings,
         private ReadCaller $caller,
+        /** Whether the memory that the workers share is where the framework counts who begins carts. */
+        private bool $areLimitsShared,
     ) {}
 
     /** @param  Closure(Request): Response  $next */
@@ -28,13 +29,12 @@ final readonly class KeepAnswer
         $before = $this->marks->ofAll();
         $response = $next($request);
         $led = $request->attributes->get(LedOn::class);
-        $code = $led instanceof LedOn && ($led->straight() === null || $this->settings->areLimitsShared) ? PlacementCode::read($led->placement->code) : null;
-        if ($led instanceof LedOn && $code !== null && $request->getQueryString() === null && $request->getHost() === $led->placement->shop->host) {
+        if ($led instanceof LedOn && ($led->straight() === null || $this->areLimitsShared) && $request->getQueryString() === null && $request->getHost() === $led->placement->shop->host) {
             $mark = $this->marks->of($led->placement->shop_id);
             // What changed while it was answered is not known to be in the answer.
             if ($this->marks->ofAll() === $before) {
                 $this->settings->keep();
-                $this->kept->keep($request->getHost(), $code, ($this->caller)($request)->country(), KeptAnswer::of($led, $mark, $response->prepare($request)));
+                $this->kept->keep($request->getHost(), $request->getRequestUri(), ($this->caller)($request)->country, KeptAnswer::of($led, $mark, $response->prepare($request)));
             }
         }
 

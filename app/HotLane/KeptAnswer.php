@@ -20,17 +20,18 @@ final readonly class KeptAnswer
     /** What is said while the application is away. */
     private const AWAY = __DIR__.'/../../public/away.html';
 
-    /** @param  list<string>  $headers  name and value, as they are sent */
+    /** @param  string  $headers  name and value, as they are sent, a line each: a list would be made anew for each click */
     private function __construct(
         public int $shopId,
         /** Of the shop, when what the answer is made of was read. */
         public int $mark,
         public int $placementId,
+        public string $code,
         public ?SpooledLead $lead,
         /** Where the click adds goods; `null`: it only leads on. */
         public ?Straight $straight,
         private int $status,
-        private array $headers,
+        private string $headers,
         private string $body,
     ) {}
 
@@ -40,19 +41,18 @@ final readonly class KeptAnswer
         /** @var array<string, list<string>> $sent */
         $sent = $answer->headers->allPreserveCase();
         foreach ($sent as $name => $values) {
-            foreach ($values as $value) {
-                $headers[] = "{$name}: {$value}";
-            }
+            array_push($headers, ...array_map(static fn (string $value): string => "{$name}: {$value}", $values));
         }
 
         return new self(
             $led->placement->shop_id,
             $mark,
             $led->placement->id,
+            $led->placement->code,
             $led->lead === null ? null : new SpooledLead($led->lead->product_id, $led->lead->marketplace_id),
             $led->straight(),
             $answer->getStatusCode(),
-            $headers,
+            implode("\n", $headers),
             (string) $answer->getContent(),
         );
     }
@@ -64,22 +64,22 @@ final readonly class KeptAnswer
             str_starts_with($header, 'Location: ') => "Location: {$location}",
             str_starts_with($header, 'Set-Cookie: ') => "Set-Cookie: {$cookie}",
             default => $header,
-        }, $this->headers);
+        }, explode("\n", $this->headers));
 
-        return new self($this->shopId, $this->mark, $this->placementId, $this->lead, $this->straight, $this->status, $headers, (string) (new RedirectResponse($location))->getContent());
+        return new self($this->shopId, $this->mark, $this->placementId, $this->code, $this->lead, $this->straight, $this->status, implode("\n", $headers), (string) (new RedirectResponse($location))->getContent());
     }
 
     /** @return self where nobody knows whether the click was carried out, since the database went away as it was */
     public function unsure(): self
     {
-        return new self($this->shopId, $this->mark, $this->placementId, null, null, 503, ['Retry-After: 30', 'Cache-Control: no-store', 'Content-Type: text/html; charset=utf-8'], (string) file_get_contents(self::AWAY));
+        return new self($this->shopId, $this->mark, $this->placementId, $this->code, null, null, 503, "Retry-After: 30\nCache-Control: no-store\nContent-Type: text/html; charset=utf-8", (string) file_get_contents(self::AWAY));
     }
 
     /** The status line is the server's; RFC 9110, 5.6.7, has the form of the date. */
     public function send(): void
     {
         http_response_code($this->status);
-        foreach ($this->headers as $header) {
+        foreach (explode("\n", $this->headers) as $header) {
             header(str_starts_with($header, self::DATE) ? self::DATE.gmdate('D, d M Y H:i:s').' GMT' : $header, false);
         }
         echo $this->body;
@@ -88,6 +88,6 @@ final readonly class KeptAnswer
     /** @return array{int, list<string>, string} status, headers as they were kept, and body */
     public function parts(): array
     {
-        return [$this->status, $this->headers, $this->body];
+        return [$this->status, explode("\n", $this->headers), $this->body];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\HotLane;
 
 use App\Changes\Marks;
-use PaperKite\Link\PlacementCode;
 
 /** Answers in the memory that the workers of this machine share, for seconds, and only while nothing of their shop changes. */
 final readonly class KeptAnswers
@@ -15,21 +14,24 @@ final readonly class KeptAnswers
 
     public function __construct(private Marks $marks) {}
 
-    /** @param  string|null  $country  ISO 3166-1 alpha-2 */
-    public function find(string $host, PlacementCode $code, ?string $country): ?KeptAnswer
+    /**
+     * @param  string  $address  as it was asked for, such as `/k/0abc123`
+     * @param  string|null  $country  ISO 3166-1 alpha-2
+     */
+    public function find(string $host, string $address, ?string $country): ?KeptAnswer
     {
-        $kept = apcu_fetch(self::key($host, $code, $country));
+        $kept = apcu_fetch(self::key($host, $address, $country));
 
         return $kept instanceof KeptAnswer && $kept->mark === $this->marks->of($kept->shopId) ? $kept : null;
     }
 
-    public function keep(string $host, PlacementCode $code, ?string $country, KeptAnswer $answer): void
+    public function keep(string $host, string $address, ?string $country, KeptAnswer $answer): void
     {
-        apcu_store(self::key($host, $code, $country), $answer, self::SECONDS);
+        apcu_store(self::key($host, $address, $country), $answer, self::SECONDS);
     }
 
-    private static function key(string $host, PlacementCode $code, ?string $country): string
+    private static function key(string $host, string $address, ?string $country): string
     {
-        return "kept-{$host}-{$code->text}-{$country}";
+        return "kept-{$host}{$address}-{$country}";
     }
 }

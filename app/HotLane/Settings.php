@@ -12,6 +12,9 @@ final readonly class Settings
 {
     private const KEY = 'hot-lane';
 
+    /** Most clicks don't ask the database: what leads to it is kept apart. */
+    public const WITH_DATABASE = 'hot-lane-database';
+
     /**
      * @param  list<string>  $proxies  in front of the web server, as the operator lists them
      * @param  array<mixed>  $database  the connection, as the framework is told of it
@@ -25,23 +28,22 @@ final readonly class Settings
         public array $proxies,
         public ?string $countryHeader,
         public ?string $clockFile,
-        public array $database,
-        public string $cachePrefix,
-        public int $newCartsPerMinute,
-        /** Whether that memory is where the framework counts who begins carts. */
-        public bool $areLimitsShared,
+        public array $database = [],
+        public string $cachePrefix = '',
+        public int $newCartsPerMinute = 0,
     ) {}
 
     /** @return self|null `null` where the framework has not answered yet */
-    public static function kept(): ?self
+    public static function kept(string $key = self::KEY): ?self
     {
-        $kept = apcu_fetch(self::KEY);
+        $kept = apcu_fetch($key);
 
         return $kept instanceof self ? $kept : null;
     }
 
     public function keep(): void
     {
-        apcu_add(self::KEY, $this);
+        apcu_add(self::WITH_DATABASE, $this);
+        apcu_add(self::KEY, new self($this->key, $this->spool, $this->sameClickSeconds, $this->isOverTls, $this->proxies, $this->countryHeader, $this->clockFile));
     }
 }

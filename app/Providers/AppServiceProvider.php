@@ -26,6 +26,7 @@ use App\Finding\SaidOf;
 use App\Finding\WriteChanged;
 use App\Finding\WriteWords;
 use App\GiftCards\CodeKey;
+use App\HotLane\KeepAnswer;
 use App\HotLane\Settings;
 use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetLimit;
@@ -132,8 +133,8 @@ final class AppServiceProvider extends ServiceProvider
             database: config()->array('database.connections.mariadb'),
             cachePrefix: config()->string('cache.prefix'),
             newCartsPerMinute: config()->integer('kite.clicks.new_carts_per_minute'),
-            areLimitsShared: config('cache.default') === 'apc',
         ));
+        $this->app->when(KeepAnswer::class)->needs('$areLimitsShared')->give(static fn (): bool => config('cache.default') === 'apc');
         $this->app->when(RecordEvent::class)->needs(Closure::class)->give(static fn (): Closure => static fn (QueryException $failure) => report($failure));
         $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));

@@ -8,6 +8,7 @@ use App\Catalogue\ProductForm;
 use App\HotLane\HotLane;
 use App\HotLane\KeptAnswer;
 use App\HotLane\Settings;
+use App\Http\Shopper\RequestHeaders;
 use App\Models\Cart;
 use App\Models\Marketplace;
 use App\Models\Offer;
@@ -88,9 +89,9 @@ final class HotLaneTest extends TestCase
         foreach (self::requests() as $how => [$path, $server, $isKept]) {
             $request = static fn (): Request => self::request(self::path($path, $placement->code), $server);
             $byFramework = $this->takenBack(fn (): array => [self::parts($this->asked($request())), $this->rows()]);
-            $byLane = $this->takenBack(function () use ($request, $placement, $server, &$isHot): array {
+            $byLane = $this->takenBack(function () use ($request, $path, $placement, $server, &$isHot): array {
                 // Somebody else from the same country was there a moment ago.
-                $this->asked(self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => 'Kite 2'] + array_intersect_key($server, ['HTTP_ACCEPT_LANGUAGE' => true])));
+                $this->asked(self::request(self::path($path, $placement->code), ['HTTP_USER_AGENT' => 'Kite 2'] + array_intersect_key($server, ['HTTP_ACCEPT_LANGUAGE' => true])));
                 app(WriteSpooled::class)();
                 DB::table('events')->where('shop_id', $this->shop->id)->delete();
                 DB::table('carts')->where('shop_id', $this->shop->id)->delete();
@@ -118,7 +119,7 @@ final class HotLaneTest extends TestCase
     private static function requests(): iterable
     {
         foreach (self::PATHS as $how => $path) {
-            yield $how => [$path, [], in_array($how, ['as it is', 'in capitals', 'with letters for digits'], true)];
+            yield $how => [$path, [], in_array($how, ['as it is', 'in capitals', 'with letters for digits', 'with a slash behind', 'with an empty query'], true)];
         }
         foreach (self::CALLERS as $who => $server) {
             yield "asked by {$who}" => ['/k/%s', $server, in_array($who, ['a German', 'a Briton', 'a phone', 'a known visitor', 'a proxy that nobody listed', 'a host in capitals', 'an old browser'], true)];
@@ -252,7 +253,7 @@ final class HotLaneTest extends TestCase
 
     private static function hot(Request $click): ?KeptAnswer
     {
-        return HotLane::open()?->answer($click->server->all(), $click->cookies->all());
+        return HotLane::open()?->answer($click->server->all(), RequestHeaders::of($click), $click->cookies->all());
     }
 
     /** @return iterable<string, array{0: callable(self, Placement): mixed, 1?: string}> */

@@ -25,32 +25,32 @@ final readonly class Visitor
     public static function of(Request $request): self
     {
         $isOverTls = self::isOverTls();
+        // Refuses a cookie that is a list.
+        $token = $request->cookies->get(self::name($isOverTls));
 
-        return self::holding($request->cookies->get(self::name($isOverTls)), $isOverTls);
+        return self::among([self::name($isOverTls) => $token], $isOverTls) ?? self::new($isOverTls);
     }
 
     /**
      * @param  array<mixed>  $cookies  by name
-     * @return self|null `null` where the cookie can't be read
+     * @return self|null `null` where nobody is known
      */
     public static function among(array $cookies, bool $isOverTls): ?self
     {
         $token = $cookies[self::name($isOverTls)] ?? null;
 
-        return is_array($token) ? null : self::holding($token, $isOverTls);
-    }
-
-    private static function holding(mixed $token, bool $isOverTls): self
-    {
-        return is_string($token) && preg_match('/\A[A-Za-z0-9_-]{22}\z/', $token) === 1
-            ? new self($token, false, $isOverTls)
-            : new self(Secrets::token(), true, $isOverTls);
+        return is_string($token) && preg_match('/\A[A-Za-z0-9_-]{22}\z/', $token) === 1 ? new self($token, false, $isOverTls) : null;
     }
 
     /** With a value that nobody has seen: what was known before somebody signed in opens nothing afterwards. */
     public static function unknown(): self
     {
-        return new self(Secrets::token(), true, self::isOverTls());
+        return self::new(self::isOverTls());
+    }
+
+    public static function new(bool $isOverTls): self
+    {
+        return new self(Secrets::token(), true, $isOverTls);
     }
 
     /** Known by a secret that was made for whoever brings another one, so that they are the same when they bring it again. */

@@ -101,7 +101,7 @@ final readonly class DisplayPages
             'shop' => $display->shop,
             'shelf' => $shelf,
             'code' => $display->code,
-            'country' => ($this->caller)($request)->country(),
+            'country' => ($this->caller)($request)->country,
             'wasAdded' => $request->query('after') === 'added',
             'products' => $this->goods->page($display->shop, $shelf, $request->integer('page', 1))->withPath("/o/{$display->code}"),
         ], 200, ['X-Robots-Tag' => 'noindex']);

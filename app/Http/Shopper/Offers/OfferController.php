@@ -104,7 +104,7 @@ final readonly class OfferController
 
         return response()->view('shop.offer', [
             'shop' => $placement->shop,
-            'country' => ($this->caller)($request)->country(),
+            'country' => ($this->caller)($request)->country,
             'placement' => $placement,
             'offer' => $placement->offer,
             'goods' => array_map(static fn (OfferLine $line): OfferedGoods => OfferedGoods::of($line, $at, $placement->shop), array_values($placement->offer->lines->all())),

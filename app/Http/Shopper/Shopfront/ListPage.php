@@ -52,7 +52,7 @@ final readonly class ListPage
             'typed' => $typed,
             'near' => $near,
             'sort' => $sort,
-            'country' => ($this->caller)($request)->country(),
+            'country' => ($this->caller)($request)->country,
             'wasAdded' => $request->query('after') === 'added',
             'categories' => $shop->categories()->whereHas('products', fn (Builder $product) => $product->where('is_draft', false))->limit(24)->get(),
             'products' => $products,

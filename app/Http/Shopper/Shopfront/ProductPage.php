@@ -62,7 +62,7 @@ final readonly class ProductPage
 
         return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
             'shop' => $shop,
-            'country' => ($this->caller)($request)->country(),
+            'country' => ($this->caller)($request)->country,
             'surface' => $request->boolean('glance') ? Surface::Glance : Surface::Product,
             'product' => $product,
             'tag' => PriceTag::of($product, $at),
