@@ -12,6 +12,7 @@ import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
 import { WIDTHS } from '../../kit/widths'
 import ColourField from './ColourField.vue'
+import LookPicture from './LookPicture.vue'
 
 /** The values of a look. What is said of them comes from the server. */
 const props = defineProps<{ trial: Schemas['LookTrial'] | null; refusal: Refusal | null }>()
@@ -62,7 +63,6 @@ const size = computed({
   },
 })
 const hasIcon = computed(() => entry.value.icon_id !== null || entry.value.icon_path !== '')
-const hasPicture = computed(() => entry.value.picture_id !== null || entry.value.picture_path !== '')
 
 function set(part: Partial<Schemas['LookEntry']>): void {
   entry.value = { ...entry.value, ...part }
@@ -78,9 +78,6 @@ function proposalAt(field: string): string | null | undefined {
   return props.trial?.doubts.find(({ at }) => at === field)?.proposal
 }
 
-const send = useUpload()
-const refused = ref('')
-
 const sendIcon = useUpload('icon')
 const refusedIcon = ref('')
 
@@ -90,14 +87,6 @@ async function uploadIcon(event: Event): Promise<void> {
   const { picture, error } = await sendIcon(file)
   refusedIcon.value = error ?? ''
   if (picture) set({ icon_id: picture.id, icon_path: picture.path })
-}
-
-async function upload(event: Event): Promise<void> {
-  const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
-  if (!file) return
-  const { picture, error } = await send(file)
-  refused.value = error ?? ''
-  if (picture) set({ picture_id: picture.id, picture_path: picture.path })
 }
 </script>
 
@@ -170,46 +159,7 @@ async function upload(event: Event): Promise<void> {
       </template>
     </div>
   </LedgerRow>
-  <LedgerRow title="Picture">
-    <p class="mb-2 text-sm text-pencil">A picture of your own in place of a drawn button.</p>
-    <div class="grid gap-4 sm:grid-cols-3">
-      <label class="block"
-        ><span class="mb-1 block font-medium">{{ hasPicture ? 'Another picture' : 'Picture' }}</span>
-        <input type="file" accept="image/png,image/jpeg,image/webp,image/gif" class="w-full text-sm" @change="upload"
-      /></label>
-      <p v-if="refused" class="text-sm text-wrong" role="alert">{{ refused }}</p>
-      <template v-if="hasPicture">
-        <TextField v-bind="field('picture_text')" label="What stands on it" />
-        <PickField
-          :model-value="entry.picture_side"
-          label="The size is"
-          :choices="[
-            { value: 'width', label: 'its width' },
-            { value: 'height', label: 'its height' },
-          ]"
-          @update:model-value="
-            (picture_side) => set({ picture_side, ...(picture_side === 'height' ? { picture_unit: 'px' } : {}) })
-          "
-        />
-        <TextField v-bind="field('picture_size')" label="Size" inputmode="numeric" note="The other side follows." />
-        <PickField
-          v-bind="field('picture_unit')"
-          label="In"
-          :choices="[
-            { value: 'px', label: 'px' },
-            ...(entry.picture_side === 'width' ? [{ value: '%' as const, label: '% of the space on the page' }] : []),
-          ]"
-        />
-        <button
-          type="button"
-          class="side-deed self-end"
-          @click="set({ picture_id: null, picture_path: '', picture_text: '' })"
-        >
-          Without a picture
-        </button>
-      </template>
-    </div>
-  </LedgerRow>
+  <LookPicture v-model="entry" :error-at="errorAt" />
   <LedgerRow title="Classes">
     <TextField
       v-bind="field('classes')"

@@ -1,12 +1,4 @@
 <script setup lang="ts">
-import {
-  Disclosure,
-  DisclosureButton,
-  DisclosurePanel,
-  RadioGroup,
-  RadioGroupLabel,
-  RadioGroupOption,
-} from '@headlessui/vue'
 import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '../../lib/client'
@@ -16,7 +8,7 @@ import UndoButtons from '../../kit/UndoButtons.vue'
 import LeaveDialog from '../../kit/LeaveDialog.vue'
 import ComparedLooks from './ComparedLooks.vue'
 import LookForm from './LookForm.vue'
-import LookSwatch from '../../kit/LookSwatch.vue'
+import LookList from './LookList.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
 import { useDeleting } from '../../lib/deleting'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
@@ -58,10 +50,7 @@ async function discard(): Promise<void> {
   await load()
 }
 
-const inUse = computed(() => looks.value.filter(({ is_away }) => !is_away))
-const listed = computed(() => inUse.value.filter(({ id }) => found.value === null || found.value.includes(id)))
-const away = computed(() => looks.value.filter(({ is_away }) => is_away))
-const others = computed(() => inUse.value.filter(({ id }) => id !== chosen.value?.id))
+const others = computed(() => looks.value.filter(({ id, is_away }) => !is_away && id !== chosen.value?.id))
 </script>
 
 <template>
@@ -80,57 +69,16 @@ const others = computed(() => inUse.value.filter(({ id }) => id !== chosen.value
     <KeptNotice :is-shown="wasKept" @drop="discard" />
     <p v-if="refusal?.errors?.is_away" class="mb-3 text-wrong" role="alert">{{ refusal.message }}</p>
     <div v-if="entry" class="grid gap-x-10 gap-y-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
-      <div>
-        <input
-          v-if="inUse.length > 6"
-          v-model="search"
-          type="search"
-          class="entry mb-2"
-          aria-label="Find a look"
-          placeholder="Find a look"
-        />
-        <RadioGroup :model-value="chosen?.id ?? 0" @update:model-value="choose">
-          <RadioGroupLabel as="span" class="sr-only">Look</RadioGroupLabel>
-          <RadioGroupOption
-            v-for="look in listed"
-            :key="look.id"
-            v-slot="{ checked, active }"
-            :value="look.id"
-            as="template"
-          >
-            <div
-              class="flex cursor-pointer items-center gap-3 border-l-4 px-3 py-2"
-              :class="[checked ? 'border-silk' : 'border-transparent', { 'bg-sheet': active }]"
-            >
-              <LookSwatch :entry="look.entry" />
-              <span class="min-w-0">
-                <span class="block truncate font-medium" dir="auto">{{ look.name }}</span>
-                <span class="block text-sm text-pencil"
-                  >{{ look.offers === 1 ? 'one offer' : `${look.offers} offers`
-                  }}<template v-if="look.is_usual">, and by default</template></span
-                >
-              </span>
-            </div>
-          </RadioGroupOption>
-        </RadioGroup>
-        <button v-if="chosen" type="button" class="side-deed mt-4" @click="beginFrom(chosen)">
-          Duplicate this look
-        </button>
-        <Disclosure v-if="away.length > 0" v-slot="{ open }" as="div" class="mt-4">
-          <DisclosureButton class="follow min-h-8"
-            >{{ open ? 'Close the archive' : `Archived: ${away.length}` }}
-          </DisclosureButton>
-          <DisclosurePanel as="ul" class="mt-1">
-            <li v-for="look in away" :key="look.id" class="flex items-center gap-3 py-1.5">
-              <LookSwatch :entry="look.entry" />
-              <span class="min-w-0 flex-1 truncate" dir="auto">{{ look.name }}</span>
-              <button type="button" class="follow min-h-8" :disabled="isDirty" @click="putAway(look, false)">
-                Bring back <span class="sr-only">{{ look.name }}</span>
-              </button>
-            </li>
-          </DisclosurePanel>
-        </Disclosure>
-      </div>
+      <LookList
+        v-model:search="search"
+        :looks="looks"
+        :found="found"
+        :chosen="chosen"
+        :is-dirty="isDirty"
+        @choose="choose"
+        @begin-from="beginFrom"
+        @bring-back="(look) => putAway(look, false)"
+      />
       <div class="min-w-0">
         <ComparedLooks
           class="border-rule bg-paper pb-3 lg:sticky lg:top-0 lg:z-10 lg:-mb-px lg:max-h-[55vh] lg:overflow-y-auto lg:border-b"

@@ -9,17 +9,15 @@ import UndoButtons from '../../kit/UndoButtons.vue'
 import FoldedRow from '../../kit/FoldedRow.vue'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import ProductAside from './ProductAside.vue'
+import ProductBasics from './ProductBasics.vue'
 import ProductAddresses from './ProductAddresses.vue'
-import OptionsField from './OptionsField.vue'
 import ProductFiles from './ProductFiles.vue'
 import ProductGoods from './ProductGoods.vue'
 import ProductSale from './ProductSale.vue'
 import TraitsField from './TraitsField.vue'
-import VariantSheet from './VariantSheet.vue'
+import ProductVariants from './ProductVariants.vue'
 import RichTextField from '../../kit/RichTextField.vue'
-import SegmentedChoice from '../../kit/SegmentedChoice.vue'
 import SaveBar from '../../kit/SaveBar.vue'
-import SwitchField from '../../kit/SwitchField.vue'
 import TextField from '../../kit/TextField.vue'
 import { toBePutRight } from '../../lib/counts'
 import { useDeleting } from '../../lib/deleting'
@@ -34,19 +32,12 @@ const props = defineProps<{ id?: number }>()
 const session = useSession()
 const router = useRouter()
 const form = useProductForm(props.id)
-const { entry, pictures, check, refusal, isWorking, untold, filled, draft, change, errorAt } = form
+const { entry, check, refusal, isWorking, untold, filled, draft, change, errorAt } = form
 const { isDirty, wasKept, canTakeBack, canRedo } = draft
 const { value, field } = useFields(entry, change, errorAt)
 const { isAsking, answer } = useLeaveGuard(isDirty)
 
 const title = computed(() => entry.value?.name.trim() || (props.id ? 'Product' : 'New product'))
-const isVaried = computed(() => (entry.value?.options.length ?? 0) > 0)
-function isWrongIn(list: string): boolean {
-  return Object.keys(check.value?.errors ?? {}).some(
-    (path) => path.startsWith(`${list}.`) && errorAt(path) !== undefined,
-  )
-}
-
 const wrongCount = computed(() => Object.keys(check.value?.errors ?? {}).length)
 /** Of a new product only after trying to save: until then what is missing is what is still to be typed. */
 const isToldWrong = computed(() => wrongCount.value > 0 && (refusal.value !== null || props.id !== undefined))
@@ -55,9 +46,7 @@ const note = computed(() => {
   if (isDirty.value) return 'Changed, not saved yet.'
   return props.id ? 'All is saved.' : 'A name and a price are enough.'
 })
-const kinds = computed(() => (session.lists?.product_kinds ?? []).map(({ value, label }) => ({ value, label })))
-const { kind, has } = useProductKind(form)
-const before = computed(() => kinds.value.find(({ value }) => value === form.ownKind.value))
+const { has } = useProductKind(form)
 
 onMounted(form.load)
 
@@ -131,61 +120,12 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
     <KeptNotice :is-shown="wasKept" @drop="reload" />
     <div class="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_17rem]">
       <div class="min-w-0">
-        <LedgerRow title="Product" help="sku">
-          <div class="grid gap-4 md:grid-cols-[minmax(0,1fr)_13rem]">
-            <TextField v-bind="field('name')" label="Name" :is-first="id === undefined" />
-            <TextField v-bind="field('sku')" label="SKU" is-mono note="How links name it. Blank: made from the name." />
-            <div class="md:col-span-2">
-              <SegmentedChoice v-bind="value('kind')" label="Kind" :choices="kinds" />
-              <p class="mt-1 text-sm text-pencil">
-                {{ kind?.note }}<template v-if="check?.unused"> {{ check.unused }}</template>
-              </p>
-              <button
-                v-if="before && entry.kind !== before.value"
-                type="button"
-                class="follow mt-1 min-h-8"
-                @click="change({ kind: before.value })"
-              >
-                Sell it yourself again, as {{ before.label.toLowerCase() }}
-              </button>
-            </div>
-            <div class="md:col-span-2">
-              <SwitchField
-                :model-value="!entry.is_draft"
-                label="For sale"
-                @update:model-value="(isForSale) => change({ is_draft: !isForSale })"
-              />
-              <p v-if="entry.is_draft" class="mt-1 text-sm text-pencil">
-                A draft: shoppers don’t see it, and no offer of it can go live.
-              </p>
-            </div>
-          </div>
-        </LedgerRow>
-
+        <ProductBasics :form="form" :is-new="id === undefined" />
         <ProductAddresses v-if="has('addresses')" :form="form" />
         <ProductSale :form="form" />
         <ProductFiles v-if="has('files')" :form="form" />
 
-        <FoldedRow
-          v-if="has('variants')"
-          title="Variants"
-          :said="saidOf.variants(entry)"
-          help="variants"
-          :opens="isVaried || isWrongIn('options') || isWrongIn('variants')"
-        >
-          <OptionsField v-bind="value('options')" :error-at="errorAt" :currency="session.shop?.currency ?? ''" />
-          <VariantSheet
-            v-if="isVaried"
-            v-bind="value('variants')"
-            class="mt-4"
-            :combinations="check?.combinations ?? []"
-            :options="entry.options"
-            :pictures="pictures"
-            :error-at="errorAt"
-            :parts="kind?.parts ?? []"
-          />
-        </FoldedRow>
-
+        <ProductVariants v-if="has('variants')" :form="form" />
         <ProductGoods :form="form" />
 
         <LedgerRow title="Description">
@@ -201,7 +141,12 @@ async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
           </div>
         </LedgerRow>
 
-        <FoldedRow title="Attributes" :said="saidOf.attributes(entry)" help="attributes" :opens="isWrongIn('traits')">
+        <FoldedRow
+          title="Attributes"
+          :said="saidOf.attributes(entry)"
+          help="attributes"
+          :opens="form.isWrongIn('traits')"
+        >
           <TraitsField v-bind="value('traits')" :known="session.shop?.traits ?? []" :error-at="errorAt" />
         </FoldedRow>
       </div>

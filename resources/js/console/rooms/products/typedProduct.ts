@@ -12,6 +12,10 @@ export interface Typed {
   sample: Schemas['Sample'] | null
 }
 
+export function typedOf({ entry, pictures, add_ons, files, sample }: Schemas['ProductForm']): Typed {
+  return { entry, pictures, addOns: add_ons, files, sample }
+}
+
 /** A form as it was, with what is left of the goods now: they were sold from since. */
 export function withStockOf(now: Entry, then: Entry): Entry {
   const { stock, stock_seen = null, tracks_stock } = now

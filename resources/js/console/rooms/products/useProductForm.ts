@@ -1,10 +1,9 @@
-import { watchDebounced } from '@vueuse/core'
-import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
-import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
+import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { useSession } from '../../lib/session'
 import { useDraft, type DraftOfForm } from '../../lib/useDraft'
-import { addOnsOf, picturesOf, sampleOf, seenAsSent, withStockOf, type Typed } from './typedProduct'
-import { useLatest } from '../../lib/useLatest'
+import { addOnsOf, picturesOf, sampleOf, seenAsSent, typedOf, withStockOf, type Typed } from './typedProduct'
+import { useProductCheck } from './useProductCheck'
 
 type Entry = Schemas['ProductEntry']
 
@@ -37,6 +36,7 @@ export function useProductForm(begun: number | undefined): {
   country: Ref<string>
   change: (part: Partial<Entry>) => void
   errorAt: (path: string) => string | undefined
+  isWrongIn: (list: string) => boolean
   load: () => Promise<void>
   save: () => Promise<boolean>
   saveOver: (version: number, form?: object) => Promise<boolean>
@@ -59,19 +59,6 @@ export function useProductForm(begun: number | undefined): {
   const saved = ref<Schemas['ProductForm'] | null>(null)
   const ownKind = ref<Schemas['ProductKind'] | null>(null)
   const country = ref('')
-  const latest = useLatest((asked: Entry, signal) =>
-    outcome(
-      api.POST('/shops/{shop}/products/check', {
-        signal,
-        params: {
-          path: { shop: session.slug },
-          query: { ...(id.value ? { except: id.value } : {}), country: country.value },
-        },
-        body: asked,
-      }),
-    ),
-  )
-  const check = computed(() => latest.answer.value?.data ?? null)
   const filled = computed<Entry | null>(
     () =>
       entry.value && {
@@ -98,6 +85,7 @@ export function useProductForm(begun: number | undefined): {
       sample.value = now?.sample ?? null
     },
   })
+  const { check, errorAt, isWrongIn } = useProductCheck({ id, filled, country, touched, refusal })
   const draft = useDraft(() => `${session.slug}/product/${id.value ?? 'new'}`, typed)
 
   async function load(): Promise<void> {
@@ -114,31 +102,16 @@ export function useProductForm(begun: number | undefined): {
     )
     refusal.value = refused ?? null
     if (!data) return
-    entry.value = data.entry
+    typed.value = typedOf(data)
     untold.value = data.untold
     ownKind.value = data.own_kind
-    pictures.value = data.pictures
-    addOns.value = data.add_ons
-    files.value = data.files
-    sample.value = data.sample
     version.value = draft.begin(data.version)
     touched.value.clear()
   }
 
-  watch(filled, (now, before) => now && !before && latest.run(now))
-  watchDebounced([filled, country], () => filled.value && latest.run(filled.value), { debounce: 150, deep: true })
-
   function change(part: Partial<Entry>): void {
     if (entry.value) entry.value = { ...entry.value, ...part }
     for (const field of Object.keys(part)) touched.value.add(field)
-  }
-
-  /** What is wrong at a path: told while typing once its field has been touched, and after trying to save. */
-  function errorAt(path: string): string | undefined {
-    const field = path.split('.')[0] ?? path
-    const isTold = touched.value.has(field) || refusal.value !== null || id.value !== undefined
-    if (check.value && isTold) return check.value.errors[path]?.[0]
-    return sentenceAt(refusal.value, path)
   }
 
   async function save(form: Entry | null = filled.value): Promise<boolean> {
@@ -216,6 +189,7 @@ export function useProductForm(begun: number | undefined): {
     country,
     change,
     errorAt,
+    isWrongIn,
     load,
     save,
     saveOver,

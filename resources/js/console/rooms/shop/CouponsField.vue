@@ -2,19 +2,16 @@
 import { watchDebounced } from '@vueuse/core'
 import { onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, outcome, sentenceAt, type Refusal, type Schemas } from '../../lib/client'
+import { api, outcome, type Refusal, type Schemas } from '../../lib/client'
 import { oneAtATime } from '../../lib/oneAtATime'
 import { useSession } from '../../lib/session'
 import FormHistory from '../../kit/FormHistory.vue'
+import CouponForm from './CouponForm.vue'
 import CouponList from './CouponList.vue'
 import KeptNotice from '../../kit/KeptNotice.vue'
 import { useDeleting } from '../../lib/deleting'
 import { useDraft } from '../../lib/useDraft'
-import PickField from '../../kit/PickField.vue'
-import ProductPicker from '../../kit/ProductPicker.vue'
 import RefusalNotice from '../../kit/RefusalNotice.vue'
-import TagField from '../../kit/TagField.vue'
-import TextField from '../../kit/TextField.vue'
 
 type Entry = Schemas['CouponEntry']
 
@@ -33,11 +30,6 @@ const version = ref(1)
 const draft = useDraft(() => `${session.slug}/coupon/${open.value ?? ''}`, entry)
 const { wasKept } = draft
 const refusal = ref<Refusal | null>(null)
-const kinds: { value: Schemas['CouponKind']; label: string }[] = [
-  { value: 'percent', label: 'a percentage off' },
-  { value: 'amount', label: 'an amount off' },
-  { value: 'free_shipping', label: 'free shipping' },
-]
 
 async function load(): Promise<void> {
   const { data } = await outcome(
@@ -133,52 +125,7 @@ onMounted(load)
     />
     <div v-if="open !== null && entry" class="mt-4 grid gap-4" role="group" aria-label="Coupon">
       <KeptNotice :is-shown="wasKept" @drop="draft.drop" />
-      <div class="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.8fr)]">
-        <TextField v-model="entry.code" label="Code" is-mono :error="sentenceAt(refusal, 'code')" />
-        <PickField v-model="entry.kind" label="Discount" :choices="kinds" />
-        <TextField
-          v-if="entry.kind !== 'free_shipping'"
-          v-model="entry.value"
-          :label="entry.kind === 'percent' ? 'Percent off' : `Amount, ${session.shop?.currency}`"
-          inputmode="decimal"
-          :error="sentenceAt(refusal, 'value')"
-        />
-        <TextField
-          v-model="entry.min_spend"
-          label="Minimum order"
-          inputmode="decimal"
-          note="Blank: any."
-          :error="sentenceAt(refusal, 'min_spend')"
-        />
-      </div>
-      <div class="grid gap-4 sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1.2fr)_minmax(0,0.7fr)_minmax(0,0.7fr)]">
-        <TextField v-model="entry.from" label="Valid from" type="datetime-local" :error="sentenceAt(refusal, 'from')" />
-        <TextField v-model="entry.until" label="Up to" type="datetime-local" :error="sentenceAt(refusal, 'until')" />
-        <TextField
-          v-model="entry.most_uses"
-          label="Uses in all"
-          inputmode="numeric"
-          note="Blank: any."
-          :error="sentenceAt(refusal, 'most_uses')"
-        />
-        <TextField
-          v-model="entry.most_uses_each"
-          label="Per shopper"
-          inputmode="numeric"
-          note="By e-mail."
-          :error="sentenceAt(refusal, 'most_uses_each')"
-        />
-      </div>
-      <TagField
-        v-model="entry.skus"
-        label="Only for these SKUs"
-        :known="[]"
-        note="None: for all goods. A product’s SKU stands for all its variants."
-      />
-      <ProductPicker
-        is-quiet
-        @picked="(product) => entry && (entry.skus = [...new Set([...entry.skus, product.sku])])"
-      />
+      <CouponForm v-model="entry" :refusal="refusal" />
       <RefusalNotice
         :refusal="refusal"
         :mine="entry"
