@@ -304,6 +304,10 @@ http {
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param HTTP_PROXY "";
             fastcgi_cache widgets;
+            # What is kept stays open, and is read whole with its head.
+            open_file_cache max=200 inactive=60s;
+            fastcgi_buffer_size 16k;
+            fastcgi_buffers 8 16k;
             # The whole address: what nginx and PHP could read in two ways can't stand in for another. The answer to HEAD is empty.
             fastcgi_cache_key "\$request_method \$host\$request_uri";
             fastcgi_cache_lock on;
@@ -320,6 +324,10 @@ http {
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param HTTP_PROXY "";
             fastcgi_cache pages;
+            # What is kept stays open, and is read whole with its head.
+            open_file_cache max=200 inactive=60s;
+            fastcgi_buffer_size 16k;
+            fastcgi_buffers 8 16k;
             fastcgi_cache_key "\$scheme \$host \$request_uri \$http_accept_language";
             fastcgi_cache_bypass \$http_cookie \$http_authorization;
             fastcgi_no_cache \$http_cookie \$http_authorization;
