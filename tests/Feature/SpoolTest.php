@@ -109,6 +109,28 @@ final class SpoolTest extends TestCase
         self::assertSame(1200, $this->writtenActs($this->shop, EventKind::View));
     }
 
+    public function test_what_was_done_alike_is_written_at_once_in_the_hour_of_the_shop(): void
+    {
+        // In a zone of quarters, where an hour begins at a quarter past.
+        DB::statement("UPDATE shops SET rules = JSON_SET(rules, '$.timezone', 'Asia/Kathmandu') WHERE id = ?", [$this->shop->id]);
+        $quarter = intdiv(app(Clock::class)->seconds(), 3600) * 3600 + 900;
+        foreach ([$quarter - 1, $quarter - 800, $quarter, $quarter + 899] as $at) {
+            app(Spool::class)->append(new SpooledAct(EventKind::View, [$this->placement->code], 'IE', Device::Phone, $at));
+        }
+        $inserts = 0;
+        DB::listen(static function (QueryExecuted $query) use (&$inserts): void {
+            $inserts += (int) str_starts_with($query->sql, 'insert into events');
+        });
+        app(WriteSpooled::class)();
+
+        $hour = (int) gmdate('G', $quarter + 5 * 3600 + 45 * 60);
+        $written = DB::table('events')->where('shop_id', $this->shop->id)->pluck('hour')->countBy()->all();
+        ksort($written);
+        $told = [($hour + 23) % 24 => 2, $hour => 2];
+        ksort($told);
+        self::assertSame([1, $told], [$inserts, $written]);
+    }
+
     public function test_an_hour_that_is_over_and_written_is_removed(): void
     {
         app(Spool::class)->append($this->act());
