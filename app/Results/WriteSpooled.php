@@ -7,7 +7,7 @@ namespace App\Results;
 use App\Database\InTransaction;
 use App\Models\DisplayPlacement;
 use App\Models\Placement;
-use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use PaperKite\Results\EventKind;
@@ -101,7 +101,7 @@ final readonly class WriteSpooled
                     default => [],
                 };
                 foreach ($events as $event) {
-                    array_push($rows, ...array_map(static fn (array $row): array => $row + ['times' => $times], EventRows::of($event, CarbonImmutable::createFromTimestampUTC($act->at))));
+                    array_push($rows, ...array_map(static fn (array $row): array => $row + ['times' => $times], EventRows::of($event, new DateTimeImmutable("@{$act->at}"))));
                 }
             }
         }
