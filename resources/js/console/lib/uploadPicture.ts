@@ -1,3 +1,4 @@
+import { ref, type Ref } from 'vue'
 import { api, outcome, sentenceAt, type Schemas } from './client'
 import { useSession } from './session'
 
@@ -30,4 +31,30 @@ export function useUpload(
       ? { picture: data }
       : { error: `${file.name}: ${sentenceAt(refusal, 'picture') ?? refusal?.message ?? ''}` }
   }
+}
+
+/**
+ * For a field of files of its own: sends what is chosen there.
+ *
+ * @param take Is told what was sent, once it is there.
+ */
+export function useUploadField(
+  take: (picture: Schemas['Picture']) => void,
+  as: 'picture' | 'icon' = 'picture',
+): { refused: Ref<string>; isComing: Ref<boolean>; upload: (event: Event) => Promise<void> } {
+  const send = useUpload(as)
+  const refused = ref('')
+  const isComing = ref(false)
+
+  async function upload(event: Event): Promise<void> {
+    const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
+    if (!file) return
+    isComing.value = true
+    const { picture, error } = await send(file)
+    isComing.value = false
+    refused.value = error ?? ''
+    if (picture) take(picture)
+  }
+
+  return { refused, isComing, upload }
 }

@@ -1,25 +1,14 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import type { Schemas } from '../../lib/client'
-import { useUpload } from '../../lib/uploadPicture'
+import { useUploadField } from '../../lib/uploadPicture'
 import TextField from '../../kit/TextField.vue'
 
 /** A picture above the list of goods. */
 defineProps<{ entry: Schemas['PageLookEntry']; error?: string | undefined }>()
 const emit = defineEmits<{ change: [part: Partial<Schemas['PageLookEntry']>] }>()
-const upload = useUpload()
-const refused = ref('')
-const isComing = ref(false)
-
-async function take(event: Event): Promise<void> {
-  const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
-  if (!file) return
-  isComing.value = true
-  const { picture, error } = await upload(file)
-  isComing.value = false
-  refused.value = error ?? ''
-  if (picture) emit('change', { banner_id: picture.id, banner_path: picture.path })
-}
+const { refused, isComing, upload } = useUploadField(({ id, path }) =>
+  emit('change', { banner_id: id, banner_path: path }),
+)
 </script>
 
 <template>
@@ -32,7 +21,7 @@ async function take(event: Event): Promise<void> {
         alt=""
         class="mb-2 max-h-28 w-full border border-rule object-cover"
       />
-      <input type="file" accept="image/jpeg,image/png,image/webp,image/gif" class="w-full text-sm" @change="take" />
+      <input type="file" accept="image/jpeg,image/png,image/webp,image/gif" class="w-full text-sm" @change="upload" />
     </label>
     <p class="text-sm text-pencil" role="status">
       {{ isComing ? 'Taking it in…' : 'Wide and not tall; up to 10 MB.' }}

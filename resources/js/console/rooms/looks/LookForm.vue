@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Refusal, Schemas } from '../../lib/client'
 import { sentenceAt } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
 import { useSession } from '../../lib/session'
-import { useUpload } from '../../lib/uploadPicture'
+import { useUploadField } from '../../lib/uploadPicture'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import PickField from '../../kit/PickField.vue'
 import SegmentedChoice from '../../kit/SegmentedChoice.vue'
@@ -78,16 +78,7 @@ function proposalAt(field: string): string | null | undefined {
   return props.trial?.doubts.find(({ at }) => at === field)?.proposal
 }
 
-const sendIcon = useUpload('icon')
-const refusedIcon = ref('')
-
-async function uploadIcon(event: Event): Promise<void> {
-  const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
-  if (!file) return
-  const { picture, error } = await sendIcon(file)
-  refusedIcon.value = error ?? ''
-  if (picture) set({ icon_id: picture.id, icon_path: picture.path })
-}
+const { refused, upload } = useUploadField(({ id, path }) => set({ icon_id: id, icon_path: path }), 'icon')
 </script>
 
 <template>
@@ -144,9 +135,9 @@ async function uploadIcon(event: Event): Promise<void> {
             type="file"
             accept="image/svg+xml,image/png,image/jpeg,image/webp,image/gif"
             class="w-full text-sm"
-            @change="uploadIcon"
+            @change="upload"
         /></label>
-        <p v-if="refusedIcon" class="text-sm text-wrong" role="alert">{{ refusedIcon }}</p>
+        <p v-if="refused" class="text-sm text-wrong" role="alert">{{ refused }}</p>
         <p v-else class="text-sm text-pencil">An SVG drawing, or a picture; it keeps its colours.</p>
       </div>
       <template v-if="entry.icon !== 'none' || hasIcon">

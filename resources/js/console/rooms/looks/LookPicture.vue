@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Schemas } from '../../lib/client'
 import { useFields } from '../../lib/useFields'
-import { useUpload } from '../../lib/uploadPicture'
+import { useUploadField } from '../../lib/uploadPicture'
 import LedgerRow from '../../kit/LedgerRow.vue'
 import PickField from '../../kit/PickField.vue'
 import TextField from '../../kit/TextField.vue'
@@ -14,19 +14,10 @@ const props = defineProps<{ errorAt: (field: keyof Entry) => string | undefined 
 const entry = defineModel<Entry>({ required: true })
 const { field } = useFields(entry, set, props.errorAt)
 const hasPicture = computed(() => entry.value.picture_id !== null || entry.value.picture_path !== '')
-const send = useUpload()
-const refused = ref('')
+const { refused, upload } = useUploadField(({ id, path }) => set({ picture_id: id, picture_path: path }))
 
 function set(part: Partial<Entry>): void {
   entry.value = { ...entry.value, ...part }
-}
-
-async function upload(event: Event): Promise<void> {
-  const file = event.target instanceof HTMLInputElement ? event.target.files?.[0] : undefined
-  if (!file) return
-  const { picture, error } = await send(file)
-  refused.value = error ?? ''
-  if (picture) set({ picture_id: picture.id, picture_path: picture.path })
 }
 </script>
 
