@@ -32,16 +32,16 @@ final readonly class FindAnything
         if ($typed === '') {
             return array_values($this->found($parts));
         }
-        $common = FindByWords::common($shop, Kind::ofSellers(), $typed, self::MANY);
+        $often = FindByWords::often($shop, Kind::ofSellers(), $typed, self::MANY);
         $found = $this->found([
             $this->things($shop)->where('code', FoundThing::codeOf($typed))->limit(self::OF_EACH),
             ...$parts,
-            ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, in_array($kind, $common, true)), Kind::ofSellers()),
+            ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, $often[$kind->value] ?? []), Kind::ofSellers()),
         ]);
         // Where they don't stand together in the newest, they are looked for by the words after all.
-        $scarce = FindByWords::isOneWord($typed) ? [] : array_filter($common, static fn (Kind $kind): bool => count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
+        $scarce = FindByWords::isOneWord($typed) ? [] : array_filter(Kind::ofSellers(), static fn (Kind $kind): bool => FindByWords::areCommon($often[$kind->value] ?? []) && count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
 
-        return array_values($found + $this->found(array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, false), array_values($scarce))));
+        return array_values($found + $this->found(array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, []), array_values($scarce))));
     }
 
     /**
@@ -91,15 +91,18 @@ final readonly class FindAnything
         }, $recent);
     }
 
-    private function some(Shop $shop, Kind $kind, string $typed, bool $isCommon): Rows
+    /** @param  list<bool>  $often  whether many have a word, in the order of the words */
+    private function some(Shop $shop, Kind $kind, string $typed, array $often): Rows
     {
+        $isCommon = FindByWords::areCommon($often);
         $things = $this->things($shop)->where('kind', $kind->value)->orderByDesc('thing_id');
         if ($isCommon && ! FindByWords::isOneWord($typed)) {
-            $things = $things->newQuery()->fromSub($things->limit(self::TRIED), 'search_things')->orderByDesc('thing_id');
+            // The newest first, as they are read: to have them put in order would be to look at all of them.
+            $things = $things->newQuery()->fromSub($things->limit(self::TRIED), 'search_things');
         }
         $isCommon
             ? FindByWords::along($things, 'search_things.thing_id', $kind, $typed)
-            : FindByWords::in($things, 'search_things.thing_id', $shop, $kind, $typed);
+            : FindByWords::in($things, 'search_things.thing_id', $shop, $kind, $typed, $often);
 
         return $things->limit(self::OF_EACH);
     }

@@ -73,7 +73,7 @@ final class EverySearchTest extends TestCase
         }
         $asked = [];
         DB::listen(static function (QueryExecuted $query) use (&$asked): void {
-            if (str_contains($query->sql, 'search_words') && ! str_starts_with($query->sql, 'EXPLAIN')) {
+            if (str_contains($query->sql, 'search_words') && ! str_contains($query->sql, 'EXPLAIN ')) {
                 $asked[] = [$query->sql, $query->bindings];
             }
         });
@@ -87,7 +87,7 @@ final class EverySearchTest extends TestCase
         self::assertGreaterThan(count($lists) * 3, count($asked));
         foreach ($asked as [$sql, $bindings]) {
             /** @var list<object{table: string|null, type: string|null}> $plan */
-            $plan = Offer::query()->getConnection()->select("EXPLAIN {$sql}", $bindings);
+            $plan = Offer::query()->getConnection()->select((string) preg_replace('/^(SET STATEMENT .*? FOR )?/', '$1EXPLAIN ', $sql), $bindings);
             foreach ($plan as $step) {
                 // What stands in brackets was made by the question itself.
                 self::assertTrue($step->type !== 'ALL' || str_starts_with((string) $step->table, '<'), "{$sql}\n".json_encode($plan));

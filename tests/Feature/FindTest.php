@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Finding\Kind;
+use App\Finding\WriteWords;
+use App\Models\Coupon;
 use App\Models\Offer;
 use App\Models\Person;
 use App\Models\Product;
@@ -163,6 +166,19 @@ final class FindTest extends TestCase
         yield 'marks alone' => ['%%%'];
         yield 'bytes that are no text' => ["\xC3\x28"];
         yield 'a long text' => [str_repeat('honey ', 2_000)];
+    }
+
+    public function test_words_that_very_many_things_have_find_the_newest_and_with_a_rarer_word_the_one(): void
+    {
+        $codes = array_map(static fn (int $number): string => "MAY{$number}", range(1, 1_010));
+        DB::table('coupons')->insert(array_map(fn (string $code): array => ['shop_id' => $this->shop->id, 'code' => $code, 'kind' => CouponKind::Percent->value, 'percent' => '10', 'created_at' => now(), 'updated_at' => now()], $codes));
+        app(WriteWords::class)->of(Kind::Coupon, $this->shop, array_values($this->shop->coupons()->get(['id'])->map(static fn (Coupon $coupon): int => $coupon->id)->all()));
+
+        self::assertSame(array_slice(array_reverse($codes), 0, 5), $this->labels('may off'));
+        self::assertSame(array_slice(array_reverse($codes), 0, 5), $this->labels('off'));
+        self::assertSame(['MAY507'], $this->labels('off may507'));
+        self::assertSame(['MAY507', 'MAY506'], array_slice([...$this->labels('may507 takes'), ...$this->labels('takes may506')], 0, 2));
+        self::assertSame([], $this->labels('off honey'));
     }
 
     public function test_another_shop_finds_nothing_of_it(): void

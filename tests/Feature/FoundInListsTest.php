@@ -107,6 +107,36 @@ final class FoundInListsTest extends TestCase
         $ask('')->assertJsonPath('at.total', $many);
     }
 
+    /** Whichever way to them is the quickest, the pages are those of the whole list. */
+    public function test_what_very_many_have_is_found_in_the_order_of_the_list_however_it_lies_in_it(): void
+    {
+        [$half, $all] = [FindByWords::MANY + 500, 2 * FindByWords::MANY + 1_000];
+        DB::insert("INSERT INTO coupons (shop_id, code, kind, percent, created_at, updated_at) SELECT ?, CONCAT('C', seq), 'percent', '10', NOW(), NOW() FROM seq_1_to_{$all}", [$this->shop->id]);
+        $conditions = [
+            'everywhere' => 'TRUE', 'early' => "place <= {$half}", 'late' => "place > {$half}",
+            'thinner' => 'place <= '.($all - 2_000).' OR place % 4 = 0', 'scattered' => 'place % 20 = 0', 'scarce' => 'place <= 1500',
+        ];
+        foreach ($conditions as $word => $condition) {
+            DB::insert("INSERT INTO search_words (shop_id, kind, word, thing_id) SELECT shop_id, ?, ?, id FROM (SELECT shop_id, id, CAST(SUBSTRING(code, 2) AS UNSIGNED) AS place FROM coupons WHERE shop_id = ?) AS placed WHERE {$condition}", [Kind::Coupon->value, $word, $this->shop->id]);
+        }
+        DB::insert("INSERT INTO search_things (shop_id, kind, thing_id, code, label, note) SELECT shop_id, ?, id, code, code, '' FROM coupons WHERE shop_id = ?", [Kind::Coupon->value, $this->shop->id]);
+
+        foreach ([['everywhere'], ['early'], ['thinner'], ['scattered'], ['scarce'], ['everywhere', 'late'], ['everywhere', 'early'], ['scattered', 'everywhere'], ['everywhere', 'thinner', 'scarce'], ['early', 'late'], ['scattered', 'scarce']] as $words) {
+            $has = implode(' AND ', array_map(static fn (string $word): string => "({$conditions[$word]})", $words));
+            $codes = DB::table('coupons')->where('shop_id', $this->shop->id)->selectRaw('code, CAST(SUBSTRING(code, 2) AS UNSIGNED) AS place')->havingRaw($has)->orderByDesc('place')->pluck('code')->all();
+            foreach ([1, 2, 26, 50] as $page) {
+                $shown = array_slice($codes, ($page - 1) * 20, 20);
+                $this->getJson($this->console("/api/shops/{$this->shop->slug}/coupons?page={$page}&search=".implode('+', $words)))->assertOk()
+                    ->assertJsonPath('items.*.entry.code', $shown)->assertJsonPath('at.total', min(count($codes), FindByWords::MOST_COUNTED))->assertJsonPath('at.is_more', count($codes) > FindByWords::MOST_COUNTED);
+            }
+            // With each of its beginnings as a word too, it finds the same.
+            $begun = implode('+', array_map(static fn (int $length): string => substr($words[0], 0, $length), range(strlen($words[0]), 1)));
+            if (count($words) === 1) {
+                $this->getJson($this->console("/api/shops/{$this->shop->slug}/coupons?search={$begun}"))->assertOk()->assertJsonPath('items.*.entry.code', array_slice($codes, 0, 20));
+            }
+        }
+    }
+
     private function found(string $list, string $typed): mixed
     {
         return $this->getJson($this->console("/api/shops/{$this->shop->slug}/{$list}?search=".rawurlencode($typed)))->assertOk()->json('at.total');

@@ -6,6 +6,7 @@ namespace App\Http\Console\Orders;
 
 use App\Finding\Kind;
 use App\Http\Console\Shared\Answer;
+use App\Http\Console\Shared\CountedPage;
 use App\Http\Console\Shared\FoundPage;
 use App\Http\Console\Shared\Search;
 use App\Http\Input;
@@ -30,7 +31,11 @@ final readonly class OrderController
         $state = GoodsState::tryFrom(Input::text($request, 'state'));
         $money = MoneyState::tryFrom(Input::text($request, 'money'));
         $counts = OrderCounts::of($shop);
-        $orders = FoundPage::of(FilterOrders::of($shop, $state, $money)->with('lines')->orderByDesc('number'), $shop, Kind::Order, Search::typed($request), self::PER_PAGE, $counts->ofBoth($state, $money));
+        $found = FilterOrders::of($shop, $state, $money)->with('lines')->orderByDesc('number');
+        [$typed, $total] = [Search::typed($request), $counts->ofBoth($state, $money)];
+        $orders = $typed === '' && $state === null && $money === null
+            ? CountedPage::numbered($found, 'number', self::PER_PAGE, $total)
+            : FoundPage::of($found, $shop, Kind::Order, $typed, self::PER_PAGE, $total);
 
         return response()->json(OrderListResource::of($orders, $counts));
     }

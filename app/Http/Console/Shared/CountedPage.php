@@ -52,6 +52,33 @@ final class CountedPage
         return new LengthAwarePaginator($found, $all, $perPage, $page);
     }
 
+    /**
+     * The same of rows that are numbered one by one, the highest number first: a page begins at its number, however deep it is.
+     *
+     * @template M of Model
+     *
+     * @param  Builder<M>  $query
+     * @param  string  $column  of their numbers
+     * @return LengthAwarePaginator<int, M>
+     */
+    public static function numbered(Builder $query, string $column, int $perPage, int $total): LengthAwarePaginator
+    {
+        $page = Paginator::resolveCurrentPage();
+        $before = ($page - 1) * $perPage;
+        if ($before < self::DEEP || $before >= $total) {
+            return self::of($query, $perPage, $total);
+        }
+        $ends = (clone $query)->toBase()->reorder()->selectRaw("MAX({$column}) AS highest, MIN({$column}) AS lowest")->first();
+        [$highest, $lowest] = array_map(static fn (mixed $number): int => is_numeric($number) ? (int) $number : 0, [$ends->highest ?? null, $ends->lowest ?? null]);
+        if ($highest - $lowest + 1 !== $total) {
+            return self::of($query, $perPage, $total);
+        }
+        /** @var Collection<int, M> $rows */
+        $rows = $query->whereBetween($column, [$highest - $before - $perPage + 1, $highest - $before])->get();
+
+        return new LengthAwarePaginator($rows, $total, $perPage, $page);
+    }
+
     public static function number(Rows $total): int
     {
         $number = (clone $total)->value('things');

@@ -17,6 +17,12 @@ use Illuminate\Pagination\Paginator;
 /** A page of what a search finds. What nearly everything has is counted so far as anybody turns pages. */
 final class FoundPage
 {
+    /** How far a list is looked at from its beginning on, to see how densely what is found lies there. */
+    private const LOOKED_AT = 2_000;
+
+    /** To go through so much more of it takes no longer than to put in order all that have a word. */
+    private const TIMES_FURTHER = 5;
+
     /**
      * @template M of Model
      *
@@ -35,35 +41,87 @@ final class FoundPage
         if ($total !== null && $total <= FindByWords::MOST_COUNTED) {
             return CountedPage::of($along, $perPage);
         }
-        $ids = FindByWords::ids($shop, $kind, $typed);
+        $counts = FindByWords::counts($shop, $kind, $typed);
+        $ids = FindByWords::ids($shop, $kind, $counts);
         if (count($ids) <= FindByWords::MOST_COUNTED) {
-            return CountedPage::of($query->whereKey($ids), $perPage);
+            return CountedPage::of(self::byId($query, $ids), $perPage);
         }
+        $often = count($counts) > 1 ? FindByWords::oftenOf($counts, $typed) : FindByWords::often($shop, [$kind], $typed, FindByWords::MANY)[$kind->value] ?? [];
+        $areCommon = FindByWords::areCommon($often);
         $narrow = clone $query;
-        FindByWords::in($narrow->getQuery(), $query->qualifyColumn('id'), $shop, $kind, $typed);
+        FindByWords::in($narrow->getQuery(), $query->qualifyColumn('id'), $shop, $kind, $typed, $areCommon ? [] : $often);
+        // Where all of those are in the list, there is nothing more to count.
+        $all = self::count(self::byId($query, $ids)) > FindByWords::MOST_COUNTED ? FindByWords::MOST_COUNTED + 1 : self::count($areCommon ? $along : $narrow);
+        $page = Paginator::resolveCurrentPage();
+        [$before, $needed] = [($page - 1) * $perPage, $page * $perPage];
+        $shown = match (true) {
+            $before >= min($all, FindByWords::MOST_COUNTED) => [],
+            $areCommon => self::first($query, $along, $narrow, $kind, $typed, $needed),
+            default => self::ids($narrow, $needed),
+        };
+        /** @var Collection<int, M> $rows */
+        $rows = $query->whereKey(array_slice($shown, $before))->get();
 
-        return self::ofMany($query->whereKey($ids), FindByWords::common($shop, [$kind], $typed, FindByWords::MANY) === [] ? $narrow : $along, $perPage);
+        return $all > FindByWords::MOST_COUNTED
+            ? new FoundMore($rows, FindByWords::MOST_COUNTED, $perPage, $page)
+            : new LengthAwarePaginator($rows, $all, $perPage, $page);
     }
 
     /**
+     * The rows themselves, where the database would choose an index of the shop's, each entry of which leads to one.
+     *
      * @template M of Model
      *
-     * @param  Builder<M>  $some  of those that are found, more than are counted; less what is not in the list
-     * @param  Builder<M>  $found
-     * @return LengthAwarePaginator<int, M>
+     * @param  Builder<M>  $list
+     * @param  list<int>  $ids
+     * @return Builder<M>
      */
-    private static function ofMany(Builder $some, Builder $found, int $perPage): LengthAwarePaginator
+    private static function byId(Builder $list, array $ids): Builder
     {
-        // Where all of those are in the list, there is nothing more to count.
-        $total = self::count($some) > FindByWords::MOST_COUNTED ? FindByWords::MOST_COUNTED + 1 : self::count($found);
-        $page = Paginator::resolveCurrentPage();
-        $isBeyond = ($page - 1) * $perPage >= min($total, FindByWords::MOST_COUNTED);
-        /** @var Collection<int, M> $rows */
-        $rows = $isBeyond ? new Collection : $found->forPage($page, $perPage)->get();
+        $some = (clone $list)->whereKey($ids);
+        // A list that is joined of several tables says itself how it is read.
+        if (is_string($some->getQuery()->from)) {
+            $some->getQuery()->forceIndex('PRIMARY');
+        }
 
-        return $total > FindByWords::MOST_COUNTED
-            ? new FoundMore($rows, FindByWords::MOST_COUNTED, $perPage, $page)
-            : new LengthAwarePaginator($rows, $total, $perPage, $page);
+        return $some;
+    }
+
+    /**
+     * The first of what is found, by the way that is the quickest as things lie where the list begins.
+     *
+     * @template M of Model
+     *
+     * @param  Builder<M>  $list
+     * @param  Builder<M>  $along  what is found, by way of the list
+     * @param  Builder<M>  $narrow  the same by way of the words
+     * @return list<int>
+     */
+    private static function first(Builder $list, Builder $along, Builder $narrow, Kind $kind, string $typed, int $needed): array
+    {
+        $found = [];
+        // What nearly everything has is found in the first few.
+        foreach (array_unique([min(2 * $needed, self::LOOKED_AT), self::LOOKED_AT]) as $most) {
+            $found = FindByWords::among(self::ids($list, $most), $kind, $typed);
+            if (count($found) >= $needed) {
+                return array_slice($found, 0, $needed);
+            }
+        }
+
+        return self::ids(count($found) * self::TIMES_FURTHER >= $needed ? $along : $narrow, $needed);
+    }
+
+    /**
+     * An index has them, where rows would have to be read one by one.
+     *
+     * @template M of Model
+     *
+     * @param  Builder<M>  $list
+     * @return list<int>
+     */
+    private static function ids(Builder $list, int $most): array
+    {
+        return array_values(array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, (clone $list)->toBase()->select($list->qualifyColumn('id'))->limit($most)->pluck('id')->all()));
     }
 
     /**
