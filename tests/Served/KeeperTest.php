@@ -23,7 +23,7 @@ final class KeeperTest extends TestCase
     protected function tearDown(): void
     {
         foreach ($this->pids('server', 'other') as $pid) {
-            posix_kill($pid, SIGKILL);
+            array_map(static fn (int $one): bool => posix_kill($one, SIGKILL), [$pid, ...self::below($pid)]);
         }
         foreach ($this->scripts as $script) {
             proc_terminate($script, SIGKILL);
@@ -134,6 +134,14 @@ final class KeeperTest extends TestCase
         $grandchildren = trim((string) shell_exec("cat /proc/{$child}/task/{$child}/children"));
 
         return $grandchildren === '' ? $child : (int) $grandchildren;
+    }
+
+    /** @return list<int> the processes that it has begun, and those that they have */
+    private static function below(int $pid): array
+    {
+        $children = array_map(intval(...), preg_split('/\s+/', (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+
+        return [...$children, ...array_merge(...array_map(self::below(...), $children))];
     }
 
     /** @return list<int> */
