@@ -16,6 +16,7 @@ use App\Models\StockMovement;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use PDO;
+use Tests\Support\MachineTime;
 use Tests\Support\SaleStorm;
 
 /** Sixteen buyers at once on one product, while its seller saves it, the rules and the addresses. */
@@ -29,6 +30,7 @@ final class SaleStormTest extends ServedTestCase
 
     private const STOCK = 100_000;
 
+    /** On a machine from which nobody takes anything. */
     private const LONGEST_SECONDS = 5.0;
 
     public function test_nobody_is_refused_and_every_order_is_exact(): void
@@ -37,6 +39,7 @@ final class SaleStormTest extends ServedTestCase
         $link = $this->placement($this->offer($product))->link($this->shop)->url();
         $this->copiedOffers($product->id);
         $timeouts = self::lockTimeouts();
+        $begun = MachineTime::now();
 
         $storm = new SaleStorm($link, 'http://seller.localhost:'.config()->string('kite.port'), $this->shop->slug, $product->id);
         // What was counted is added up again and again beside the buyers.
@@ -44,10 +47,11 @@ final class SaleStormTest extends ServedTestCase
         $storm->blow(self::BUYERS, self::SECONDS, ['email' => $this->person->email, 'password' => self::PASSWORD]);
         self::assertTrue($adding->running(), $adding->errorOutput());
         $adding->signal(SIGTERM);
+        $left = $begun->leftSince();
         $seen = json_encode($storm->answers, JSON_PRETTY_PRINT);
 
         self::assertSame([], $storm->failures, (string) $seen);
-        self::assertLessThan(self::LONGEST_SECONDS, $storm->longest, "The longest was “{$storm->longestWas}”.");
+        self::assertLessThan(self::LONGEST_SECONDS / $left, $storm->longest, "The longest was “{$storm->longestWas}”.");
         self::assertSame(0, self::lockTimeouts() - $timeouts);
         self::assertGreaterThan(self::BUYERS, $storm->thanked);
         self::assertGreaterThan(3, $storm->saves);
