@@ -17,9 +17,10 @@ return [
             'engine' => 'InnoDB',
             'use_db_after_connecting' => false,
             'options' => [
-                PDO::ATTR_EMULATE_PREPARES => false,
+                // A statement is sent with its values, where otherwise it would be sent, and then they.
+                PDO::ATTR_EMULATE_PREPARES => true,
                 // All that a connection is told, in one statement as it is opened: a click would wait for each.
-                PDO::MYSQL_ATTR_INIT_COMMAND => "SET time_zone = '+00:00', sql_mode = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION', "
+                PDO::MYSQL_ATTR_INIT_COMMAND => "SET NAMES 'utf8mb4' COLLATE 'utf8mb4_unicode_ci', time_zone = '+00:00', sql_mode = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION', "
                     // What was read before a lock was given is read again after it, and no gaps are locked; docs/decisions/0007.
                     ."tx_isolation = 'READ-COMMITTED', innodb_lock_wait_timeout = 5",
             ],

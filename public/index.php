@@ -7,15 +7,12 @@ use Illuminate\Http\Request;
 
 // A link that only leads on is answered by classes that php-fpm has preloaded: to begin as usual would take longer than the answer.
 if (preg_match('~\A/k/~i', $_SERVER['REQUEST_URI'] ?? '') === 1 && class_exists(HotLane::class, false)) {
-    // A model asks of each kind of value whether it is a class; those of ours all have a namespace.
-    spl_autoload_register($missing = static fn (string $class) => str_contains($class, '\\') && (require __DIR__.'/../vendor/autoload.php')->loadClass($class));
     $answer = HotLane::open()?->answer($_SERVER, array_change_key_case(getallheaders()), $_COOKIE);
     if ($answer !== null) {
         $answer->send();
 
         return;
     }
-    spl_autoload_unregister($missing);
 }
 
 define('LARAVEL_START', microtime(true));

@@ -31,10 +31,21 @@ final readonly class CountClick
      */
     public function __invoke(int $placementId, string $code, CartOwner $owner, Caller $caller, ?SpooledLead $lead = null, string $in = ''): bool
     {
-        if (! $this->recent->isFirstOn($placementId, $owner, $caller)) {
-            return true;
-        }
-        if ($this->spool->append(new SpooledAct(EventKind::Click, [$code], $caller->country, $caller->device, $this->clock->seconds(), $in, $lead))) {
+        $at = $this->clock->seconds();
+
+        return $this->ofLine(self::line($code, $caller, $at, $lead, $in), $at, $placementId, $owner, $caller);
+    }
+
+    /** @return string as the spool has it, the same for all that are alike in a quarter of an hour */
+    public static function line(string $code, Caller $caller, int $at, ?SpooledLead $lead, string $in = ''): string
+    {
+        return (new SpooledAct(EventKind::Click, [$code], $caller->country, $caller->device, $at, $in, $lead))->line();
+    }
+
+    /** @param  string  $line  of the click, made before */
+    public function ofLine(string $line, int $at, int $placementId, CartOwner $owner, Caller $caller): bool
+    {
+        if (! $this->recent->isFirstOn($placementId, $owner, $caller) || $this->spool->appendLine($line, $at)) {
             return true;
         }
         $this->recent->forget($placementId, $owner, $caller);

@@ -6,6 +6,7 @@ namespace App\Clicks;
 
 use App\Carts\Caller;
 use App\Carts\CartOwner;
+use App\Carts\KeyedHash;
 
 /**
  * Remembers for two seconds that a visitor clicked, so that a double click counts once.
@@ -41,6 +42,6 @@ final readonly class RecentClicks
     {
         $who = $owner->isNew ? "{$caller->address}|{$caller->agent}|{$caller->languages}" : $owner->digest;
 
-        return 'click-'.hash_hmac('sha256', "{$what}|{$who}", $this->key);
+        return 'click-'.KeyedHash::of("{$what}|{$who}", $this->key);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use Composer\Autoload\ClassLoader;
 use Illuminate\Container\Container;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Connectors\ConnectionFactory;
@@ -13,11 +14,8 @@ use PDO;
 /** The database where the framework has not started: its connection, which the worker keeps open from request to request. */
 final class OwnConnection
 {
-    /** Functions that its classes call: they are in no class, and so can't be preloaded. */
-    private const FUNCTIONS = [
-        'compat/functions.php', 'vendor/symfony/polyfill-php84/bootstrap.php', 'vendor/laravel/framework/src/Illuminate/Collections/functions.php', 'vendor/laravel/framework/src/Illuminate/Collections/helpers.php',
-        'vendor/laravel/framework/src/Illuminate/Support/functions.php', 'vendor/laravel/framework/src/Illuminate/Support/helpers.php',
-    ];
+    /** The names of characters are said as it is opened, and not with each request. */
+    private const KEPT_OPEN = ['charset' => null, 'options' => [PDO::ATTR_PERSISTENT => true]];
 
     /**
      * @param  array<mixed>  $as  configured, as the framework is told of it
@@ -29,10 +27,17 @@ final class OwnConnection
         if ($running instanceof Connection) {
             return $running;
         }
-        foreach (self::FUNCTIONS as $file) {
-            require_once __DIR__."/../../{$file}";
-        }
+        spl_autoload_register(self::load(...));
 
-        return (new ConnectionFactory(new Container))->make(array_replace_recursive($as, ['options' => [PDO::ATTR_PERSISTENT => true]]));
+        return (new ConnectionFactory(new Container))->make(array_replace_recursive($as, self::KEPT_OPEN));
+    }
+
+    /** A model asks of each kind of value whether it is a class; those of ours all have a namespace. */
+    private static function load(string $class): void
+    {
+        $loader = str_contains($class, '\\') ? require __DIR__.'/../../vendor/autoload.php' : null;
+        if ($loader instanceof ClassLoader) {
+            $loader->loadClass($class);
+        }
     }
 }

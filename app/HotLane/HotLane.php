@@ -14,15 +14,11 @@ use App\Clicks\Straight;
 use App\Database\Busy;
 use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\Visitor;
-use App\Http\TrustListedProxies;
 use App\Results\Spool;
 use App\Time\Clock;
 use Illuminate\Database\QueryException;
-use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use PaperKite\Link\Visit;
 use PDOException;
-use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 
 /**
  * Answers a click on a link that only leads on before the framework starts: with what the framework answered to the one
@@ -68,51 +64,31 @@ final readonly class HotLane
      */
     public function answer(array $server, array $headers, array $cookies): ?KeptAnswer
     {
-        $host = self::hostIn($headers['host'] ?? '');
+        // Without its port; for what is written otherwise no answer is kept.
+        $host = preg_match('/\A([0-9a-z.-]+)(?::[0-9]+)?\z/i', $headers['host'] ?? '', $found) === 1 ? strtolower($found[1]) : null;
         $address = $server['REQUEST_URI'] ?? null;
-        if ($host === null || ! is_string($address) || ($server['REQUEST_METHOD'] ?? '') !== 'GET' || array_filter($cookies, is_array(...)) !== []) {
+        if ($host === null || ! is_string($address) || ($server['REQUEST_METHOD'] ?? '') !== 'GET' || ($cookies !== [] && array_filter($cookies, is_array(...)) !== [])) {
             return null;
         }
-        $caller = Visit::of('GET', $headers) === Visit::Navigation ? $this->caller($server, $headers) : null;
-        $kept = $caller === null ? null : $this->kept->find($host, $address, $caller->country);
+        $caller = Visit::of('GET', $headers) === Visit::Navigation ? $this->caller->told($server, $headers, $this->settings->proxies) : null;
+        $at = $this->clock->seconds();
+        $kept = $caller === null ? null : $this->kept->find($host, $address, $caller, $at);
         if ($caller === null || $kept === null) {
             return null;
         }
         $visitor = Visitor::among($cookies, $this->settings->isOverTls);
 
         // Where the disk is full, the framework counts in the database, which may still have room.
-        return match (true) {
-            $kept->straight !== null => $this->added($kept, $kept->straight, $visitor ?? Visitor::new($this->settings->isOverTls), $caller),
-            default => ($this->count)($kept->placementId, $kept->code, $visitor?->owner() ?? CartOwner::nobody(), $caller, $kept->lead) ? $kept : null,
-        };
-    }
-
-    /**
-     * @param  array<mixed>  $server
-     * @param  array<string, string>  $headers
-     * @return Caller|null `null` where what a proxy says can't be read
-     */
-    private function caller(array $server, array $headers): ?Caller
-    {
-        if ($this->settings->proxies === []) {
-            return is_string($server['REMOTE_ADDR'] ?? null) ? $this->caller->at($server['REMOTE_ADDR'], $headers) : null;
-        }
-        try {
-            $request = new Request(server: $server);
-            TrustListedProxies::at($this->settings->proxies);
-            (new TrustListedProxies)->handle($request, static fn (): Response => new Response);
-
-            return ($this->caller)($request);
-        } catch (RequestExceptionInterface) {
-            return null;
-        }
+        return $kept->straight !== null
+            ? $this->added($kept, $kept->straight, $visitor ?? Visitor::new($this->settings->isOverTls), $caller)
+            : ($this->count->ofLine($kept->line, $at, $kept->placementId, $visitor?->owner() ?? CartOwner::nobody(), $caller) ? $kept : null);
     }
 
     private function added(KeptAnswer $kept, Straight $way, Visitor $visitor, Caller $caller): ?KeptAnswer
     {
         $follow = Following::of($this->recent, $this->clock);
         try {
-            return $follow === null ? null : $kept->leadingTo($follow->clicked($way, $visitor->owner(), $caller), $visitor->cookie());
+            return $follow === null ? null : $kept->leadingTo($follow->clicked($way, $visitor->owner(), $caller), $visitor->secret);
         } catch (TooManyCarts|Busy|QueryException) {
             // The transaction has ended without a trace: the framework does it anew, and says what is wrong.
             $this->recent->forget($way->placementId, $visitor->owner(), $caller);
@@ -121,11 +97,5 @@ final readonly class HotLane
         } catch (PDOException) {
             return $kept->unsure();
         }
-    }
-
-    /** @return string|null without its port; `null` where it is none that an answer is kept for */
-    private static function hostIn(string $host): ?string
-    {
-        return preg_match('/\A([0-9a-z.-]+)(?::[0-9]+)?\z/i', $host, $found) === 1 ? strtolower($found[1]) : null;
     }
 }

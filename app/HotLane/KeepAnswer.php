@@ -7,6 +7,7 @@ namespace App\HotLane;
 use App\Changes\Marks;
 use App\Clicks\LedOn;
 use App\Http\Shopper\ReadCaller;
+use App\Time\Clock;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,6 +20,7 @@ final readonly class KeepAnswer
         private KeptAnswers $kept,
         private Settings $settings,
         private ReadCaller $caller,
+        private Clock $clock,
         /** Whether the memory that the workers share is where the framework counts who begins carts. */
         private bool $areLimitsShared,
     ) {}
@@ -34,7 +36,8 @@ final readonly class KeepAnswer
             // What changed while it was answered is not known to be in the answer.
             if ($this->marks->ofAll() === $before) {
                 $this->settings->keep();
-                $this->kept->keep($request->getHost(), $request->getRequestUri(), ($this->caller)($request)->country, KeptAnswer::of($led, $mark, $response->prepare($request)));
+                [$caller, $at] = [($this->caller)($request), $this->clock->seconds()];
+                $this->kept->keep($request->getHost(), $request->getRequestUri(), $caller, $at, KeptAnswer::of($led, $caller, $at, $mark, $response->prepare($request)));
             }
         }
 

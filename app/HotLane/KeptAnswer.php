@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\HotLane;
 
+use App\Carts\Caller;
+use App\Clicks\CountClick;
 use App\Clicks\LedOn;
 use App\Clicks\Straight;
 use App\Results\SpooledLead;
-use Symfony\Component\HttpFoundation\Cookie;
-use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What the framework has answered to a click, and what the next one like it counts as. */
@@ -17,25 +17,33 @@ final readonly class KeptAnswer
     /** Made anew for each answer. */
     private const DATE = 'Date: ';
 
+    private const SECRET = '/^(Set-Cookie: [^=]+=)[^;]*/m';
+
     /** What is said while the application is away. */
     private const AWAY = __DIR__.'/../../public/away.html';
 
     /** @param  string  $headers  name and value, as they are sent, a line each: a list would be made anew for each click */
-    private function __construct(
+    public function __construct(
         public int $shopId,
         /** Of the shop, when what the answer is made of was read. */
         public int $mark,
+        /** When the click came that it was the answer to: seconds since 1970. */
+        public int $at,
         public int $placementId,
-        public string $code,
-        public ?SpooledLead $lead,
+        /** As which the click is counted, where it only leads on. */
+        public string $line,
         /** Where the click adds goods; `null`: it only leads on. */
         public ?Straight $straight,
-        private int $status,
-        private string $headers,
-        private string $body,
+        public int $status,
+        public string $headers,
+        public string $body,
     ) {}
 
-    public static function of(LedOn $led, int $mark, Response $answer): self
+    /**
+     * @param  int  $at  seconds since 1970
+     * @param  Response  $answer  to a click of theirs then
+     */
+    public static function of(LedOn $led, Caller $caller, int $at, int $mark, Response $answer): self
     {
         $headers = [];
         /** @var array<string, list<string>> $sent */
@@ -47,32 +55,41 @@ final readonly class KeptAnswer
         return new self(
             $led->placement->shop_id,
             $mark,
+            $at,
             $led->placement->id,
-            $led->placement->code,
-            $led->lead === null ? null : new SpooledLead($led->lead->product_id, $led->lead->marketplace_id),
+            CountClick::line($led->placement->code, $caller, $at, $led->lead === null ? null : new SpooledLead($led->lead->product_id, $led->lead->marketplace_id)),
             $led->straight(),
             $answer->getStatusCode(),
-            implode("\n", $headers),
+            // By what one visitor is known is nobody else's, and not kept.
+            (string) preg_replace(self::SECRET, '${1}', implode("\n", $headers)),
             (string) $answer->getContent(),
         );
     }
 
-    /** @return self the same, for another cart and another visitor */
-    public function leadingTo(string $location, Cookie $cookie): self
+    /** @return array{int, int, int, int, string, Straight|null, int, string, string} which the workers' memory hands out sooner than an object */
+    public function kept(): array
     {
-        $headers = array_map(static fn (string $header): string => match (true) {
-            str_starts_with($header, 'Location: ') => "Location: {$location}",
-            str_starts_with($header, 'Set-Cookie: ') => "Set-Cookie: {$cookie}",
-            default => $header,
-        }, explode("\n", $this->headers));
+        return [$this->shopId, $this->mark, $this->at, $this->placementId, $this->line, $this->straight, $this->status, $this->headers, $this->body];
+    }
 
-        return new self($this->shopId, $this->mark, $this->placementId, $this->code, $this->lead, $this->straight, $this->status, implode("\n", $headers), (string) (new RedirectResponse($location))->getContent());
+    /**
+     * @param  string  $secret  by which the visitor will be known
+     * @return self the same, for another cart and another visitor
+     */
+    public function leadingTo(string $location, string $secret): self
+    {
+        $before = preg_match('/^Location: (.*)$/m', $this->headers, $found) === 1 ? $found[1] : $location;
+        $headers = (string) preg_replace(self::SECRET, '${1}'.$secret, $this->headers);
+        // What differs is the name of a cart, which reads the same in an address, a header and HTML.
+        $forThem = static fn (string $text): string => $before === $location ? $text : str_replace($before, $location, $text);
+
+        return new self($this->shopId, $this->mark, $this->at, $this->placementId, $this->line, $this->straight, $this->status, $forThem($headers), $forThem($this->body));
     }
 
     /** @return self where nobody knows whether the click was carried out, since the database went away as it was */
     public function unsure(): self
     {
-        return new self($this->shopId, $this->mark, $this->placementId, $this->code, null, null, 503, "Retry-After: 30\nCache-Control: no-store\nContent-Type: text/html; charset=utf-8", (string) file_get_contents(self::AWAY));
+        return new self($this->shopId, $this->mark, $this->at, $this->placementId, '', null, 503, "Retry-After: 30\nCache-Control: no-store\nContent-Type: text/html; charset=utf-8", (string) file_get_contents(self::AWAY));
     }
 
     /** The status line is the server's; RFC 9110, 5.6.7, has the form of the date. */
@@ -83,11 +100,5 @@ final readonly class KeptAnswer
             header(str_starts_with($header, self::DATE) ? self::DATE.gmdate('D, d M Y H:i:s').' GMT' : $header, false);
         }
         echo $this->body;
-    }
-
-    /** @return array{int, list<string>, string} status, headers as they were kept, and body */
-    public function parts(): array
-    {
-        return [$this->status, explode("\n", $this->headers), $this->body];
     }
 }

@@ -36,14 +36,17 @@ final readonly class Settings
     /** @return self|null `null` where the framework has not answered yet */
     public static function kept(string $key = self::KEY): ?self
     {
+        /** @var array{string, string, int, bool, list<string>, string|null, string|null, 7?: array<mixed>, 8?: string, 9?: int}|false $kept */
         $kept = apcu_fetch($key);
 
-        return $kept instanceof self ? $kept : null;
+        return $kept === false ? null : new self(...$kept);
     }
 
     public function keep(): void
     {
-        apcu_add(self::WITH_DATABASE, $this);
-        apcu_add(self::KEY, new self($this->key, $this->spool, $this->sameClickSeconds, $this->isOverTls, $this->proxies, $this->countryHeader, $this->clockFile));
+        // A list is handed out sooner than an object.
+        $everyClicks = [$this->key, $this->spool, $this->sameClickSeconds, $this->isOverTls, $this->proxies, $this->countryHeader, $this->clockFile];
+        apcu_add(self::KEY, $everyClicks);
+        apcu_add(self::WITH_DATABASE, [...$everyClicks, $this->database, $this->cachePrefix, $this->newCartsPerMinute]);
     }
 }

@@ -16,6 +16,9 @@ final readonly class Spool
 {
     private const ENDING = '.spool';
 
+    /** Stands before each line, as in RFC 7464: what a full disk has torn is neither joined to the line after it nor ended by it. */
+    private const BEGIN = "\x1e";
+
     /** More than this an hour is no shop's but somebody's who fills the disk: it is not counted. */
     private const LARGEST_FILE = 256 * 1024 * 1024;
 
@@ -33,26 +36,31 @@ final readonly class Spool
     /** @return bool whether it will be counted */
     public function append(SpooledAct $act): bool
     {
-        $path = $this->path($this->nameOf($act->at));
-        $file = @fopen($path, 'ab');
-        if ($file === false) {
-            // Another process may make the folder in between: that it could not be made is told by the file that can't be opened.
-            @mkdir($this->folder, 0o770, true);
-            $file = @fopen($path, 'ab');
-        }
-        if ($file === false) {
+        return $this->appendLine($act->line(), $act->at);
+    }
+
+    /**
+     * @param  string  $line  of an act
+     * @param  int  $at  seconds since 1970, when it was done
+     * @return bool whether it will be counted
+     */
+    public function appendLine(string $line, int $at): bool
+    {
+        $path = $this->path($this->nameOf($at));
+        clearstatcache(false, $path);
+        if ((int) @filesize($path) >= self::LARGEST_FILE) {
             return false;
         }
-        $line = $act->line()."\n";
-        $hasRoom = (fstat($file)['size'] ?? 0) < self::LARGEST_FILE;
-        $isWhole = $hasRoom && @fwrite($file, $line) === strlen($line);
-        if ($hasRoom && ! $isWhole) {
-            // On a full disk a line may be torn: the next one begins anew.
-            @fwrite($file, "\n");
+        $text = self::BEGIN."{$line}\n";
+        if (self::isWritten($path, $text)) {
+            return true;
         }
-        fclose($file);
+        if (! is_dir($this->folder)) {
+            @mkdir($this->folder, 0o770, true);
+        }
 
-        return $isWhole;
+        // Once more, should the folder be there now, whoever made it.
+        return self::isWritten($path, $text);
     }
 
     /** @return list<string> names of files, the oldest first */
@@ -78,7 +86,7 @@ final readonly class Spool
         }
         $lines = array_slice(explode("\n", substr($text, 0, $end)), 0, $most);
 
-        return [$lines, $from + array_sum(array_map(static fn (string $line): int => strlen($line) + 1, $lines))];
+        return [array_map(self::last(...), $lines), $from + array_sum(array_map(static fn (string $line): int => strlen($line) + 1, $lines))];
     }
 
     /** Whether nobody appends to it any more. */
@@ -90,6 +98,20 @@ final readonly class Spool
     public function remove(string $name): void
     {
         @unlink($this->path($name));
+    }
+
+    /** @return string what was begun last in a line */
+    private static function last(string $line): string
+    {
+        $begin = strrpos($line, self::BEGIN);
+
+        return $begin === false ? $line : substr($line, $begin + 1);
+    }
+
+    /** All of it, by one write. */
+    private static function isWritten(string $path, string $text): bool
+    {
+        return @file_put_contents($path, $text, FILE_APPEND) === strlen($text);
     }
 
     private function path(string $name): string

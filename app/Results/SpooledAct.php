@@ -34,10 +34,19 @@ final readonly class SpooledAct
     public function line(): string
     {
         return json_encode([
-            'kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => $this->at - $this->at % self::QUARTER,
+            'kind' => $this->kind->value, 'codes' => $this->codes, 'country' => $this->country, 'device' => $this->device->number(), 'at' => self::quarterOf($this->at),
             ...($this->in === '' ? [] : ['in' => $this->in]),
             ...($this->lead === null ? [] : ['lead' => [$this->lead->productId, $this->lead->marketplaceId]]),
         ], JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param  int  $at  seconds since 1970
+     * @return int seconds at which its quarter of an hour began
+     */
+    public static function quarterOf(int $at): int
+    {
+        return $at - $at % self::QUARTER;
     }
 
     /** @return self|null `null` where the line is torn, or none of ours */

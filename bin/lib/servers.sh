@@ -253,7 +253,7 @@ catch_workers_output = yes
 CONF
     launch fpm php-fpm8.2 $FPM_AS_ROOT --fpm-config "$RUN/fpm.conf" \
         -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000 -d opcache.memory_consumption=192 \
-        -d opcache.preload="$ROOT/bin/lib/preload.php" -d opcache.preload_user="$WEB_USER" -d realpath_cache_size=4M -d expose_php=0 \
+        -d opcache.preload="$ROOT/bin/lib/preload.php" -d opcache.preload_user="$WEB_USER" -d apc.serializer=default -d realpath_cache_size=4M -d expose_php=0 \
         -d upload_max_filesize=10M -d post_max_size=12M -d memory_limit=256M
     cat >"$RUN/nginx.conf" <<CONF
 ${WEB_USER:+$([ "$(id -u)" -ne 0 ] || echo "user $WEB_USER;")}

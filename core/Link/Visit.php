@@ -26,6 +26,9 @@ enum Visit
 
     private const FRAMES = ['iframe', 'frame', 'embed', 'object', 'fencedframe'];
 
+    /** In which a browser says that nobody waits yet. */
+    private const PURPOSES = ['sec-purpose', 'purpose', 'x-purpose', 'x-moz'];
+
     /** How programs that fetch a page for its preview or index name themselves: a version after "bot", an address to ask at. */
     private const ROBOTS = '~bot/|\+?https?://|crawl|spider|preview|unfurl|externalhit|scanner|fetcher~i';
 
@@ -57,9 +60,13 @@ enum Visit
     /** @param  array<string, string>  $headers */
     private static function isAhead(array $headers): bool
     {
-        $purposes = strtolower(($headers['sec-purpose'] ?? '').' '.($headers['purpose'] ?? '').' '.($headers['x-purpose'] ?? '').' '.($headers['x-moz'] ?? ''));
+        foreach (self::PURPOSES as $header) {
+            if (isset($headers[$header]) && preg_match('/prefetch|prerender|preview/i', $headers[$header]) === 1) {
+                return true;
+            }
+        }
 
-        return preg_match('/prefetch|prerender|preview/', $purposes) === 1;
+        return false;
     }
 
     /** @param  array<string, string>  $headers */

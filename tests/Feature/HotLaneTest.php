@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use APCUIterator;
 use App\Catalogue\ProductForm;
 use App\HotLane\HotLane;
 use App\HotLane\KeptAnswer;
@@ -17,6 +18,7 @@ use App\Models\Shop;
 use App\Offers\OfferForm;
 use App\Partners\MarketplaceForm;
 use App\Results\WriteSpooled;
+use App\Time\Clock;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Database\Connection;
@@ -29,6 +31,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Catalogue\ProductKind;
 use PaperKite\Checkout\CheckoutRules;
+use PaperKite\Link\Device;
 use PaperKite\Offer\ButtonState;
 use PaperKite\Offer\CartUse;
 use PaperKite\Offer\OfferState;
@@ -90,14 +93,14 @@ final class HotLaneTest extends TestCase
             $request = static fn (): Request => self::request(self::path($path, $placement->code), $server);
             $byFramework = $this->takenBack(fn (): array => [self::parts($this->asked($request())), $this->rows()]);
             $byLane = $this->takenBack(function () use ($request, $path, $placement, $server, &$isHot): array {
-                // Somebody else from the same country was there a moment ago.
-                $this->asked(self::request(self::path($path, $placement->code), ['HTTP_USER_AGENT' => 'Kite 2'] + array_intersect_key($server, ['HTTP_ACCEPT_LANGUAGE' => true])));
+                // Somebody else from the same country was there a moment ago, with the same kind of device.
+                $this->asked(self::request(self::path($path, $placement->code), ['HTTP_USER_AGENT' => 'Kite 2'] + array_intersect_key($server, ['HTTP_ACCEPT_LANGUAGE' => true, 'HTTP_SEC_CH_UA_MOBILE' => true])));
                 app(WriteSpooled::class)();
                 DB::table('events')->where('shop_id', $this->shop->id)->delete();
                 DB::table('carts')->where('shop_id', $this->shop->id)->delete();
                 $hot = self::hot($request());
                 $isHot = $hot !== null;
-                $parts = $hot === null ? self::parts($this->asked($request())) : self::masked(...$hot->parts());
+                $parts = $hot === null ? self::parts($this->asked($request())) : self::masked(...self::told($hot));
 
                 return [$parts, $this->rows()];
             });
@@ -139,6 +142,48 @@ final class HotLaneTest extends TestCase
         self::assertSame([2, 2], [$this->acts($this->shop, EventKind::Click), $this->acts($this->shop, EventKind::Lead)]);
     }
 
+    public function test_a_click_is_counted_as_of_its_own_device_and_quarter_of_an_hour(): void
+    {
+        $clock = sys_get_temp_dir().'/kite-clock-'.bin2hex(random_bytes(6));
+        config(['kite.clock' => $clock]);
+        $placement = $this->link('to the product');
+        $click = static fn (string $who): Request => self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who]);
+        $this->asked($click('Kite Desk'));
+        self::assertNull(self::hot($click('Kite Mobile')), 'Nobody with a phone was here before.');
+        $this->asked($click('Kite Mobile'));
+        self::assertNotNull(self::hot($click('Kite Mobile 2')));
+        self::assertNotNull(self::hot($click('Kite Desk 2')));
+        file_put_contents($clock, '900');
+        self::assertNull(self::hot($click('Kite Desk 3')), 'What was kept says when it was.');
+
+        unlink($clock);
+
+        self::assertSame(4, $this->acts($this->shop, EventKind::Click));
+        self::assertSame(2, DB::table('events')->where(['shop_id' => $this->shop->id, 'device' => Device::Phone->number()])->count());
+    }
+
+    public function test_one_click_has_the_answer_made_anew_while_the_others_are_given_it(): void
+    {
+        $clock = sys_get_temp_dir().'/kite-clock-'.bin2hex(random_bytes(6));
+        config(['kite.clock' => $clock]);
+        $this->app?->forgetInstance(Clock::class);
+        $placement = $this->link('to the product');
+        $click = static fn (string $who): Request => self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who]);
+        // From where a quarter of an hour begins, so that none ends meanwhile.
+        file_put_contents($clock, (string) ($begins = 900 - time() % 900));
+        $this->asked($click('the first'));
+        file_put_contents($clock, (string) ($begins + 2));
+        self::assertNotNull(self::hot($click('the second')));
+        file_put_contents($clock, (string) ($begins + 4));
+        self::assertNull(self::hot($click('the third')));
+        self::assertNotNull(self::hot($click('the fourth')));
+        $this->asked($click('the third'));
+        self::assertNotNull(self::hot($click('the fifth')));
+        unlink($clock);
+
+        self::assertSame(5, $this->acts($this->shop, EventKind::Click));
+    }
+
     public function test_a_proxy_that_is_listed_tells_address_and_country(): void
     {
         config(['trustedproxy.proxies' => ['198.51.100.7']]);
@@ -147,7 +192,7 @@ final class HotLaneTest extends TestCase
         $this->asked($by('203.0.113.1'));
         $masked = self::parts($this->asked($by('203.0.113.2')));
         self::assertStringContainsString('quay-gb.example', implode(' ', $masked[1]));
-        self::assertSame($masked, self::masked(...self::hot($by('203.0.113.3'))?->parts() ?? self::fail('It was not kept.')));
+        self::assertSame($masked, self::masked(...self::told(self::hot($by('203.0.113.3')) ?? self::fail('It was not kept.'))));
         self::assertNull(self::hot(self::request("/k/{$placement->code}", ['HTTP_X_COUNTRY' => 'SE', 'HTTP_X_FORWARDED_FOR' => '203.0.113.4'])));
 
         self::assertSame([3, 3], [$this->acts($this->shop, EventKind::Click), DB::table('events')->where(['shop_id' => $this->shop->id, 'kind' => EventKind::Lead, 'country' => 'GB'])->count()]);
@@ -169,9 +214,11 @@ final class HotLaneTest extends TestCase
     public function test_each_browser_is_given_the_cookie_and_the_address_of_its_own_cart(): void
     {
         $placement = $this->link('to the checkout');
-        $this->asked(self::request("/k/{$placement->code}", []));
+        $firsts = $this->asked(self::request("/k/{$placement->code}", []))->headers->getCookies()[0]->getValue() ?? '';
+        self::assertSame(22, strlen($firsts));
+        self::assertStringNotContainsString($firsts, serialize(iterator_to_array(new APCUIterator('/^kept/'))), 'By what one visitor is known is not kept for others.');
         foreach (['the first', 'the second'] as $who) {
-            [, $headers, $body] = self::hot(self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who]))?->parts() ?? self::fail('It is not answered.');
+            [, $headers, $body] = self::told(self::hot(self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who])) ?? self::fail('It is not answered.'));
             $cart = Cart::query()->where('shop_id', $this->shop->id)->orderByDesc('id')->firstOrFail();
             preg_match('/^Set-Cookie: kite_visitor=([\w-]{22});/m', implode("\n", $headers), $found);
 
@@ -254,6 +301,12 @@ final class HotLaneTest extends TestCase
     private static function hot(Request $click): ?KeptAnswer
     {
         return HotLane::open()?->answer($click->server->all(), RequestHeaders::of($click), $click->cookies->all());
+    }
+
+    /** @return array{int, list<string>, string} status, headers as they were kept, and body */
+    private static function told(KeptAnswer $answer): array
+    {
+        return [$answer->status, explode("\n", $answer->headers), $answer->body];
     }
 
     /** @return iterable<string, array{0: callable(self, Placement): mixed, 1?: string}> */

@@ -12,6 +12,7 @@ use App\Results\WriteSpooled;
 use App\Time\Clock;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Process;
 use Illuminate\Testing\TestResponse;
 use PaperKite\Link\Device;
 use PaperKite\Results\EventKind;
@@ -87,6 +88,30 @@ final class SpoolTest extends TestCase
         file_put_contents($file, substr($this->act()->line(), 20)."\n", FILE_APPEND);
         app(WriteSpooled::class)();
         self::assertSame(3, $this->writtenActs($this->shop, EventKind::View));
+    }
+
+    public function test_what_a_full_disk_has_torn_at_any_byte_costs_and_doubles_no_other(): void
+    {
+        $fill = 'require "vendor/autoload.php"; $spool = new App\Results\Spool($argv[1], new App\Time\Clock(null));
+        for ($torn = 0; $torn < 60; $torn++) {
+            for ($line = 0, $told = 0; $line < 60; $line++) {
+                $told += (int) $spool->appendLine("[".str_repeat("1", $line === 0 ? $torn : 16)."1]", $argv[2] + 3600 * $torn);
+            }
+            echo $told, " ";
+        }';
+        $at = app(Clock::class)->seconds();
+        // The file of an hour may grow to two blocks, as if the disk had no more; what does not go into them is torn.
+        $told = explode(' ', trim(Process::path(base_path())->run(['sh', '-c', 'trap "" XFSZ; ulimit -f 2; exec "$0" -r "$1" "$2" "$3"', PHP_BINARY, $fill, $this->spool(), (string) $at])->throw()->output()));
+
+        $spool = app(Spool::class);
+        self::assertCount(60, $told);
+        foreach ($told as $torn => $before) {
+            self::assertTrue($spool->appendLine('[2]', $at + 3600 * $torn));
+            [$lines] = $spool->read($spool->files()[$torn], 0, 1000);
+            $whole = array_filter($lines, static fn (string $line): bool => is_array(json_decode($line)));
+            self::assertSame([(int) $before + 1, '[2]'], [count($whole), end($whole)], "{$torn}");
+            self::assertLessThan(60, (int) $before);
+        }
     }
 
     public function test_what_fails_on_the_way_is_written_later_and_once(): void

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Shopper;
 
 use App\Carts\Caller;
+use App\Carts\KeyedHash;
+use App\Http\TrustListedProxies;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use PaperKite\Link\Device;
 use PaperKite\Link\ShopperCountry;
+use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 
 /** What a request tells of whoever sends it; the address leaves this place as a keyed hash. */
 final readonly class ReadCaller
@@ -30,7 +34,31 @@ final readonly class ReadCaller
      */
     public function at(string $address, array $headers, ?string $country = null): Caller
     {
-        return new Caller(hash_hmac('sha256', $address, $this->key), $headers['user-agent'] ?? '', $headers['accept-language'] ?? '', Device::of($headers), $country);
+        return new Caller(KeyedHash::of($address, $this->key), $headers['user-agent'] ?? '', $headers['accept-language'] ?? '', Device::of($headers), $country);
+    }
+
+    /**
+     * What PHP is told of a request, before the framework starts.
+     *
+     * @param  array<mixed>  $server
+     * @param  array<string, string>  $headers  by lower-case name
+     * @param  list<string>  $proxies  in front of the web server, as the operator lists them
+     * @return Caller|null `null` where what a proxy says can't be read
+     */
+    public function told(array $server, array $headers, array $proxies): ?Caller
+    {
+        if ($proxies === []) {
+            return is_string($server['REMOTE_ADDR'] ?? null) ? $this->at($server['REMOTE_ADDR'], $headers) : null;
+        }
+        try {
+            $request = new Request(server: $server);
+            TrustListedProxies::at($proxies);
+            (new TrustListedProxies)->handle($request, static fn (): Response => new Response);
+
+            return ($this)($request);
+        } catch (RequestExceptionInterface) {
+            return null;
+        }
     }
 
     /** Anybody can write a header: it counts from a proxy that the operator has listed. */

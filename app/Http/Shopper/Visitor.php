@@ -17,7 +17,8 @@ final readonly class Visitor
     private const KEPT_FOR = '+30 days';
 
     private function __construct(
-        private string $token,
+        /** What the cookie holds. */
+        public string $secret,
         private bool $isNew,
         private bool $isOverTls,
     ) {}
@@ -64,13 +65,13 @@ final readonly class Visitor
     /** The database keeps a digest of the cookie: whoever reads it can't open a cart with it. */
     public function owner(): CartOwner
     {
-        return new CartOwner(hash('sha256', $this->token), $this->isNew);
+        return new CartOwner(hash('sha256', $this->secret), $this->isNew);
     }
 
     /** Host-only; Lax, so that the browser brings it along when another site's link leads here. */
     public function cookie(): Cookie
     {
-        return Cookie::create(self::name($this->isOverTls), $this->token, self::KEPT_FOR, '/', null, $this->isOverTls, true, false, Cookie::SAMESITE_LAX);
+        return Cookie::create(self::name($this->isOverTls), $this->secret, self::KEPT_FOR, '/', null, $this->isOverTls, true, false, Cookie::SAMESITE_LAX);
     }
 
     /** The prefix has the browser take it from this host alone, and over TLS alone (RFC 6265bis, 4.1.3.2). */
