@@ -16,7 +16,6 @@ use App\Models\StockMovement;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use PDO;
-use Tests\Support\MachineTime;
 use Tests\Support\SaleStorm;
 
 /** Sixteen buyers at once on one product, while its seller saves it, the rules and the addresses. */
@@ -30,8 +29,8 @@ final class SaleStormTest extends ServedTestCase
 
     private const STOCK = 100_000;
 
-    /** On a machine from which nobody takes anything. */
-    private const LONGEST_SECONDS = 5.0;
+    /** In so many purchases, from the click to the thanks, nobody waits for one answer, however slow the machine. */
+    private const LONGEST_IN_PURCHASES = 2;
 
     public function test_nobody_is_refused_and_every_order_is_exact(): void
     {
@@ -39,19 +38,19 @@ final class SaleStormTest extends ServedTestCase
         $link = $this->placement($this->offer($product))->link($this->shop)->url();
         $this->copiedOffers($product->id);
         $timeouts = self::lockTimeouts();
-        $begun = MachineTime::now();
 
         $storm = new SaleStorm($link, 'http://seller.localhost:'.config()->string('kite.port'), $this->shop->slug, $product->id);
         // What was counted is added up again and again beside the buyers.
         $adding = Process::env(['DB_DATABASE' => (string) getenv('KITE_SERVED_DATABASE')])->start(['bash', '-c', 'while php artisan states:add-up; do sleep 0.2; done']);
+        $began = microtime(true);
         $storm->blow(self::BUYERS, self::SECONDS, ['email' => $this->person->email, 'password' => self::PASSWORD]);
+        $aPurchase = (microtime(true) - $began) * self::BUYERS / max(1, $storm->thanked);
         self::assertTrue($adding->running(), $adding->errorOutput());
         $adding->signal(SIGTERM);
-        $left = $begun->leftSince();
         $seen = json_encode($storm->answers, JSON_PRETTY_PRINT);
 
         self::assertSame([], $storm->failures, (string) $seen);
-        self::assertLessThan(self::LONGEST_SECONDS / $left, $storm->longest, "The longest was “{$storm->longestWas}”.");
+        self::assertLessThan(self::LONGEST_IN_PURCHASES * $aPurchase, $storm->longest, "The longest was “{$storm->longestWas}”.");
         self::assertSame(0, self::lockTimeouts() - $timeouts);
         self::assertGreaterThan(self::BUYERS, $storm->thanked);
         self::assertGreaterThan(3, $storm->saves);
