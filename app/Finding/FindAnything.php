@@ -32,16 +32,16 @@ final readonly class FindAnything
         if ($typed === '') {
             return array_values($this->found($parts));
         }
-        $often = FindByWords::often($shop, Kind::ofSellers(), $typed, self::MANY);
+        $counts = WordCounts::ofEach($shop, Kind::ofSellers(), $typed, self::MANY);
         $found = $this->found([
             $this->things($shop)->where('code', FoundThing::codeOf($typed))->limit(self::OF_EACH),
             ...$parts,
-            ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, $often[$kind->value] ?? []), Kind::ofSellers()),
+            ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, $counts[$kind->value]), Kind::ofSellers()),
         ]);
         // Where they don't stand together in the newest, they are looked for by the words after all.
-        $scarce = FindByWords::isOneWord($typed) ? [] : array_filter(Kind::ofSellers(), static fn (Kind $kind): bool => FindByWords::areCommon($often[$kind->value] ?? []) && count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
+        $scarce = FindByWords::isOneWord($typed) ? [] : array_filter(Kind::ofSellers(), static fn (Kind $kind): bool => $counts[$kind->value]->areCommon() && count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
 
-        return array_values($found + $this->found(array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, []), array_values($scarce))));
+        return array_values($found + $this->found(array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed), array_values($scarce))));
     }
 
     /**
@@ -91,10 +91,10 @@ final readonly class FindAnything
         }, $recent);
     }
 
-    /** @param  list<bool>  $often  whether many have a word, in the order of the words */
-    private function some(Shop $shop, Kind $kind, string $typed, array $often): Rows
+    /** @param  WordCounts|null  $counts  `null`: by the words, however many have them */
+    private function some(Shop $shop, Kind $kind, string $typed, ?WordCounts $counts = null): Rows
     {
-        $isCommon = FindByWords::areCommon($often);
+        $isCommon = $counts?->areCommon() ?? false;
         $things = $this->things($shop)->where('kind', $kind->value)->orderByDesc('thing_id');
         if ($isCommon && ! FindByWords::isOneWord($typed)) {
             // The newest first, as they are read: to have them put in order would be to look at all of them.
@@ -102,7 +102,7 @@ final readonly class FindAnything
         }
         $isCommon
             ? FindByWords::along($things, 'search_things.thing_id', $kind, $typed)
-            : FindByWords::in($things, 'search_things.thing_id', $shop, $kind, $typed, $often);
+            : FindByWords::in($things, 'search_things.thing_id', $shop, $kind, $typed, $counts?->often() ?? []);
 
         return $things->limit(self::OF_EACH);
     }

@@ -17,9 +17,6 @@ final class FindByWords
     /** Nobody turns so many pages: where more is found, another word finds less. */
     public const MOST_COUNTED = 1_000;
 
-    /** So far it is counted how many have a word: what more have is mostly found quickest by going through the things. */
-    public const MANY = 12_000;
-
     /** So few are asked for a further word one by one, which takes ten times as long as to read one of those that have it. */
     private const FEW = 1_000;
 
@@ -76,39 +73,40 @@ final class FindByWords
     /**
      * What is found, in no order: of the things that have the rarest word, those that have the others.
      *
-     * @param  array<string, int>  $counts  of `counts()`
      * @return list<int> one more than are counted, where there are more
      */
-    public static function ids(Shop $shop, Kind $kind, array $counts): array
+    public static function ids(Shop $shop, Kind $kind, WordCounts $counts): array
     {
-        $rarest = array_key_first($counts);
-        if ($rarest === null) {
-            return [];
+        $words = $counts->rarestFirst();
+        if (count($words) < 2) {
+            return $words === [] ? [] : self::idsOf(self::withRarest($shop, $kind, $words[0]));
         }
-        $found = DB::table('search_words AS rarest')->where(['rarest.shop_id' => $shop->id, 'rarest.kind' => $kind->value])->where('rarest.word', 'like', self::beginning((string) $rarest));
-        $others = array_slice($counts, 1, null, true);
-        $areCommon = $others !== [] && $counts[$rarest] >= self::MANY;
-        if ($areCommon) {
+        $found = self::withRarest($shop, $kind, $words[0]);
+        if ($counts->areCommon()) {
             $tried = $found->newQuery()->fromSub((clone $found)->select('rarest.thing_id')->limit(self::TRIED), 'rarest');
-            array_map(static fn (string|int $word): Rows => self::has($tried, 'rarest.thing_id', $kind, (string) $word), array_keys($others));
+            array_map(static fn (string $word): Rows => self::has($tried, 'rarest.thing_id', $kind, $word), array_slice($words, 1));
             $ids = self::idsOf($tried);
             if (count($ids) > self::MOST_COUNTED) {
                 return $ids;
             }
         }
-        $asked = 'rarest.thing_id';
-        foreach ($others as $word => $things) {
-            // To read what a word has that nearly all have would take longer than to ask the few for it. More than two are not
-            // held against each other: of things that have a typed beginning several times, every combination would be made.
-            if ($found->joins === null && $counts[$rarest] >= self::FEW && ($areCommon || $things < self::MANY)) {
-                self::join($found, $shop, $kind, (string) $word);
-                $asked = 'second.thing_id';
-            } else {
-                self::has($found, $asked, $kind, (string) $word);
-            }
+        // To read what a word has that nearly all have would take longer than to ask the few for it. More than two are not
+        // held against each other: of things that have a typed beginning several times, every combination would be made.
+        $things = $counts->fewestFirst();
+        $isJoined = $things[0] >= self::FEW && ($counts->areCommon() || $things[1] < WordCounts::MANY);
+        if ($isJoined) {
+            self::join($found, $shop, $kind, $words[1]);
+        }
+        foreach (array_slice($words, $isJoined ? 2 : 1) as $word) {
+            self::has($found, $isJoined ? 'second.thing_id' : 'rarest.thing_id', $kind, $word);
         }
 
         return self::idsOf($found);
+    }
+
+    private static function withRarest(Shop $shop, Kind $kind, string $word): Rows
+    {
+        return DB::table('search_words AS rarest')->where(['rarest.shop_id' => $shop->id, 'rarest.kind' => $kind->value])->where('rarest.word', 'like', self::beginning($word));
     }
 
     private static function join(Rows $found, Shop $shop, Kind $kind, string $word): void
@@ -125,76 +123,6 @@ final class FindByWords
         $rows = $ids->getConnection()->select(self::IN_MEMORY.$ids->toSql(), $ids->getBindings());
 
         return array_map(static fn (object $row): int => $row->thing_id, $rows);
-    }
-
-    /** @return array<string, int> how many things have each word, counted as far as makes a difference, the rarest first; 0 for a word that is alone */
-    public static function counts(Shop $shop, Kind $kind, string $typed): array
-    {
-        $words = SearchWords::asked($typed)->words;
-        if (count($words) < 2) {
-            return array_fill_keys($words, 0);
-        }
-        $counts = array_combine($words, self::counted($shop, [$kind], $words, self::MANY)[$kind->value]);
-        asort($counts);
-
-        return $counts;
-    }
-
-    /** @param  list<bool>  $often  of a kind, as `often()` says: whether each word is had so often that to collect them all would take long */
-    public static function areCommon(array $often): bool
-    {
-        return $often !== [] && ! in_array(false, $often, true);
-    }
-
-    /**
-     * @param  array<string, int>  $counts  of `counts()`
-     * @return list<bool> whether many have each word, in the order in which they were typed
-     */
-    public static function oftenOf(array $counts, string $typed): array
-    {
-        return array_map(static fn (string $word): bool => $counts[$word] >= self::MANY, SearchWords::asked($typed)->words);
-    }
-
-    /**
-     * Whether so many things have each of the words that are asked for.
-     *
-     * @param  non-empty-list<Kind>  $kinds
-     * @return array<int, non-empty-list<bool>> by kind, in the order of the words
-     */
-    public static function often(Shop $shop, array $kinds, string $typed, int $many): array
-    {
-        $words = SearchWords::asked($typed)->words;
-
-        return $words === [] ? [] : array_map(static fn (array $things): array => array_map(static fn (int $some): bool => $some >= $many, $things), self::counted($shop, $kinds, $words, $many));
-    }
-
-    /**
-     * How many things have each word, in one query.
-     *
-     * @param  non-empty-list<Kind>  $kinds
-     * @param  non-empty-list<string>  $words
-     * @param  int  $most  so far each is counted
-     * @return array<int, non-empty-list<int>> by kind, in the order of the words
-     */
-    private static function counted(Shop $shop, array $kinds, array $words, int $most): array
-    {
-        $counts = [];
-        foreach ($kinds as $kind) {
-            foreach ($words as $at => $word) {
-                $some = self::having($shop, $kind, $word)->selectRaw('1')->limit($most);
-                $counts[] = $some->newQuery()->fromSub($some, 'some')->selectRaw("{$kind->value} AS kind, {$at} AS place, COUNT(*) AS things");
-            }
-        }
-        $first = array_shift($counts);
-        $all = array_reduce($counts, static fn (Rows $union, Rows $one): Rows => $union->unionAll($one), $first);
-        /** @var list<object{kind: int, place: int, things: int}> $rows */
-        $rows = $first->newQuery()->fromSub($all, 'counts')->orderBy('kind')->orderBy('place')->get()->all();
-        $things = [];
-        foreach ($rows as $row) {
-            $things[$row->kind][] = $row->things;
-        }
-
-        return $things;
     }
 
     public static function isOneWord(string $typed): bool
@@ -218,7 +146,8 @@ final class FindByWords
         return $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]);
     }
 
-    private static function having(Shop $shop, Kind $kind, string $word): Rows
+    /** What has a word that begins so, once for each such word. */
+    public static function having(Shop $shop, Kind $kind, string $word): Rows
     {
         return DB::table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value])->where('word', 'like', self::beginning($word));
     }

@@ -37,7 +37,7 @@ final class StateCounts
      */
     public static function found(Rows $things, string $state, Shop $shop, Kind $kind, string $typed): ?array
     {
-        $ids = FindByWords::ids($shop, $kind, FindByWords::counts($shop, $kind, $typed));
+        $ids = FindByWords::ids($shop, $kind, WordCounts::of($shop, $kind, $typed));
 
         return count($ids) > FindByWords::MOST_COUNTED ? null : self::by($things->whereIntegerInRaw("{$kind->table()}.id", $ids)->selectRaw("{$state} AS state, COUNT(*) AS things"));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Finding\FindByWords;
+use App\Finding\WordCounts;
 use App\Finding\Kind;
 use App\Models\Placement;
 use App\Models\Shop;
@@ -110,7 +111,7 @@ final class FoundInListsTest extends TestCase
     /** Whichever way to them is the quickest, the pages are those of the whole list. */
     public function test_what_very_many_have_is_found_in_the_order_of_the_list_however_it_lies_in_it(): void
     {
-        [$half, $all] = [FindByWords::MANY + 500, 2 * FindByWords::MANY + 1_000];
+        [$half, $all] = [WordCounts::MANY + 500, 2 * WordCounts::MANY + 1_000];
         DB::insert("INSERT INTO coupons (shop_id, code, kind, percent, created_at, updated_at) SELECT ?, CONCAT('C', seq), 'percent', '10', NOW(), NOW() FROM seq_1_to_{$all}", [$this->shop->id]);
         $conditions = [
             'everywhere' => 'TRUE', 'early' => "place <= {$half}", 'late' => "place > {$half}",

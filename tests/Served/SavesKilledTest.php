@@ -70,6 +70,7 @@ final class SavesKilledTest extends ServedTestCase
                 }
                 usleep(200_000);
             }
+            $this->killersAreDone();
             self::assertSame(["Honey {$turn}", 5], [$product->refresh()->name, $product->stock]);
         }
 

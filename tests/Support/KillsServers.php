@@ -9,7 +9,7 @@ use RuntimeException;
 /** Ends the running servers of the tests as a machine that fails does: at once, in the middle of whatever they do. */
 trait KillsServers
 {
-    /** @var list<resource> */
+    /** @var list<array{resource, list<int>}> each with whom it ends */
     private array $killers = [];
 
     /** @param  list<int>  $processes */
@@ -29,7 +29,20 @@ trait KillsServers
         if ($killer === false) {
             throw new RuntimeException('Nobody could be begun who ends the servers.');
         }
-        $this->killers[] = $killer;
+        $this->killers[] = [$killer, $processes];
+    }
+
+    /** Until whoever was to be ended is gone: what is asked from then on is not in the middle of it. */
+    private function killersAreDone(): void
+    {
+        foreach ($this->killers as [$killer, $processes]) {
+            proc_close($killer);
+            // One that has its signal may still take up a request before it hears of it.
+            while (array_filter($processes, static fn (int $id): bool => posix_kill($id, 0)) !== []) {
+                usleep(10_000);
+            }
+        }
+        $this->killers = [];
     }
 
     /** @return list<int> */

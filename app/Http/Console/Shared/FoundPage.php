@@ -6,6 +6,7 @@ namespace App\Http\Console\Shared;
 
 use App\Finding\FindByWords;
 use App\Finding\Kind;
+use App\Finding\WordCounts;
 use App\Models\Shop;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -41,15 +42,14 @@ final class FoundPage
         if ($total !== null && $total <= FindByWords::MOST_COUNTED) {
             return CountedPage::of($along, $perPage);
         }
-        $counts = FindByWords::counts($shop, $kind, $typed);
+        $counts = WordCounts::of($shop, $kind, $typed);
         $ids = FindByWords::ids($shop, $kind, $counts);
         if (count($ids) <= FindByWords::MOST_COUNTED) {
             return CountedPage::of(self::byId($query, $ids), $perPage);
         }
-        $often = count($counts) > 1 ? FindByWords::oftenOf($counts, $typed) : FindByWords::often($shop, [$kind], $typed, FindByWords::MANY)[$kind->value] ?? [];
-        $areCommon = FindByWords::areCommon($often);
+        $areCommon = $counts->areCommon();
         $narrow = clone $query;
-        FindByWords::in($narrow->getQuery(), $query->qualifyColumn('id'), $shop, $kind, $typed, $areCommon ? [] : $often);
+        FindByWords::in($narrow->getQuery(), $query->qualifyColumn('id'), $shop, $kind, $typed, $areCommon ? [] : $counts->often());
         // Where all of those are in the list, there is nothing more to count.
         $all = self::count(self::byId($query, $ids)) > FindByWords::MOST_COUNTED ? FindByWords::MOST_COUNTED + 1 : self::count($areCommon ? $along : $narrow);
         $page = Paginator::resolveCurrentPage();
