@@ -7,7 +7,6 @@ namespace App\Finding;
 use App\Models\Shop;
 use Closure;
 use Illuminate\Database\Query\Builder as Rows;
-use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Text\SearchWords;
 
@@ -109,10 +108,15 @@ final class FindByWords
         return DB::table('search_words AS rarest')->where(['rarest.shop_id' => $shop->id, 'rarest.kind' => $kind->value])->where('rarest.word', 'like', self::beginning($word));
     }
 
+    /**
+     * Holds what has the rarest word in memory by its id, and goes through what has the second one. Said as ranges, since the
+     * database would otherwise take for the key what is equal in all of them (shop and kind), and compare each with each.
+     */
     private static function join(Rows $found, Shop $shop, Kind $kind, string $word): void
     {
-        $found->join('search_words AS second', static fn (JoinClause $on) => $on->on('second.thing_id', '=', 'rarest.thing_id')
-            ->where(['second.shop_id' => $shop->id, 'second.kind' => $kind->value])->where('second.word', 'like', self::beginning($word)));
+        $found->fromRaw('search_words AS rarest STRAIGHT_JOIN search_words AS second ON second.thing_id = rarest.thing_id')
+            ->where('second.shop_id', '>=', $shop->id)->where('second.shop_id', '<=', $shop->id)->where('second.kind', '>=', $kind->value)->where('second.kind', '<=', $kind->value)
+            ->where('second.word', 'like', self::beginning($word));
     }
 
     /** @return list<int> one more than are counted, where there are more */

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Finding\FindByWords;
-use App\Finding\WordCounts;
 use App\Finding\Kind;
+use App\Finding\WordCounts;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Payments\NoteCapture;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Quote\CouponKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -122,6 +123,12 @@ final class FoundInListsTest extends TestCase
         }
         DB::insert("INSERT INTO search_things (shop_id, kind, thing_id, code, label, note) SELECT shop_id, ?, id, code, code, '' FROM coupons WHERE shop_id = ?", [Kind::Coupon->value, $this->shop->id]);
 
+        $plans = [];
+        DB::listen(static function (QueryExecuted $query) use (&$plans): void {
+            if (str_contains($query->sql, ' AS second ') && ! str_contains($query->sql, 'EXPLAIN ')) {
+                $plans[] = $query->connection->select((string) preg_replace('/ FOR select /', ' FOR EXPLAIN select ', $query->sql), $query->bindings);
+            }
+        });
         foreach ([['everywhere'], ['early'], ['thinner'], ['scattered'], ['scarce'], ['everywhere', 'late'], ['everywhere', 'early'], ['scattered', 'everywhere'], ['everywhere', 'thinner', 'scarce'], ['early', 'late'], ['scattered', 'scarce']] as $words) {
             $has = implode(' AND ', array_map(static fn (string $word): string => "({$conditions[$word]})", $words));
             $codes = DB::table('coupons')->where('shop_id', $this->shop->id)->selectRaw('code, CAST(SUBSTRING(code, 2) AS UNSIGNED) AS place')->havingRaw($has)->orderByDesc('place')->pluck('code')->all();
@@ -136,6 +143,9 @@ final class FoundInListsTest extends TestCase
                 $this->getJson($this->console("/api/shops/{$this->shop->slug}/coupons?search={$begun}"))->assertOk()->assertJsonPath('items.*.entry.code', array_slice($codes, 0, 20));
             }
         }
+        // Each with each would be compared for ten seconds.
+        self::assertNotSame([], $plans);
+        self::assertSame([], array_filter($plans, static fn (array $plan): bool => ! str_contains((string) json_encode($plan), 'BNLH join')));
     }
 
     private function found(string $list, string $typed): mixed
