@@ -234,9 +234,11 @@ decorate_workers_output = no
 [paying]
 $pools_user
 listen = 127.0.0.1:$PAYING_PORT
-pm = ondemand
+pm = dynamic
 pm.max_children = 32
-pm.process_idle_timeout = 30s
+pm.start_servers = 8
+pm.min_spare_servers = 4
+pm.max_spare_servers = 12
 clear_env = no
 catch_workers_output = yes
 decorate_workers_output = no

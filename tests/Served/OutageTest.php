@@ -28,6 +28,9 @@ final class OutageTest extends ServedTestCase
     /** Whoever waits for the provider or for a row that is held waits five seconds; everybody else is far from it, on a busy machine too. */
     private const QUICK_SECONDS = 3.0;
 
+    /** All who wait do so side by side: once for the provider, or twice for the row, and a little until there are workers for all. */
+    private const SIDE_BY_SIDE_SECONDS = 25.0;
+
     private CurlMultiHandler $loop;
 
     private HandlerStack $together;
@@ -147,6 +150,7 @@ final class OutageTest extends ServedTestCase
     private function slowestWhile(array $others, array $paths): float
     {
         $slowest = 0.0;
+        $began = microtime(true);
         $visitor = self::shopper($this->together);
         $pending = static fn (): bool => array_filter($others, static fn (PromiseInterface $other): bool => $other->getState() === PromiseInterface::PENDING) !== [];
         for ($i = 0; $pending() && $i < 2000; $i++) {
@@ -160,6 +164,7 @@ final class OutageTest extends ServedTestCase
             usleep(50_000);
         }
         self::assertGreaterThan(10, $i, 'The others were done before anybody could have waited for them.');
+        self::assertLessThan(self::SIDE_BY_SIDE_SECONDS, microtime(true) - $began, 'Those who wait have waited for each other.');
 
         return $slowest;
     }
