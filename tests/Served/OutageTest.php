@@ -44,7 +44,7 @@ final class OutageTest extends ServedTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->loop = new CurlMultiHandler;
+        $this->loop = new CurlMultiHandler(['select_timeout' => 0.05]);
         $this->together = HandlerStack::create($this->loop);
         $this->provider = new Ledger((string) getenv('KITE_STANDIN_PAY_DB'));
         $this->product = $this->product($this->shop, ['stock' => 100]);
