@@ -60,7 +60,8 @@ final class SaleStorm
         private readonly string $slug,
         private readonly int $productId,
     ) {
-        $this->loop = new CurlMultiHandler;
+        // What one asks anew is not to wait until something comes to another.
+        $this->loop = new CurlMultiHandler(['select_timeout' => 0.02]);
         $this->http = new Client(['handler' => HandlerStack::create($this->loop), 'allow_redirects' => false, 'http_errors' => false, 'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']]]);
     }
 
