@@ -9,6 +9,8 @@ declare -A KEEPERS=()
 declare -A COMMANDS=()
 STARTED=()
 STOPPING=
+# What the database is started with besides, by scripts that say so.
+DB_OPTIONS=()
 
 # A log that grew to this many bytes is put aside, and the one before it forgotten.
 LARGEST_LOG=$((10 * 1024 * 1024))
@@ -127,14 +129,14 @@ start_database() {
         say "Making a database"
         rm -rf "$RUN/db"; mkdir -p "$RUN/db"
         [ "$DB_USER" = "$(id -un)" ] || chown "$DB_USER" "$RUN/db"
-        mariadb-install-db --no-defaults --user="$DB_USER" --datadir="$RUN/db" --auth-root-authentication-method=normal --skip-test-db >"$RUN/log/db-install.log" 2>&1 ||
+        mariadb-install-db --no-defaults --user="$DB_USER" --datadir="$RUN/db" --auth-root-authentication-method=normal --skip-test-db "${DB_OPTIONS[@]}" >"$RUN/log/db-install.log" 2>&1 ||
             stop_with "The database could not be made; see ${RUN#"$ROOT"/}/log/db-install.log."
     fi
     # Another server that starts removes what it finds in a folder that both use.
     mkdir -p "$RUN/db-tmp"
     [ "$DB_USER" = "$(id -un)" ] || chown "$DB_USER" "$RUN/db-tmp"
     launch db mariadbd --no-defaults --user="$DB_USER" --datadir="$RUN/db" --tmpdir="$RUN/db-tmp" --bind-address=127.0.0.1 --port="$DB_PORT" --socket="$DB_SOCKET" \
-        --pid-file="$RUN/db/server.pid" --character-set-server=utf8mb4 --skip-name-resolve --performance-schema=OFF --innodb-buffer-pool-size=256M --max-connections=200
+        --pid-file="$RUN/db/server.pid" --character-set-server=utf8mb4 --skip-name-resolve --performance-schema=OFF --innodb-buffer-pool-size=256M --max-connections=200 "${DB_OPTIONS[@]}"
     wait_for "The database" mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e 'SELECT 1'
     mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e "
         CREATE DATABASE IF NOT EXISTS paper_kite CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;

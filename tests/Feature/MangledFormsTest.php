@@ -75,7 +75,10 @@ final class MangledFormsTest extends TestCase
         foreach ($this->forms() as $operation => [$path, $form]) {
             foreach ($this->mangled($form, $value) as $at => $mangled) {
                 $this->bears(strtoupper(strtok($operation, ' ') ?: ''), $path, $mangled, $at);
-                $this->shop->refresh();
+                // The one that renames the shop is asked at the new address from then on.
+                if ($path === 'names') {
+                    $this->shop->refresh();
+                }
             }
         }
         $this->everythingCanBeRead();
