@@ -55,6 +55,26 @@ final class TwoSellersTest extends BrowserTestCase
         self::assertSame(['Ling honey', 970], [$product->refresh()->name, $product->price_minor]);
     }
 
+    public function test_whoever_is_overtaken_while_their_save_is_on_its_way_and_types_on_loses_nothing(): void
+    {
+        [$product, $first, $second] = $this->both();
+        $first->type('Name', 'Moor honey')->evaluate(<<<'JS'
+            const fetch = window.fetch
+            window.held = []
+            window.fetch = async (request) => {
+              if (request.method === 'PUT' && window.held) await new Promise((go) => window.held.push(go))
+              return fetch(request)
+            }
+            JS);
+        $first->click('Save')->until(static fn (): bool => $first->evaluate('return window.held.length') === 1, 'the save to be on its way');
+        $second->type('Name', 'Ling honey')->click('Save')->seeing('New product');
+        $first->type('Price', '9.90')->evaluate('for (const go of window.held) go(); window.held = null');
+
+        $first->seeing('Two have changed the same')->press(WebDriverKeys::ESCAPE)->type('Sale price', '5.00')
+            ->click('See both and choose')->seeingCount('[data-clash]', 1)->clickCss('[data-clash] input[value="theirs"]')->click('Save what is chosen')->seeing('New product')->seeing('Ling honey');
+        self::assertSame(['Ling honey', 990, 500], [$product->refresh()->name, $product->price_minor, $product->sale_minor]);
+    }
+
     public function test_two_browsers_on_the_rules(): void
     {
         $form = $this->consoleAddress("/{$this->shop->slug}/shop");
@@ -64,8 +84,9 @@ final class TwoSellersTest extends BrowserTestCase
 
         $first->click('Save')->seeing('The rules were changed meanwhile by Tomás Ruiz (');
         self::assertSame('2', $this->fee());
-        $first->click('Save what is chosen')->seeing('All is saved.');
+        $first->press(WebDriverKeys::ESCAPE)->type('and EUR', '0.40')->click('See both and choose')->click('Save what is chosen')->seeing('All is saved.');
         self::assertSame(['3', 'Europe/Madrid'], [$this->fee(), $this->shop->refresh()->timezone]);
+        self::assertSame('0.40', $first->field('and EUR')->getAttribute('value'));
         self::assertSame('Europe/Madrid', $first->field('Time zone')->getAttribute('value'));
     }
 

@@ -141,6 +141,7 @@ use PaperKite\Text\DecimalMark;
             new OA\Property(property: 'version', description: 'Where somebody else has changed it since: the version that stands now.', type: 'integer'),
             new OA\Property(property: 'clashes', description: 'Where somebody else has changed it since: what both have changed.', type: 'array', items: new OA\Items(ref: ClashResource::class)),
             new OA\Property(property: 'joined', description: 'Where somebody else has changed it since: the form with the changes of both, and theirs where both changed a field.', type: 'object', additionalProperties: new OA\AdditionalProperties),
+            new OA\Property(property: 'sent', description: 'Beside them: the form as it was sent, to tell what was typed since.', type: 'object', additionalProperties: new OA\AdditionalProperties),
         ]),
     ],
     responses: [

@@ -53,6 +53,7 @@ final readonly class KeepBoth
                 'version' => $joined->version,
                 'clashes' => array_map(fn (FieldChange $clash) => ClashResource::of($clash, $this->say->of($edited->shop, $clash)), $joined->clashes),
                 'joined' => (object) $form,
+                'sent' => (object) $sent,
             ], 409);
         }
         $request->merge(['version' => $joined->version] + $form);

@@ -22,10 +22,12 @@ watch(
 
 function settle(): void {
   const { refusal, mine } = props
-  if (!refusal?.joined || refusal.version === undefined || !mine) return
+  if (!refusal?.joined || !refusal.sent || refusal.version === undefined || !mine) return
   isOpen.value = false
-  const own = clashes.value.filter((_clash, index) => sides[index] === 'mine').map(({ path }) => path)
-  emit('settle', chosenForm(refusal.joined, mine, own), refusal.version)
+  const chosen = (side: 'theirs' | 'mine'): string[][] =>
+    clashes.value.filter((_clash, index) => sides[index] === side).map(({ path }) => path)
+  const form = chosenForm(refusal.joined, refusal.sent, mine, { mine: chosen('mine'), theirs: chosen('theirs') })
+  emit('settle', form, refusal.version)
 }
 </script>
 

@@ -4314,6 +4314,10 @@ export interface components {
             joined?: {
                 [key: string]: unknown;
             };
+            /** @description Beside them: the form as it was sent, to tell what was typed since. */
+            sent?: {
+                [key: string]: unknown;
+            };
         };
         /** @description What is wrong about a payment: a message that was not believed, or a refusal. */
         RefusedEvent: {

@@ -1,13 +1,37 @@
 type Form = Record<string, unknown>
 
+/** The sides that were chosen, by the paths of the fields. */
+interface Sides {
+  mine: string[][]
+  theirs: string[][]
+}
+
 /**
- * A form in which both people's changes are joined, with mine where I choose so.
+ * A form in which both people's changes are joined, with mine where I choose so, and with what I have typed since.
  *
  * @param joined With theirs where both changed a field.
- * @param own The paths of the fields of which mine shall stand.
+ * @param sent What was refused.
+ * @param mine As it stands now.
  */
-export function chosenForm(joined: object, mine: object, own: string[][]): object {
-  return own.reduce((form, path) => put(form, path, at(mine as Form, path)), joined as Form)
+export function chosenForm(joined: object, sent: object, mine: object, sides: Sides): object {
+  const since = changed(sent as Form, mine as Form).filter((path) => !sides.theirs.some((other) => meet(path, other)))
+  return [...sides.mine, ...since].reduce((form, path) => put(form, path, at(mine as Form, path)), joined as Form)
+}
+
+/** The paths of what is no longer as it was. */
+function changed(was: Form, now: Form): string[][] {
+  return [...new Set([...Object.keys(was), ...Object.keys(now)])].flatMap((name) => {
+    const [before, after] = [was[name], now[name]]
+    // What is named freely is written as a list where nothing is in it.
+    if (isForm(after) && (isForm(before) || isEmptyList(before)))
+      return changed(isForm(before) ? before : {}, after).map((path) => [name, ...path])
+    return JSON.stringify(before) === JSON.stringify(after) ? [] : [[name]]
+  })
+}
+
+/** Whether one is the other, or lies in it. */
+function meet(one: string[], other: string[]): boolean {
+  return one.every((name, index) => index >= other.length || name === other[index])
 }
 
 function at(form: Form, path: string[]): unknown {
@@ -24,4 +48,8 @@ function put(form: Form, [name, ...rest]: string[], value: unknown): Form {
 
 function isForm(value: unknown): value is Form {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
+}
+
+function isEmptyList(value: unknown): boolean {
+  return Array.isArray(value) && value.length === 0
 }
