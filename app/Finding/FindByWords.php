@@ -103,6 +103,23 @@ final class FindByWords
         return self::idsOf($found);
     }
 
+    /**
+     * Of the newest things that have the rarest word, those that have the others; one with several such words may come as often.
+     *
+     * @param  int  $most  so many are looked at
+     * @return list<int>
+     */
+    public static function newest(Shop $shop, Kind $kind, WordCounts $counts, int $most): array
+    {
+        $words = $counts->rarestFirst();
+        $newest = self::withRarest($shop, $kind, $words[0] ?? '')->select('rarest.thing_id')->orderByDesc('rarest.thing_id')->limit($most);
+        // Asked for the others only then: to put in order is to look at all.
+        $found = $newest->newQuery()->fromSub($newest, 'newest');
+        array_map(static fn (string $word): Rows => self::has($found, 'newest.thing_id', $kind, $word), array_slice($words, 1));
+
+        return array_values(array_filter($found->pluck('newest.thing_id')->all(), is_int(...)));
+    }
+
     private static function withRarest(Shop $shop, Kind $kind, string $word): Rows
     {
         return DB::table('search_words AS rarest')->where(['rarest.shop_id' => $shop->id, 'rarest.kind' => $kind->value])->where('rarest.word', 'like', self::beginning($word));

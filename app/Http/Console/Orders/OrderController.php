@@ -35,7 +35,7 @@ final readonly class OrderController
         [$typed, $total] = [Search::typed($request), $counts->ofBoth($state, $money)];
         $orders = $typed === '' && $state === null && $money === null
             ? CountedPage::numbered($found, 'number', self::PER_PAGE, $total)
-            : FoundPage::of($found, $shop, Kind::Order, $typed, self::PER_PAGE, $total);
+            : FoundPage::of($found, $shop, Kind::Order, $typed, self::PER_PAGE, $total, isNewestFirst: true);
 
         return response()->json(OrderListResource::of($orders, $counts));
     }

@@ -21,6 +21,9 @@ final class FoundPage
     /** How far a list is looked at from its beginning on, to see how densely what is found lies there. */
     private const LOOKED_AT = 2_000;
 
+    /** So many of the newest that are found are held against the list, where that has the newest first. */
+    private const NEWEST = [2_000, 16_000];
+
     /** To go through so much more of it takes no longer than to put in order all that have a word. */
     private const TIMES_FURTHER = 5;
 
@@ -29,9 +32,10 @@ final class FoundPage
      *
      * @param  Builder<M>  $query  of things of the shop, in the order of the list
      * @param  Rows|int|null  $total  how many there are without a search, or a query for it, where that is written down
+     * @param  bool  $isNewestFirst  whether the list goes from the highest id down
      * @return LengthAwarePaginator<int, M>
      */
-    public static function of(Builder $query, Shop $shop, Kind $kind, string $typed, int $perPage, Rows|int|null $total = null): LengthAwarePaginator
+    public static function of(Builder $query, Shop $shop, Kind $kind, string $typed, int $perPage, Rows|int|null $total = null, bool $isNewestFirst = false): LengthAwarePaginator
     {
         if ($typed === '') {
             return CountedPage::of($query, $perPage, $total);
@@ -56,7 +60,9 @@ final class FoundPage
         [$before, $needed] = [($page - 1) * $perPage, $page * $perPage];
         $shown = match (true) {
             $before >= min($all, FindByWords::MOST_COUNTED) => [],
-            $areCommon => self::first($query, $along, $narrow, $kind, $typed, $needed),
+            $areCommon => self::dense($query, $along, $kind, $typed, $needed)
+                ?? ($isNewestFirst ? self::newest($query, $shop, $kind, $counts, $needed) : null)
+                ?? self::ids($narrow, $needed),
             default => self::ids($narrow, $needed),
         };
         /** @var Collection<int, M> $rows */
@@ -88,16 +94,15 @@ final class FoundPage
     }
 
     /**
-     * The first of what is found, by the way that is the quickest as things lie where the list begins.
+     * The first of what is found, where it lies so densely at the beginning of the list that to go along it is the quickest.
      *
      * @template M of Model
      *
      * @param  Builder<M>  $list
      * @param  Builder<M>  $along  what is found, by way of the list
-     * @param  Builder<M>  $narrow  the same by way of the words
-     * @return list<int>
+     * @return list<int>|null
      */
-    private static function first(Builder $list, Builder $along, Builder $narrow, Kind $kind, string $typed, int $needed): array
+    private static function dense(Builder $list, Builder $along, Kind $kind, string $typed, int $needed): ?array
     {
         $found = [];
         // What nearly everything has is found in the first few.
@@ -108,7 +113,27 @@ final class FoundPage
             }
         }
 
-        return self::ids(count($found) * self::TIMES_FURTHER >= $needed ? $along : $narrow, $needed);
+        return count($found) * self::TIMES_FURTHER >= $needed ? self::ids($along, $needed) : null;
+    }
+
+    /**
+     * The first of what is found in a list that has the newest first, where enough of the newest are in it.
+     *
+     * @template M of Model
+     *
+     * @param  Builder<M>  $list
+     * @return list<int>|null
+     */
+    private static function newest(Builder $list, Shop $shop, Kind $kind, WordCounts $counts, int $needed): ?array
+    {
+        foreach (self::NEWEST as $most) {
+            $found = self::ids(self::byId($list, FindByWords::newest($shop, $kind, $counts, $most)), $needed);
+            if (count($found) >= $needed) {
+                return $found;
+            }
+        }
+
+        return null;
     }
 
     /**

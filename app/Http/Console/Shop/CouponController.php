@@ -41,7 +41,7 @@ final readonly class CouponController
     #[Answer(CouponListResource::class)]
     public function list(Request $request, Shop $shop): JsonResponse
     {
-        $coupons = FoundPage::of(Coupon::query()->where('shop_id', $shop->id)->orderByDesc('id'), $shop, Kind::Coupon, Search::typed($request), self::PER_PAGE);
+        $coupons = FoundPage::of(Coupon::query()->where('shop_id', $shop->id)->orderByDesc('id'), $shop, Kind::Coupon, Search::typed($request), self::PER_PAGE, isNewestFirst: true);
         $versions = $this->edits->versions(EditKind::Coupon, $shop, array_map(static fn (Coupon $coupon): int => $coupon->id, array_values($coupons->items())));
 
         return response()->json(new CouponListResource(array_map(static fn (Coupon $coupon) => CouponResource::of($coupon, $versions[$coupon->id], $shop), array_values($coupons->items())), CouponForm::blank(), Page::of($coupons)));
