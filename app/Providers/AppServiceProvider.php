@@ -6,9 +6,7 @@ namespace App\Providers;
 
 use App\Carts\NewCartLimit;
 use App\Carts\TakeOver;
-use App\Changes\Changed;
 use App\Changes\Marks;
-use App\Changes\SomethingChanged;
 use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
 use App\Demo\DemoPayments;
@@ -23,14 +21,12 @@ use App\Finding\Said\SaidOfPriceTables;
 use App\Finding\Said\SaidOfProducts;
 use App\Finding\Said\SaidOfShelves;
 use App\Finding\SaidOf;
-use App\Finding\WriteChanged;
 use App\Finding\WriteWords;
 use App\GiftCards\CodeKey;
 use App\HotLane\KeepAnswer;
 use App\HotLane\Settings;
 use App\Http\Embed\SeenLimit;
 use App\Http\Embed\WidgetLimit;
-use App\Http\Input;
 use App\Http\Shopper\Cart\HandOverController;
 use App\Http\Shopper\KeepPage;
 use App\Http\Shopper\OwnStyle;
@@ -38,21 +34,11 @@ use App\Http\Shopper\ReadCaller;
 use App\Http\Shopper\SayInShopsWords;
 use App\Looks\StoreIcon;
 use App\Messages\OutboxTransport;
-use App\Models\Coupon;
 use App\Models\DerivedSecret;
-use App\Models\Look;
-use App\Models\Offer;
-use App\Models\Order;
-use App\Models\Person;
-use App\Models\Placement;
-use App\Models\PriceTable;
-use App\Models\Shelf;
 use App\Models\Shop;
-use App\Offers\RecheckChanged;
 use App\Operator\TellOperator;
 use App\Operator\Troubles;
 use App\PartnerReports\ReportFiles;
-use App\Partners\NoteCopied;
 use App\Partners\ReadyMarketplaces;
 use App\People\CheckPassword;
 use App\People\SecondFactor;
@@ -79,22 +65,17 @@ use App\Time\MoveClock;
 use App\Uploads\BeginUpload;
 use App\Uploads\FileFolder;
 use Closure;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\QueryException;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
-use PaperKite\Text\EmailAddress;
 use RuntimeException;
 
 final class AppServiceProvider extends ServiceProvider
@@ -110,18 +91,29 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(ShopNames::class)->needs('$suffixes')->giveConfig('kite.hosts.suffixes');
         $this->app->when(ShopNames::class)->needs('$reserved')->give(static fn (): array => [config()->string('kite.console_host'), ...config()->array('kite.hosts.reserved')]);
         $this->app->when(RenameLimit::class)->needs('$perDay')->giveConfig('kite.hosts.renames_per_day');
+        $this->app->scoped(OwnStyle::class);
+        $this->secrets();
+        $this->clicks();
+        $this->partners();
+        $this->folders();
+    }
+
+    private function secrets(): void
+    {
         $this->app->when(CheckPassword::class)->needs('$nobodysHash')->giveConfig('kite.nobodys_hash');
-        $this->app->when(SecondFactor::class)->needs('$key')->giveConfig('app.key');
-        $this->app->when(RecentClicks::class)->needs('$key')->giveConfig('app.key');
+        $this->app->when([SecondFactor::class, RecentClicks::class, ReadCaller::class, SendLink::class, WishForStock::class, HandOverController::class, CodeKey::class, DerivedSecret::class])->needs('$key')->giveConfig('app.key');
+    }
+
+    private function clicks(): void
+    {
         $this->app->when(RecentClicks::class)->needs('$seconds')->giveConfig('kite.clicks.same_click_seconds');
         $this->app->when(FillCart::class)->needs('$sameClickSeconds')->giveConfig('kite.clicks.same_click_seconds');
-        $this->app->when([Spool::class, Marks::class])->needs('$folder')->giveConfig('kite.spool');
-        $this->app->when(SeenLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
         $this->app->when(TakeOver::class)->needs('$sameRequestSeconds')->giveConfig('kite.clicks.same_request_seconds');
-        $this->app->when(WidgetLimit::class)->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
-        $this->app->when([ReadCaller::class, SendLink::class, WishForStock::class, HandOverController::class])->needs('$key')->giveConfig('app.key');
-        $this->app->scoped(OwnStyle::class);
+        $this->app->when([SeenLimit::class, WidgetLimit::class])->needs('$perAddress')->giveConfig('kite.clicks.widget_requests_per_minute');
+        $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
         $this->app->when([ReadCaller::class, KeepPage::class])->needs('$countryHeader')->give(static fn (): ?string => self::textOrNull(config('trustedproxy.country_header')));
+        $this->app->when(RecordEvent::class)->needs(Closure::class)->give(static fn (): Closure => static fn (QueryException $failure) => report($failure));
+        $this->app->when(KeepAnswer::class)->needs('$areLimitsShared')->give(static fn (): bool => config('cache.default') === 'apc');
         $this->app->bind(Settings::class, static fn (Application $app): Settings => new Settings(
             key: config()->string('app.key'),
             spool: config()->string('kite.spool'),
@@ -134,9 +126,10 @@ final class AppServiceProvider extends ServiceProvider
             cachePrefix: config()->string('cache.prefix'),
             newCartsPerMinute: config()->integer('kite.clicks.new_carts_per_minute'),
         ));
-        $this->app->when(KeepAnswer::class)->needs('$areLimitsShared')->give(static fn (): bool => config('cache.default') === 'apc');
-        $this->app->when(RecordEvent::class)->needs(Closure::class)->give(static fn (): Closure => static fn (QueryException $failure) => report($failure));
-        $this->app->when(NewCartLimit::class)->needs('$perMinute')->giveConfig('kite.clicks.new_carts_per_minute');
+    }
+
+    private function partners(): void
+    {
         $this->app->when(ReadyMarketplaces::class)->needs('$folder')->give(static fn (Application $app): string => $app->resourcePath('marketplaces'));
         $this->app->when(ReadyMarketplaces::class)->needs('$standinPort')->give(static fn (Application $app): ?int => $app->environment('production') ? null : self::numberOrNull(config('kite.standin_port')));
         $this->app->bind(PriceSource::class, PageSource::class);
@@ -144,16 +137,18 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(WatchedHosts::class, static fn (Application $app): WatchedHosts => WatchedHosts::of(config()->string('kite.prices.hosts'), $app->environment('production') ? '' : config()->string('kite.prices.local')));
         $this->app->when(FetchPage::class)->needs(Closure::class)->give(static fn (): Closure => (new Exchange)(...));
         $this->app->when(CheckPrice::class)->needs('$hours')->giveConfig('kite.prices.hours_between');
+    }
+
+    private function folders(): void
+    {
+        $this->app->when([Spool::class, Marks::class])->needs('$folder')->giveConfig('kite.spool');
+        $this->app->when(Troubles::class)->needs('$spool')->giveConfig('kite.spool');
         $this->app->when(ReportFiles::class)->needs('$folder')->giveConfig('kite.reports');
         $this->app->when(FileFolder::class)->needs('$folder')->giveConfig('kite.files');
         $this->app->when(BeginUpload::class)->needs('$reserve')->giveConfig('kite.disk_reserve');
         $this->app->when(SampleFiles::class)->needs('$folder')->giveConfig('kite.samples');
-        $this->app->when(SampleFiles::class)->needs('$pictures')->giveConfig('kite.pictures');
-        $this->app->when(CodeKey::class)->needs('$key')->giveConfig('app.key');
-        $this->app->when(DerivedSecret::class)->needs('$key')->giveConfig('app.key');
-        $this->app->when(Erase::class)->needs('$pictures')->giveConfig('kite.pictures');
+        $this->app->when([SampleFiles::class, Erase::class])->needs('$pictures')->giveConfig('kite.pictures');
         $this->app->when(Erase::class)->needs('$sessionMinutes')->giveConfig('session.lifetime');
-        $this->app->when(Troubles::class)->needs('$spool')->giveConfig('kite.spool');
         $this->app->when([DrawPicture::class, StoreIcon::class, CopyPicture::class, Troubles::class])->needs('$folder')->giveConfig('kite.pictures');
     }
 
@@ -165,19 +160,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         FormerNames::understand();
-        Event::listen(SomethingChanged::class, WriteChanged::class);
-        Event::listen(SomethingChanged::class, NoteCopied::class);
-        Offer::updated(static fn (Offer $offer) => app(WriteChanged::class)->ofState($offer));
-        Placement::saved(static fn (Placement $placement) => app(WriteChanged::class)->ofPlace($placement));
-        PriceTable::saved(static fn (PriceTable $table) => app(WriteChanged::class)->ofTable($table));
-        Shelf::saved(static fn (Shelf $shelf) => app(WriteChanged::class)->ofShelf($shelf));
-        Look::saved(static fn (Look $look) => app(WriteChanged::class)->ofLook($look));
-        Coupon::saved(static fn (Coupon $coupon) => app(WriteChanged::class)->ofCoupon($coupon));
-        Order::updated(static fn (Order $order) => app(WriteChanged::class)->ofOrder($order));
-        foreach ([Shop::class, Offer::class, Placement::class] as $model) {
-            $model::saved(static fn (Shop|Offer|Placement $saved) => app(Changed::class)->mark($saved instanceof Shop ? $saved->id : $saved->shop_id));
-        }
-        Event::listen(SomethingChanged::class, static fn (SomethingChanged $it) => RecheckChanged::dispatch($it->shopId, $it->kind, $it->subjectId));
         View::composer('shop.*', SayInShopsWords::class);
         Model::unguard();
         // What was not read is no null: a row of which a click reads little would seem to have nothing.
@@ -190,33 +172,6 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         // People sign in by session alone; a bearer token opens nothing.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): ?string => null);
-        RateLimiter::for('button-trial', static fn (Request $request): Limit => Limit::perMinute(10)->by('button-trial|'.$request->ip()));
-        RateLimiter::for('pictures', static function (Request $request): Limit {
-            $person = $request->user();
-
-            return Limit::perHour(600)->by('pictures|'.($person instanceof Person ? $person->id : $request->ip()));
-        });
-        RateLimiter::for('item-page', static function (Request $request): Limit {
-            $person = $request->user();
-
-            return Limit::perMinute(20)->by('item-page|'.($person instanceof Person ? $person->id : $request->ip()));
-        });
-        RateLimiter::for('set-up', static fn (Request $request): Limit => Limit::perMinute(20)->by('set-up|'.$request->ip()));
-        // Mail is not to be used to pester somebody.
-        RateLimiter::for('password-link', static fn (Request $request): array => [
-            Limit::perMinutes(30, 3)->by('password-link|'.hash('sha256', EmailAddress::keyOf(Input::text($request, 'email')))),
-            Limit::perMinutes(30, 20)->by('password-link-from|'.$request->ip()),
-        ]);
-        RateLimiter::for('token', static fn (Request $request): Limit => Limit::perMinute(30)->by('token|'.$request->ip()));
-        RateLimiter::for('password', static function (Request $request): Limit {
-            $person = $request->user();
-
-            return Limit::perMinute(10)->by('password|'.($person instanceof Person ? $person->id : $request->ip()));
-        });
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by('sign-in|'.hash('sha256', EmailAddress::keyOf(Input::text($request, 'email')).'|'.$request->ip())),
-            Limit::perMinute(30)->by('sign-in|'.$request->ip()),
-        ]);
     }
 
     private static function textOrNull(mixed $value): ?string

@@ -42,11 +42,11 @@ final readonly class MarketplaceEntry
             'partner' => self::name($typed, 'partner', 'The partner’s name', $wrong),
             'patterns' => self::patterns($typed, $item, $wrong),
             'search' => self::search($typed, $wrong),
-            'keeps' => self::keeps($typed, $wrong),
+            'keeps' => ParameterNames::kept($typed, $wrong),
             'port' => self::number($typed, 'port', 65535, InvalidMarketplace::port(...), $wrong),
             'hours' => self::number($typed, 'counts_for_hours', self::MOST_HOURS, InvalidMarketplace::hours(...), $wrong),
-            'id' => self::parameter($typed, 'id_parameter', $wrong),
-            'sub' => trim($typed->text('sub_id_parameter'), ' ') === '' ? null : self::parameter($typed, 'sub_id_parameter', $wrong),
+            'id' => ParameterNames::one($typed, 'id_parameter', $wrong),
+            'sub' => trim($typed->text('sub_id_parameter'), ' ') === '' ? null : ParameterNames::one($typed, 'sub_id_parameter', $wrong),
             'partnerId' => trim($typed->text('partner_id'), ' ') === '' ? null : $wrong->at('partner_id', static fn (): Token => Token::of($typed->text('partner_id'))),
         ];
         if (! Countries::exists($typed->text('country'))) {
@@ -54,7 +54,7 @@ final readonly class MarketplaceEntry
         }
         $currency = $wrong->at('currency', static fn (): Currency => Currency::of($typed->text('currency')));
         if ($item !== null) {
-            self::holdApart($item, $read, $wrong);
+            ParameterNames::holdApart($item, $read, $wrong);
         }
         if ($read['hours'] === null) {
             $wrong->add('counts_for_hours', InvalidMarketplace::hours('')->getMessage());
@@ -65,7 +65,16 @@ final readonly class MarketplaceEntry
             return new self($errors, null, $rates->rates);
         }
 
-        return new self([], new Marketplace(
+        return new self([], self::made($typed, $item, $currency, $hosts, $read), $rates->rates);
+    }
+
+    /**
+     * @param  non-empty-list<HostName>  $hosts
+     * @param  array{name: string, partner: string, patterns: list<AddressPattern>, search: AddressPattern|null, keeps: list<string>, port: int|null, hours: int|null, id: string, sub: string|null, partnerId: Token|null}  $read
+     */
+    private static function made(FormInput $typed, AddressPattern $item, Currency $currency, array $hosts, array $read): Marketplace
+    {
+        return new Marketplace(
             name: $read['name'],
             partner: $read['partner'],
             scheme: Scheme::tryFrom($typed->text('scheme')) ?? Scheme::Https,
@@ -82,7 +91,7 @@ final readonly class MarketplaceEntry
             counts: Counting::tryFrom($typed->text('counts')) ?? Counting::AnyGoods,
             countsForHours: (int) $read['hours'],
             partnerId: $read['partnerId'],
-        ), $rates->rates);
+        );
     }
 
     /** @throws InvalidLine */
@@ -142,34 +151,6 @@ final readonly class MarketplaceEntry
         return $pattern;
     }
 
-    /** @return list<string> */
-    private static function keeps(FormInput $typed, FieldErrors $wrong): array
-    {
-        $keeps = array_values(array_unique(array_slice($typed->texts('keeps'), 0, self::MOST)));
-        foreach ($keeps as $name) {
-            if (! self::isParameter($name)) {
-                $wrong->add('keeps', InvalidMarketplace::parameter($name)->getMessage());
-            }
-        }
-
-        return $keeps;
-    }
-
-    private static function parameter(FormInput $typed, string $key, FieldErrors $wrong): string
-    {
-        $name = trim($typed->text($key), ' ');
-        if (! self::isParameter($name)) {
-            $wrong->add($key, InvalidMarketplace::parameter($name)->getMessage());
-        }
-
-        return $name;
-    }
-
-    private static function isParameter(string $name): bool
-    {
-        return preg_match('/\A[A-Za-z0-9._-]{1,40}\z/', $name) === 1;
-    }
-
     /** @param  callable(string): InvalidMarketplace  $refusal */
     private static function number(FormInput $typed, string $key, int $most, callable $refusal, FieldErrors $wrong): ?int
     {
@@ -182,24 +163,5 @@ final readonly class MarketplaceEntry
         }
 
         return (int) $text;
-    }
-
-    /**
-     * Each parameter has one use: what names the item can’t name the seller, too.
-     *
-     * @param  array{patterns: list<AddressPattern>, keeps: list<string>, id: string, sub: string|null, search: AddressPattern|null, ...}  $read
-     */
-    private static function holdApart(AddressPattern $item, array $read, FieldErrors $wrong): void
-    {
-        $used = array_merge($item->parameters(), $read['search']?->parameters() ?? [], ...array_map(static fn (AddressPattern $pattern): array => $pattern->parameters(), $read['patterns']));
-        foreach (['id_parameter' => $read['id'], 'sub_id_parameter' => $read['sub']] as $key => $name) {
-            if ($name !== null && in_array($name, $used, true)) {
-                $wrong->add($key, InvalidMarketplace::parameterTwice($name)->getMessage());
-            }
-            $used[] = (string) $name;
-        }
-        foreach (array_intersect($read['keeps'], $used) as $name) {
-            $wrong->add('keeps', InvalidMarketplace::parameterTwice($name)->getMessage());
-        }
     }
 }
