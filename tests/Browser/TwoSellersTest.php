@@ -75,6 +75,17 @@ final class TwoSellersTest extends BrowserTestCase
         self::assertSame(['Ling honey', 990, 500], [$product->refresh()->name, $product->price_minor, $product->sale_minor]);
     }
 
+    public function test_whoever_is_overtaken_twice_undoes_nothing_of_the_other(): void
+    {
+        [$product, $first, $second] = $this->both();
+        $second->type('Name', 'Ling honey')->type('Price', '9.70')->click('Save')->seeing('New product');
+        $first->type('Name', 'Moor honey')->click('Save')->seeing('Two have changed the same');
+        $second->goTo($this->consoleAddress("/{$this->shop->slug}/products/{$product->id}"))->seeing('For sale')->type('Name', 'Heath honey')->click('Save')->seeing('New product');
+
+        $first->click('Save what is chosen')->seeing('Two have changed the same')->seeing('Heath honey')->click('Save what is chosen')->seeing('New product');
+        self::assertSame(['Moor honey', 970], [$product->refresh()->name, $product->price_minor]);
+    }
+
     public function test_two_browsers_on_the_rules(): void
     {
         $form = $this->consoleAddress("/{$this->shop->slug}/shop");

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
 import type { Refusal } from '../lib/client'
-import { chosenForm } from '../lib/clashes'
+import { areSame, chosenForm } from '../lib/clashes'
 import ModalDialog from './ModalDialog.vue'
 
 /** Two people have changed the same fields of a form: both sides of each, and which of them shall stand. */
@@ -9,6 +9,8 @@ const props = defineProps<{ refusal: Refusal | null; mine: object | null }>()
 const emit = defineEmits<{ settle: [form: object, version: number] }>()
 const isOpen = ref(false)
 const sides = reactive<Record<number, 'theirs' | 'mine'>>({})
+/** What was chosen before, and what stood in the form then: that is what has gone on since, should it be refused as well. */
+let settled: { form: object; mine: object } | null = null
 const clashes = computed(() => props.refusal?.clashes ?? [])
 
 watch(
@@ -26,7 +28,9 @@ function settle(): void {
   isOpen.value = false
   const chosen = (side: 'theirs' | 'mine'): string[][] =>
     clashes.value.filter((_clash, index) => sides[index] === side).map(({ path }) => path)
-  const form = chosenForm(refusal.joined, refusal.sent, mine, { mine: chosen('mine'), theirs: chosen('theirs') })
+  const then = settled && areSame(refusal.sent, settled.form) ? settled.mine : refusal.sent
+  const form = chosenForm(refusal.joined, then, mine, { mine: chosen('mine'), theirs: chosen('theirs') })
+  settled = { form, mine }
   emit('settle', form, refusal.version)
 }
 </script>

@@ -10,12 +10,17 @@ interface Sides {
  * A form in which both people's changes are joined, with mine where I choose so, and with what I have typed since.
  *
  * @param joined With theirs where both changed a field.
- * @param sent What was refused.
+ * @param then As mine stood when it was refused.
  * @param mine As it stands now.
  */
-export function chosenForm(joined: object, sent: object, mine: object, sides: Sides): object {
-  const since = changed(sent as Form, mine as Form).filter((path) => !sides.theirs.some((other) => meet(path, other)))
+export function chosenForm(joined: object, then: object, mine: object, sides: Sides): object {
+  const since = changed(then as Form, mine as Form).filter((path) => !sides.theirs.some((other) => meet(path, other)))
   return [...sides.mine, ...since].reduce((form, path) => put(form, path, at(mine as Form, path)), joined as Form)
+}
+
+/** Whether two forms say the same, one of which the server may have written. */
+export function areSame(one: object, other: object): boolean {
+  return changed(one as Form, other as Form).length === 0
 }
 
 /** The paths of what is no longer as it was. */
