@@ -37,9 +37,12 @@ final readonly class Labels
         }
 
         $known = $this->known($shop, $text);
-        // Where no more fit, nobody waits for anybody.
-        if ($known !== null || ! $this->hasRoom($shop)) {
-            return $known ?? self::OTHER;
+        if ($known !== null) {
+            return $known;
+        }
+        // Where no more fit, nobody waits for anybody; but the last to fit may have been this one, a moment ago.
+        if (! $this->hasRoom($shop)) {
+            return $this->known($shop, $text) ?? self::OTHER;
         }
 
         return ($this->oneAtATime)("labels of {$shop->id}", function () use ($shop, $text): int {

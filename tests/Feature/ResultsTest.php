@@ -168,6 +168,22 @@ final class ResultsTest extends TestCase
         self::assertSame([[2, $label], [3, $label], [4, $label], [5, $label]], $this->events(['kind', 'label_id']));
     }
 
+    public function test_a_label_that_takes_the_last_room_while_somebody_else_comes_by_it_is_theirs_too(): void
+    {
+        DB::table('labels')->insert(array_map(fn (int $i): array => ['shop_id' => $this->shop->id, 'text' => "stray-{$i}", 'is_own' => false], range(1, Labels::MOST_FOREIGN - 1)));
+        $last = null;
+        DB::listen(function () use (&$last): void {
+            // The first statement of the other has looked for it, and found nothing.
+            if ($last === null) {
+                $last = 0;
+                $last = DB::table('labels')->insertGetId(['shop_id' => $this->shop->id, 'text' => 'last', 'is_own' => false]);
+            }
+        });
+
+        $counted = app(Labels::class)->idOf($this->shop, 'last');
+        self::assertSame($last, $counted);
+    }
+
     public function test_strangers_labels_are_kept_up_to_a_number_and_the_shops_own_always(): void
     {
         DB::table('labels')->insert(array_map(fn (int $i): array => ['shop_id' => $this->shop->id, 'text' => "stray-{$i}", 'is_own' => false], range(1, Labels::MOST_FOREIGN - 1)));
