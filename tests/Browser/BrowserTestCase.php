@@ -122,6 +122,8 @@ abstract class BrowserTestCase extends TestCase
         );
 
         self::assertSame([], $found, "axe-core on {$what}");
+        // What is sent of a form within a form is sent of both, and HTML has no such thing.
+        self::assertSame(0, $browser->count('form form'), "a form within a form on {$what}");
     }
 
     /** @return list<string> all complaints but those of requests whose refusal is the answer the page shows */

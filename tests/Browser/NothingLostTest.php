@@ -159,7 +159,9 @@ final class NothingLostTest extends BrowserTestCase
         try {
             $browser = $this->form($product)->type('Name', 'Ling honey');
             usleep(400_000);
-            $browser->click('Offers')->seeing('The last change is not saved')->click('Stay here')->click('Save')->seeing('New product')->seeing('Ling honey');
+            $browser->click('Offers')->seeing('The last change is not saved')->click('Stay here')->notSeeing('The last change is not saved');
+            self::assertSame('Product · Paper Kite', $browser->driver->getTitle());
+            $browser->click('Save')->seeing('New product')->seeing('Ling honey');
         } finally {
             $end();
         }

@@ -9,6 +9,7 @@ import SignInDialog from './frame/SignInDialog.vue'
 import TopBar from './frame/TopBar.vue'
 import TroubleNotice from './frame/TroubleNotice.vue'
 import { keyOfView } from './frame/found'
+import { isOwnAddress } from './lib/ownAddress'
 import { rememberOpened } from './lib/recent'
 import { useKeyListener, useKeys } from './lib/useKeys'
 import { useSession } from './lib/session'
@@ -17,19 +18,24 @@ const session = useSession()
 const router = useRouter()
 const areKeysShown = ref(false)
 const isFinding = ref(false)
+/** How many views were drawn: each address has one of its own, but where the same one goes on at another. */
+const view = ref(0)
 const main = useTemplateRef<HTMLElement>('main')
 
 useKeyListener()
 
 /** Whoever goes on by keyboard begins in the new view, not at the bar again. */
-router.afterEach(async (to, from) => {
-  if (to.path === from.path) return
+router.afterEach(async (to, from, whyNot) => {
+  if (whyNot || to.path === from.path) return
   await nextTick()
   if (document.activeElement === document.body) main.value?.focus({ preventScroll: true })
 })
-router.afterEach((to) => {
+router.afterEach((to, from, whyNot) => {
+  if (!whyNot && to.path !== from.path && !isOwnAddress(to)) view.value++
+})
+router.afterEach((to, _from, whyNot) => {
   const key = keyOfView(to.name, to.params.id)
-  if (key) rememberOpened(session.slug, key)
+  if (key && !whyNot) rememberOpened(session.key, key)
 })
 
 async function signOut(): Promise<void> {
@@ -61,7 +67,7 @@ useKeys(
   <TroubleNotice v-if="session.person && session.shop && !$route.meta.isOpen" :key="session.slug" />
   <DeletedNotice v-if="session.person && session.shop && !$route.meta.isOpen" />
   <main id="main" ref="main" tabindex="-1" class="mx-auto max-w-[80rem] px-5 pb-16 outline-none sm:px-8">
-    <RouterView :key="$route.path" />
+    <RouterView :key="view" />
   </main>
   <KeysDialog :is-open="areKeysShown" @close="areKeysShown = false" />
 </template>

@@ -9,6 +9,7 @@ import { routes as people } from './rooms/people/routes'
 import { routes as products } from './rooms/products/routes'
 import { routes as session } from './rooms/session/routes'
 import { routes as shop } from './rooms/shop/routes'
+import { isOwnAddress } from './lib/ownAddress'
 import { useSession } from './lib/session'
 
 declare module 'vue-router' {
@@ -21,7 +22,7 @@ declare module 'vue-router' {
 export const router = createRouter({
   history: createWebHistory(),
   // What leads to a part of a view scrolls there itself.
-  scrollBehavior: (to, _from, saved) => saved ?? (to.hash === '' ? { top: 0 } : false),
+  scrollBehavior: (to, _from, saved) => saved ?? (to.hash === '' && !isOwnAddress(to) ? { top: 0 } : false),
   routes: [
     { path: '/', name: 'home', component: () => import('./frame/NowhereView.vue'), meta: { title: 'Paper Kite' } },
     ...session,
@@ -59,6 +60,6 @@ router.beforeEach(async (to) => {
   return true
 })
 
-router.afterEach((to) => {
-  document.title = `${to.meta.title} · Paper Kite`
+router.afterEach((to, _from, whyNot) => {
+  if (!whyNot) document.title = `${to.meta.title} · Paper Kite`
 })

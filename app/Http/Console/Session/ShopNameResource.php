@@ -17,6 +17,8 @@ final readonly class ShopNameResource
     /** @param  list<Ability>  $may */
     private function __construct(
         #[OA\Property]
+        public int $id,
+        #[OA\Property]
         public string $slug,
         #[OA\Property]
         public string $name,
@@ -33,6 +35,6 @@ final readonly class ShopNameResource
         $role = $membership instanceof Pivot ? $membership->getAttribute('role') : null;
         $role = is_string($role) ? Role::from($role) : throw new LogicException('The shop of a person comes with what they are there.');
 
-        return new self($shop->slug, $shop->name, $role, array_values(array_filter(Ability::cases(), $role->may(...))));
+        return new self($shop->id, $shop->slug, $shop->name, $role, array_values(array_filter(Ability::cases(), $role->may(...))));
     }
 }

@@ -18,6 +18,8 @@ final readonly class ShopResource
      * @param  list<MissingResource>  $missing
      */
     private function __construct(
+        #[OA\Property(description: 'The same whatever it is called.')]
+        public int $id,
         #[OA\Property]
         public string $slug,
         #[OA\Property]
@@ -61,6 +63,7 @@ final readonly class ShopResource
     public static function of(Shop $shop, array $categories, array $taxClasses, array $traits): self
     {
         return new self(
+            id: $shop->id,
             slug: $shop->slug,
             name: $shop->name,
             base: $shop->base(),

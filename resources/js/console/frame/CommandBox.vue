@@ -25,7 +25,7 @@ const latest = useLatest((asked: string, signal) =>
   outcome(
     api.GET('/shops/{shop}/find', {
       signal,
-      params: { path: { shop: session.slug }, query: { typed: asked, recent: recentOf(session.slug).join(',') } },
+      params: { path: { shop: session.slug }, query: { typed: asked, recent: recentOf(session.key).join(',') } },
     }),
   ),
 )
@@ -65,7 +65,7 @@ async function choose(choice: Choice | null): Promise<void> {
   isOpen.value = false
   if ('here' in choice) return choice.here.run()
   if ('thing' in choice) {
-    rememberOpened(session.slug, choice.thing.key)
+    rememberOpened(session.key, choice.thing.key)
     await router.push(whereIs(session.slug, choice.thing))
   } else if (choice.act.act === 'sign_out') {
     emit('signOut')

@@ -41,9 +41,12 @@ watch(settled, show)
 
 <template>
   <div class="relative">
-    <form ref="sheet" method="post" :action="action" :target="nameOf(frames.at(-1) ?? 0)" hidden>
-      <input v-for="(value, field) in fields" :key="field" type="hidden" :name="field" :value="value" />
-    </form>
+    <!-- It may stand in a form, and there is no form within a form. -->
+    <Teleport to="body">
+      <form ref="sheet" method="post" :action="action" :target="nameOf(frames.at(-1) ?? 0)" hidden>
+        <input v-for="(value, field) in fields" :key="field" type="hidden" :name="field" :value="value" />
+      </form>
+    </Teleport>
     <iframe
       v-for="frame in frames"
       :key="frame"

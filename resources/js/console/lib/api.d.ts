@@ -4605,6 +4605,8 @@ export interface components {
         /** @enum {string} */
         ShippingMeasure: "total" | "weight" | "quantity";
         Shop: {
+            /** @description The same whatever it is called. */
+            id: number;
             slug: string;
             name: string;
             /** @description The shop’s own origin. */
@@ -4636,6 +4638,7 @@ export interface components {
         };
         /** @description A shop that somebody works in, and what they may do there. */
         ShopName: {
+            id: number;
             slug: string;
             name: string;
             role: components["schemas"]["Role"];

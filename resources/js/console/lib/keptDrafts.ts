@@ -14,7 +14,7 @@ const KEY = 'paper-kite-drafts'
 const MOST = 60
 
 /**
- * The drafts of this person in this browser, by form (`mosslight/product/12`). Where the browser keeps nothing, or has no
+ * The drafts of this person in this browser, by shop and form (`7/product/12`). Where the browser keeps nothing, or has no
  * room left, what is typed stays on the page alone.
  */
 export function useKeptDrafts<T>(): {

@@ -4,7 +4,7 @@ const MOST = 12
 
 const opened = useLocalStorage<Record<string, string[]>>('paper-kite-recent', {})
 
-/** What was opened lately in a shop, the latest first, as the server names things (`2-12`). */
+/** What was opened lately in a shop (by its key), the latest first, as the server names things (`2-12`). */
 export function recentOf(shop: string): string[] {
   return opened.value[shop] ?? []
 }

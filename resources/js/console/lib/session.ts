@@ -9,8 +9,10 @@ export const useSession = defineStore('session', () => {
   /** What forms choose from, the same in every shop. */
   const lists = ref<Schemas['Lists'] | null>(null)
   const slug = computed(() => shop.value?.slug ?? '')
+  /** What the browser keeps for the shop goes by it: it stays the same when the shop is renamed. */
+  const key = computed(() => String(shop.value?.id ?? ''))
   /** What the person may do in this shop. */
-  const may = computed(() => person.value?.shops.find((one) => one.slug === slug.value)?.may ?? [])
+  const may = computed(() => person.value?.shops.find((one) => one.id === shop.value?.id)?.may ?? [])
   const firstShop = computed(() => person.value?.shops[0]?.slug ?? '')
 
   /** Reads anew who is signed in, and what they may do where. */
@@ -74,6 +76,7 @@ export const useSession = defineStore('session', () => {
     shop,
     lists,
     slug,
+    key,
     may,
     firstShop,
     load,

@@ -50,7 +50,7 @@ export interface DraftOfForm {
 /**
  * Keeps what is typed in a form in this browser until it is saved, with the way back to it and forth again.
  *
- * @param name The form, as the browser keeps it: `mosslight/product/12`.
+ * @param name The form, as the browser keeps it: `7/product/12`, the shop first.
  * @param value All that is typed in it; it is replaced, never changed in itself.
  */
 export function useDraft<T>(

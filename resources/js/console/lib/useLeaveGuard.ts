@@ -1,6 +1,7 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, shallowRef, type ComputedRef, type Ref } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
+import { isOwnAddress } from './ownAddress'
 
 /**
  * Asks before a view is left with something unsaved in it, inside the console and on reload.
@@ -14,7 +15,9 @@ export function useLeaveGuard(hasUnsaved: Ref<boolean>): {
   const waiting = shallowRef<((leaves: boolean) => void) | null>(null)
   const isAsking = computed(() => waiting.value !== null)
 
-  onBeforeRouteLeave(() => !hasUnsaved.value || new Promise<boolean>((resolve) => (waiting.value = resolve)))
+  onBeforeRouteLeave(
+    (to) => isOwnAddress(to) || !hasUnsaved.value || new Promise<boolean>((resolve) => (waiting.value = resolve)),
+  )
   useEventListener(window, 'beforeunload', (event) => {
     if (hasUnsaved.value) event.preventDefault()
   })

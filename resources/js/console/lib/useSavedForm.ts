@@ -3,6 +3,7 @@ import { useRouter } from 'vue-router'
 import type { Refusal, Schemas } from './client'
 import { useDeleting } from './deleting'
 import { oneAtATime } from './oneAtATime'
+import { useOwnAddress } from './ownAddress'
 import { useSession } from './session'
 import { useDraft, type DraftOfForm } from './useDraft'
 
@@ -54,12 +55,13 @@ export function useSavedForm<Thing extends Saved, Typed extends { name: string }
 ): SavedForm<Thing, Typed, Entry> {
   const session = useSession()
   const router = useRouter()
+  const goOnAt = useOwnAddress()
   const deleting = useDeleting()
   const thing = ref(null) as Ref<Thing | null>
   const typed = ref(null) as Ref<Typed | null>
   const refusal = ref<Refusal | null>(null)
   const version = ref<number | undefined>(undefined)
-  const draft = useDraft(() => `${session.slug}/${form.keptAs}/${thing.value?.id ?? 'new'}`, typed)
+  const draft = useDraft(() => `${session.key}/${form.keptAs}/${thing.value?.id ?? 'new'}`, typed)
   const entry = computed(() => form.entryOf(typed.value ?? form.blank))
 
   function take(taken: Thing): void {
@@ -101,12 +103,9 @@ export function useSavedForm<Thing extends Saved, Typed extends { name: string }
       : await form.create(body)
     refusal.value = refused ?? null
     if (!data) return
-    sent.settle(() => {
-      take(data)
-      version.value = draft.begin(data.version)
-    }, data.version)
-    if (!props.id && !draft.isDirty.value)
-      await router.replace({ name: form.views.one, params: { shop: session.slug, id: data.id } })
+    sent.settle(() => take(data), data.version)
+    version.value = data.version
+    if (!props.id) await goOnAt({ name: form.views.one, params: { shop: session.slug, id: data.id } })
   })
 
   async function remove(): Promise<void> {

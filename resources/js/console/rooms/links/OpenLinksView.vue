@@ -22,7 +22,7 @@ const session = useSession()
 const facts = ref<Schemas['OpenLinks'] | null>(null)
 const refusal = ref<Refusal | null>(null)
 const entry = ref<Entry>({ items: [], to: '', coupon: '', back: '', from: '' })
-const draft = useDraft(() => `${session.slug}/open-link`, entry)
+const draft = useDraft(() => `${session.key}/open-link`, entry)
 const latest = useLatest((asked: Entry, signal) =>
   outcome(
     api.POST('/shops/{shop}/open-links/build', { signal, params: { path: { shop: session.slug } }, body: asked }),

@@ -39,7 +39,7 @@ export function useLooks(first: number): {
   const refusal = ref<Refusal | null>(null)
   const chosen = computed(() => looks.value.find(({ id }) => id === chosenId.value))
   const version = ref(0)
-  const draft = useDraft(() => `${session.slug}/look/${chosenId.value ?? 'new'}`, entry)
+  const draft = useDraft(() => `${session.key}/look/${chosenId.value ?? 'new'}`, entry)
   // A new one is to be saved as it is.
   const isDirty = computed(() => entry.value !== null && (draft.isDirty.value || chosenId.value === null))
   const latest = useLatest((tried: Entry, signal) =>

@@ -15,7 +15,7 @@ export function usePageLook(): ReturnType<typeof useSettings<Schemas['PageLookEn
   const path = { shop: session.slug }
   const facts = ref<Schemas['PageLook'] | null>(null)
   const settings = useSettings<Schemas['PageLookEntry']>({
-    name: () => `${session.slug}/page-look`,
+    name: () => `${session.key}/page-look`,
     load: () => taken(outcome(api.GET('/shops/{shop}/page-look', { params: { path } }))),
     send: (body, version) =>
       taken(

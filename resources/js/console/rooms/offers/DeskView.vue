@@ -13,6 +13,7 @@ import ProofPage from './desk/ProofPage.vue'
 import FindingLine from '../../kit/FindingLine.vue'
 import { useDesk } from './useDesk'
 import { useDeleting } from '../../lib/deleting'
+import { useOwnAddress } from '../../lib/ownAddress'
 import { useKeys } from '../../lib/useKeys'
 import { useProof } from './useProof'
 import { useSession } from '../../lib/session'
@@ -21,13 +22,13 @@ import { useSession } from '../../lib/session'
 const props = defineProps<{ id?: number; product?: number | undefined; example?: string | undefined }>()
 const session = useSession()
 const router = useRouter()
+const goOnAt = useOwnAddress()
 const desk = useDesk(props.id, { product: props.product, example: props.example })
 /** Where the first place of it is likely to be. */
-const firstPlace = computed(() =>
+const firstPlace =
   props.example === 'card'
     ? ({ page: 'The card', medium: 'qr' } as const)
-    : ({ page: 'My page', medium: 'html' } as const),
-)
+    : ({ page: 'My page', medium: 'html' } as const)
 const { offer, entry, refusal, theirs, hasNoProducts, wasKept, isDirty, canTakeBack, canRedo } = desk
 
 watch(useDeleting().changes, async () => {
@@ -61,7 +62,7 @@ async function run(work: () => Promise<Refusal | null>): Promise<Refusal | null>
   const refused = await work()
   refusal.value = theirs.value ? null : refused
   isWorking.value = false
-  settleAddress()
+  await settleAddress()
   await refresh()
   return refused
 }
@@ -96,13 +97,8 @@ async function duplicate(): Promise<void> {
 }
 
 /** A new offer has an address of its own once it is saved, so that a reload finds it. */
-function settleAddress(): void {
-  if (!props.id && offer.value)
-    window.history.replaceState(
-      window.history.state,
-      '',
-      router.resolve({ name: 'desk', params: { shop: session.slug, id: offer.value.id } }).href,
-    )
+async function settleAddress(): Promise<void> {
+  if (!props.id && offer.value) await goOnAt({ name: 'desk', params: { shop: session.slug, id: offer.value.id } })
 }
 </script>
 

@@ -25,7 +25,7 @@ onMounted(async () => {
 
 const begin = oneAtATime(async (example: Schemas['Example']) => {
   if (example.key === 'tiers') return beginTable()
-  forget(`${session.slug}/new-${example.key}`)
+  forget(`${session.key}/new-${example.key}`)
   await router.push({ name: 'new-offer', params: path.value, query: { example: example.key } })
 })
 

@@ -67,8 +67,8 @@ const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
     />
     <KeptNotice :is-shown="wasKept" @drop="discard" />
     <p v-if="!typed && !refusal" class="text-pencil">Loading…</p>
-    <form v-if="typed" class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save()">
-      <div class="min-w-0">
+    <div v-if="typed" class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
+      <form class="min-w-0" novalidate @submit.prevent="save()">
         <LedgerRow title="Name">
           <TextField v-model="typed.name" label="Name of the table" :error="errorAt('name')" />
         </LedgerRow>
@@ -106,7 +106,7 @@ const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
         <p v-if="table?.is_away" class="mt-2 text-sm text-pencil" role="status">
           It is archived, at the end of the list. What was copied of it goes on working.
         </p>
-      </div>
+      </form>
       <section class="min-w-0 self-start lg:sticky lg:top-4" aria-labelledby="table-proof">
         <div class="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
           <h2 id="table-proof" class="sentence text-lg font-semibold">On the page</h2>
@@ -153,6 +153,6 @@ const preview = computed(() => ({ table: JSON.stringify(entry.value) }))
           </p>
         </template>
       </section>
-    </form>
+    </div>
   </div>
 </template>

@@ -51,8 +51,8 @@ const categories = computed(() => (session.shop?.categories ?? []).map((name) =>
     />
     <KeptNotice :is-shown="wasKept" @drop="discard" />
     <p v-if="!typed && !refusal" class="text-pencil">Loading…</p>
-    <form v-if="typed" class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate @submit.prevent="save()">
-      <div class="min-w-0">
+    <div v-if="typed" class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
+      <form class="min-w-0" novalidate @submit.prevent="save()">
         <LedgerRow title="Name">
           <TextField
             v-model="typed.name"
@@ -102,7 +102,7 @@ const categories = computed(() => (session.shop?.categories ?? []).map((name) =>
             <button type="button" class="side-deed !min-h-10" @click="remove">Delete</button>
           </template>
         </div>
-      </div>
+      </form>
       <section class="min-w-0 self-start lg:sticky lg:top-4" aria-labelledby="shelf-proof">
         <h2 id="shelf-proof" class="sentence mb-3 text-lg font-semibold">On the page</h2>
         <PreviewFrame v-model:ground="ground" title="The shelf as it will stand" is-wide>
@@ -121,6 +121,6 @@ const categories = computed(() => (session.shop?.categories ?? []).map((name) =>
           <DisplayPlaces :of="{ kind: 'shelf', id: shelf.id }" />
         </template>
       </section>
-    </form>
+    </div>
   </div>
 </template>

@@ -14,7 +14,7 @@ export interface Kept {
 
 const MOST_DESKS = 15
 
-/** The desks of this browser, by shop and offer (`mosslight/12`, `mosslight/new`). */
+/** The desks of this browser, by shop and offer (`7/12`, `7/new`). */
 export function useKeptDesks(): {
   desks: Ref<Record<string, Kept>>
   keep: (which: string, kept: Kept) => void

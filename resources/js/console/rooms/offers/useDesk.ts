@@ -53,7 +53,7 @@ export function useDesk(
   const isDirty = computed(() => entry.value !== null && JSON.stringify(entry.value) !== saved.value)
   const { past, canTakeBack, canRedo, takeBack, redo, startWith } = useUndo(entry)
   const begun = ['new', beginning.product ?? beginning.example].filter(Boolean).join('-')
-  const key = computed(() => `${session.slug}/${offer.value?.id ?? begun}`)
+  const key = computed(() => `${session.key}/${offer.value?.id ?? begun}`)
   const { desks, keep, forget } = useKeptDesks()
 
   watch([entry, past], () => {
@@ -90,13 +90,13 @@ export function useDesk(
   }
 
   async function beginAnew(): Promise<void> {
-    forget(`${session.slug}/${begun}`)
+    forget(`${session.key}/${begun}`)
     wasKept.value = false
     await begin()
   }
 
   function restore(taken: Schemas['Offer']): void {
-    const kept = desks.value[`${session.slug}/${taken.id}`]
+    const kept = desks.value[`${session.key}/${taken.id}`]
     take(taken)
     if (!kept) return
     const now = JSON.stringify(taken.entry)
@@ -123,7 +123,7 @@ export function useDesk(
       api.POST('/shops/{shop}/offers', { params: { path: { shop: session.slug } }, body: entry.value }),
     )
     if (data) {
-      forget(`${session.slug}/${begun}`)
+      forget(`${session.key}/${begun}`)
       wasKept.value = false
       goOn(() => take(data))
     }

@@ -12,7 +12,7 @@ const emit = defineEmits<{ changed: [order: Schemas['Order']]; reload: [] }>()
 const session = useSession()
 const note = ref<string | null>(props.order.note)
 const refusal = ref<Refusal | null>(null)
-const draft = useDraft(() => `${session.slug}/order-note/${props.order.number}`, note)
+const draft = useDraft(() => `${session.key}/order-note/${props.order.number}`, note)
 const { isDirty } = draft
 const version = ref(draft.begin(props.order.version))
 

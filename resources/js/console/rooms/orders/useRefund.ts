@@ -31,7 +31,7 @@ export function useRefund(
     amount: '',
     reason: '',
   })
-  const draft = useDraft(() => `${session.slug}/refund/${number()}`, entry, { isHeard: false })
+  const draft = useDraft(() => `${session.key}/refund/${number()}`, entry, { isHeard: false })
   draft.begin(0)
   const isRestocked = ref(false)
   const refused = ref<Refusal | null>(null)

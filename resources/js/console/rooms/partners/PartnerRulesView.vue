@@ -23,7 +23,7 @@ const session = useSession()
 const path = { shop: session.slug }
 const facts = ref<Schemas['PartnerRules'] | null>(null)
 const { entry, refusal, isDirty, wasSaved, draft, mine, change, reload, submit } = useSettings<Entry>({
-  name: () => `${session.slug}/partner-rules`,
+  name: () => `${session.key}/partner-rules`,
   load: () => taken(outcome(api.GET('/shops/{shop}/partners/rules', { params: { path } }))),
   send: (body, version) =>
     taken(

@@ -35,7 +35,7 @@ export function usePartners(): {
   const path = (): { shop: string } => ({ shop: session.slug })
   const chosen = computed(() => partners.value?.marketplaces.find(({ id }) => id === chosenId.value))
   const version = ref(0)
-  const draft = useDraft(() => `${session.slug}/marketplace/${chosenId.value ?? 'new'}`, entry)
+  const draft = useDraft(() => `${session.key}/marketplace/${chosenId.value ?? 'new'}`, entry)
   const latest = useLatest((tried: Entry & { address: string }, signal) =>
     outcome(api.POST('/shops/{shop}/marketplaces/trial', { signal, params: { path: path() }, body: tried })),
   )

@@ -21,6 +21,7 @@ import SaveBar from '../../kit/SaveBar.vue'
 import TextField from '../../kit/TextField.vue'
 import { toBePutRight } from '../../lib/counts'
 import { useDeleting } from '../../lib/deleting'
+import { useOwnAddress } from '../../lib/ownAddress'
 import { useFields } from '../../lib/useFields'
 import { useLeaveGuard } from '../../lib/useLeaveGuard'
 import { saidOf } from './saidOf'
@@ -31,6 +32,8 @@ import { useSession } from '../../lib/session'
 const props = defineProps<{ id?: number }>()
 const session = useSession()
 const router = useRouter()
+const goOnAt = useOwnAddress()
+const isNew = props.id === undefined
 const form = useProductForm(props.id)
 const { entry, check, refusal, isWorking, untold, filled, draft, change, errorAt } = form
 const { isDirty, wasKept, canTakeBack, canRedo } = draft
@@ -90,14 +93,19 @@ async function leaveOnce(saved: Promise<boolean>): Promise<void> {
   if (!(await saved)) return
   await session.reload()
   // Whoever has typed on while the save was on its way stays.
-  if (isDirty.value) return
+  if (isDirty.value) return stay()
   // Whoever has booked the date that was moved is to be told: the form stays and asks.
   if (untold.value > 0) await form.load()
-  else await leave(props.id ? undefined : form.saved.value)
+  else await leave(isNew ? form.saved.value : null)
+}
+
+async function stay(): Promise<void> {
+  const made = form.saved.value
+  if (props.id === undefined && made) await goOnAt({ name: 'product', params: { shop: session.slug, id: made.id } })
 }
 
 /** Leaves without being asked: all is saved. */
-async function leave(made?: Schemas['ProductForm'] | null): Promise<void> {
+async function leave(made: Schemas['ProductForm'] | null = null): Promise<void> {
   await router.push({
     name: 'products',
     params: { shop: session.slug },

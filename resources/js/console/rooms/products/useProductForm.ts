@@ -86,7 +86,7 @@ export function useProductForm(begun: number | undefined): {
     },
   })
   const { check, errorAt, isWrongIn } = useProductCheck({ id, filled, country, touched, refusal })
-  const draft = useDraft(() => `${session.slug}/product/${id.value ?? 'new'}`, typed)
+  const draft = useDraft(() => `${session.key}/product/${id.value ?? 'new'}`, typed)
 
   async function load(): Promise<void> {
     const path = { shop: session.slug }

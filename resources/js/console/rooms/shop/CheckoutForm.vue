@@ -29,7 +29,7 @@ const {
   submit,
 } = useSettings<Schemas['CheckoutRules']>({
   ...joined.options,
-  name: () => `${session.slug}/checkout`,
+  name: () => `${session.key}/checkout`,
   load: () => standing(outcome(api.GET('/shops/{shop}/checkout', { params: { path } }))),
   send: (body, version) =>
     standing(

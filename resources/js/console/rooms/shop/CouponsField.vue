@@ -27,7 +27,7 @@ const search = ref(typeof asked === 'string' ? asked : '')
 const open = ref<number | 'new' | null>(null)
 const entry = ref<Entry | null>(null)
 const version = ref(1)
-const draft = useDraft(() => `${session.slug}/coupon/${open.value ?? ''}`, entry)
+const draft = useDraft(() => `${session.key}/coupon/${open.value ?? ''}`, entry)
 const { wasKept } = draft
 const refusal = ref<Refusal | null>(null)
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { watch } from 'vue'
-import { useRouter } from 'vue-router'
 import { api, outcome, sentenceAt, type Schemas } from '../../lib/client'
+import { useOwnAddress } from '../../lib/ownAddress'
 import { useFields } from '../../lib/useFields'
 import { useSettings } from '../../lib/useSettings'
 import { useSession } from '../../lib/session'
@@ -10,7 +10,7 @@ import { useJoined } from './savedTogether'
 
 /** What the shop is called, and where it is. Every address that it leaves leads to it for good. */
 const session = useSession()
-const router = useRouter()
+const goOnAt = useOwnAddress()
 
 function names(shop: Schemas['Shop'] | null): Schemas['NamesEntry'] {
   return {
@@ -25,7 +25,7 @@ const emit = defineEmits<{ said: [line: string] }>()
 const joined = useJoined()
 const { entry, refusal, draft, wasSaved, change, reload, submit } = useSettings<Schemas['NamesEntry']>({
   ...joined.options,
-  name: () => `${session.slug}/names`,
+  name: () => `${session.key}/names`,
   load: () => Promise.resolve({ data: { entry: names(session.shop), version: 0 } }),
   send: async (body) => {
     const { data, refusal: refused } = await outcome(
@@ -45,11 +45,8 @@ const { field } = useFields(entry, change, (at) => sentenceAt(refusal.value, at)
 async function save(): Promise<boolean> {
   const saved = await submit()
   if (!saved) return false
-  window.history.replaceState(
-    window.history.state,
-    '',
-    router.resolve({ name: 'shop', params: { shop: saved.slug } }).href,
-  )
+  await session.reloadPerson()
+  await goOnAt({ name: 'shop', params: { shop: saved.slug } })
   return true
 }
 

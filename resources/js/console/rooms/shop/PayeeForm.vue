@@ -13,7 +13,7 @@ const payee = ref('')
 const password = ref('')
 const refusal = ref<Refusal | null>(null)
 // A password is kept nowhere.
-const draft = useDraft(() => `${session.slug}/payee`, payee, { isHeard: false })
+const draft = useDraft(() => `${session.key}/payee`, payee, { isHeard: false })
 draft.begin(0)
 isOpen.value = draft.wasKept.value
 

@@ -19,7 +19,7 @@ const joined = useJoined()
 const path = { shop: session.slug }
 const { entry, refusal, mine, draft, change, reload, submit } = useSettings<Schemas['ShopfrontEntry']>({
   ...joined.options,
-  name: () => `${session.slug}/shopfront`,
+  name: () => `${session.key}/shopfront`,
   load: () => taken(outcome(api.GET('/shops/{shop}/shopfront', { params: { path } }))),
   send: (body, version) =>
     taken(

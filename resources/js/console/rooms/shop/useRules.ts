@@ -50,7 +50,7 @@ export function useRules(options: DraftOptions): {
       currency.value = now?.currency ?? ''
     },
   })
-  const draft = useDraft(() => `${session.slug}/rules`, mine, options)
+  const draft = useDraft(() => `${session.key}/rules`, mine, options)
 
   function take(data: Schemas['Rules']): void {
     mine.value = { rules: data.rules, home_country: data.home_country, currency: data.currency }

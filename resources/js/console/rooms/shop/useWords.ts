@@ -19,7 +19,7 @@ export function useWords(): ReturnType<typeof useSettings<Schemas['WordsOfShop']
   const search = ref('')
   const onlyOwn = ref(false)
   const settings = useSettings<Schemas['WordsOfShop']>({
-    name: () => `${session.slug}/words`,
+    name: () => `${session.key}/words`,
     load: () => standing(outcome(api.GET('/shops/{shop}/words', { params: { path: path.value } }))),
     send: (body, version) =>
       standing(

@@ -29,7 +29,7 @@ const entry = ref<Required<Schemas['PlacementEntry']>>({
   width: props.placement.width,
   width_percent: props.placement.width_percent,
 })
-const draft = useDraft(() => `${session.slug}/place/${props.placement.id}`, entry, { isHeard: false })
+const draft = useDraft(() => `${session.key}/place/${props.placement.id}`, entry, { isHeard: false })
 draft.begin(0)
 const refusal = ref<Refusal | null>(null)
 const isSaved = ref(false)
