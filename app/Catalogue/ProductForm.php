@@ -149,7 +149,7 @@ final readonly class ProductForm
     public static function of(Product $product, DateTimeZone $zone): self
     {
         return new self(
-            ...self::money($product, $zone),
+            ...[...self::money($product, $zone), ...self::stock($product), ...self::files($product)],
             name: $product->name,
             sku: $product->sku,
             is_draft: $product->is_draft,
@@ -165,11 +165,6 @@ final readonly class ProductForm
             weight: $product->weight ?? '',
             weight_unit: WeightUnit::from($product->weight_unit),
             picture: $product->picture,
-            tracks_stock: $product->stock !== null,
-            stock: (string) $product->stock,
-            stock_seen: $product->stock,
-            allows_back_order: $product->allows_back_order,
-            low_stock: (string) $product->low_stock,
             categories: array_values($product->categories->map(static fn (Category $category): string => $category->name)->all()),
             traits: $product->traits ?? [],
             add_ons: array_values($product->addOns->map(static fn (Product $other): int => $other->id)->all()),
@@ -178,11 +173,30 @@ final readonly class ProductForm
             options: array_map(static fn (Option $option): OptionForm => OptionForm::of($option), $product->options),
             variants: array_values($product->variants->map(static fn (Variant $variant): VariantForm => VariantForm::of($variant, $product, $zone))->all()),
             addresses: array_values($product->addresses->map(static fn (PartnerAddress $address): AddressForm => AddressForm::of($address))->all()),
-            files: array_values($product->files->map(static fn (ProductFile $file): FileForm => FileForm::of($file))->all()),
-            sample: $product->sample?->id,
-            download_days: (string) $product->download_days,
-            download_times: (string) $product->download_times,
         );
+    }
+
+    /** @return array{tracks_stock: bool, stock: string, stock_seen: int|null, allows_back_order: bool, low_stock: string} */
+    private static function stock(Product $product): array
+    {
+        return [
+            'tracks_stock' => $product->stock !== null,
+            'stock' => (string) $product->stock,
+            'stock_seen' => $product->stock,
+            'allows_back_order' => $product->allows_back_order,
+            'low_stock' => (string) $product->low_stock,
+        ];
+    }
+
+    /** @return array{files: list<FileForm>, sample: int|null, download_days: string, download_times: string} */
+    private static function files(Product $product): array
+    {
+        return [
+            'files' => array_values($product->files->map(static fn (ProductFile $file): FileForm => FileForm::of($file))->all()),
+            'sample' => $product->sample?->id,
+            'download_days' => (string) $product->download_days,
+            'download_times' => (string) $product->download_times,
+        ];
     }
 
     /** @return array{price: string, sale_price: string, sale_from: string, sale_until: string, cost: string, shipping_first: string, shipping_more: string, least: string, most: string, suggested: string, begins: string, ends: string} */

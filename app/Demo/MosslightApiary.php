@@ -71,14 +71,7 @@ final readonly class MosslightApiary
         $goods = $this->goods->load($shop);
         $looks = $shop->looks()->pluck('id', 'name')->all();
         $offers = $this->offers($shop, $goods, $looks);
-        $placements = [
-            $this->placement($offers[0], $chance, 'Hedge & Hollow: April in the apiary'),
-            $this->placement($offers[1], $chance, 'Candle workshop page', ['copied' => hash('sha256', 'Two candles'), 'copied_at' => $this->clock->now()->subDays(20), 'is_stale' => true]),
-            $this->placement($offers[0], $chance, 'Jar label', ['medium' => 'qr', 'label' => 'jar']),
-            $this->placement($offers[5], $chance, 'May letter', ['medium' => 'email', 'label' => 'may-letter']),
-            $this->placement($offers[7], $chance, 'Notice board of the Vale'),
-            $this->placement($offers[6], $chance, 'Course programme'),
-        ];
+        $placements = $this->places($offers, $chance);
         $this->priceTable($shop, 'Honey by the jar', [$offers[3], $offers[0], $offers[4]], $chance);
         $this->clicks($shop->refresh(), $placements, $chance);
         $this->orders->load($shop, $placements, $chance);
@@ -86,6 +79,22 @@ final readonly class MosslightApiary
         $this->cards->load($shop, $goods);
         $this->partners->load($shop);
         $this->widgets->load($shop, $goods, $offers);
+    }
+
+    /**
+     * @param  list<Offer>  $offers
+     * @return list<Placement>
+     */
+    private function places(array $offers, Randomizer $chance): array
+    {
+        return [
+            $this->placement($offers[0], $chance, 'Hedge & Hollow: April in the apiary'),
+            $this->placement($offers[1], $chance, 'Candle workshop page', ['copied' => hash('sha256', 'Two candles'), 'copied_at' => $this->clock->now()->subDays(20), 'is_stale' => true]),
+            $this->placement($offers[0], $chance, 'Jar label', ['medium' => 'qr', 'label' => 'jar']),
+            $this->placement($offers[5], $chance, 'May letter', ['medium' => 'email', 'label' => 'may-letter']),
+            $this->placement($offers[7], $chance, 'Notice board of the Vale'),
+            $this->placement($offers[6], $chance, 'Course programme'),
+        ];
     }
 
     /**

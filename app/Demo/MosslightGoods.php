@@ -31,10 +31,7 @@ final readonly class MosslightGoods
                 'summary' => '<p>Dipped forty times, burns for about eleven hours.</p>',
             ]),
             'wrap' => $this->wraps($shop),
-            'starter-hive' => $this->product($shop, 'starter-hive', 'Starter hive', 34900, Drawing::Hive, 0, [
-                'cost_minor' => 19000, 'weight' => '14.5', 'weight_unit' => 'kg', 'weight_g' => 14500,
-                'summary' => '<p>Cedar, with two supers and a floor that can be cleaned without lifting.</p>',
-            ]),
+            'starter-hive' => $this->hive($shop),
             'hedgerow' => $this->product($shop, 'hedgerow', 'Hedgerow fund', 1000, Drawing::Hedgerow, null, [
                 'kind' => ProductKind::Donation, 'least_minor' => 200, 'suggested' => [500, 1000, 2500],
                 'summary' => '<p>Hawthorn, blackthorn and dog rose along the lanes of the Vale, planted every November.</p>',
@@ -55,6 +52,14 @@ final readonly class MosslightGoods
         $goods['honey-340']->addOns()->attach([$goods['candle']->id => ['shop_id' => $shop->id, 'position' => 1], $goods['wrap']->id => ['shop_id' => $shop->id, 'position' => 2]]);
 
         return $goods;
+    }
+
+    private function hive(Shop $shop): Product
+    {
+        return $this->product($shop, 'starter-hive', 'Starter hive', 34900, Drawing::Hive, 0, [
+            'cost_minor' => 19000, 'weight' => '14.5', 'weight_unit' => 'kg', 'weight_g' => 14500,
+            'summary' => '<p>Cedar, with two supers and a floor that can be cleaned without lifting.</p>',
+        ]);
     }
 
     /** @return array<string, Product> by SKU */

@@ -91,10 +91,10 @@ final readonly class WidgetData
         $shape = WidgetShape::of($placement, $at, $isWhole);
         $partner = $offer->partnerLine();
         $tag = $partner === null ? null : PartnerTag::of($partner->product, null, $shop, $at);
-        $opensNewTab = $offer->opening === Opening::NewTab;
         [$caption, $working, $added] = $placement->words($offer, $shop, $shape->state, ButtonState::Working, ButtonState::Added);
 
         return new self(
+            ...[...self::drawn($look, $shape), ...self::leading($offer, $tag, $shape)],
             code: $placement->code,
             href: $placement->address($shop),
             in: $placement->within->code ?? '',
@@ -108,13 +108,6 @@ final readonly class WidgetData
             adds: $offer->lines->isNotEmpty(),
             pops_up: $shape->popsUp,
             is_alone: $offer->sellsAlone(),
-            opens_new_tab: $opensNewTab,
-            rel: $tag === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
-            css: $look->css,
-            follows_page: $look->followsPage,
-            icon: $look->icon,
-            picture: $shape->state === ButtonState::Idle ? $look->picture : null,
-            note: $tag === null ? '' : self::note($tag, $shape->tellsPrice),
             goods: in_array($shape->form, [WidgetForm::Picture, WidgetForm::Story], true) ? WidgetGoods::of($offer, $shop, $shape->form === WidgetForm::Picture) : null,
             price: $shape->tellsPrice ? WidgetPrice::ofOffer($offer, $at) : null,
             is_one: $offer->lines->count() === 1,
@@ -122,6 +115,29 @@ final readonly class WidgetData
             ask: $shape->asks ? WidgetAsk::of($offer) : null,
             story: $shape->form === WidgetForm::Story ? WidgetStory::listOf($offer, $shop, $at) : [],
         );
+    }
+
+    /** @return array{css: string, follows_page: bool, icon: WidgetIcon|null, picture: WidgetPicture|null} */
+    private static function drawn(WidgetLook $look, WidgetShape $shape): array
+    {
+        return [
+            'css' => $look->css,
+            'follows_page' => $look->followsPage,
+            'icon' => $look->icon,
+            'picture' => $shape->state === ButtonState::Idle ? $look->picture : null,
+        ];
+    }
+
+    /** @return array{opens_new_tab: bool, rel: string, note: string} */
+    private static function leading(Offer $offer, ?PartnerTag $partner, WidgetShape $shape): array
+    {
+        $opensNewTab = $offer->opening === Opening::NewTab;
+
+        return [
+            'opens_new_tab' => $opensNewTab,
+            'rel' => $partner === null ? ($opensNewTab ? 'noopener' : '') : PartnerNote::REL,
+            'note' => $partner === null ? '' : self::note($partner, $shape->tellsPrice),
+        ];
     }
 
     /** @return string|null `null` where it says what the placement says */

@@ -47,11 +47,8 @@ enum Act: string
             self::NewProduct => 'New product',
             self::NewPriceTable => 'New price table',
             self::Example => 'Start from an example',
-            self::Offers => 'Offers',
-            self::Products => 'Products',
-            self::Partners => 'Partners',
-            self::Orders => 'Orders',
-            self::Shop => 'Shop',
+            // The console's rooms have one word each.
+            self::Offers, self::Products, self::Partners, self::Orders, self::Shop => $this->name,
             self::Looks => 'Looks',
             self::PriceTables => 'Price tables',
             self::Copies => 'Outdated copies',

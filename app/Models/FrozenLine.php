@@ -94,9 +94,8 @@ final readonly class FrozenLine
     /** @param  FrozenGift|null  $gift  for whom the one piece is; `null`: all pieces, of what is no gift card */
     public static function of(CartLine $line, ReceiptLine $priced, Receipt $receipt, ?FrozenGift $gift = null): self
     {
-        $event = $line->product->event($line->variant);
-
         return new self(
+            ...self::dated($line),
             productId: $line->product_id,
             variantId: $line->variant_id,
             placementId: $line->placement_id,
@@ -118,13 +117,22 @@ final readonly class FrozenLine
             amountMinor: $line->amount_minor,
             kind: $line->product->kind,
             thanks: $line->product->kind->has(ProductPart::Thanks) ? $line->product->thanks : null,
-            begins: $event?->begins->seconds,
-            ends: $event?->ends?->seconds,
-            place: $event->place ?? '',
-            eventSequence: $line->product->eventSequence($line->variant),
-            attendees: $line->attendees(),
             offerId: $line->offer_id,
             gift: $gift,
         );
+    }
+
+    /** @return array{begins: int|null, ends: int|null, place: string, eventSequence: int, attendees: list<string>} */
+    private static function dated(CartLine $line): array
+    {
+        $event = $line->product->event($line->variant);
+
+        return [
+            'begins' => $event?->begins->seconds,
+            'ends' => $event?->ends?->seconds,
+            'place' => $event->place ?? '',
+            'eventSequence' => $line->product->eventSequence($line->variant),
+            'attendees' => $line->attendees(),
+        ];
     }
 }

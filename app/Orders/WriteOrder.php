@@ -104,11 +104,7 @@ final readonly class WriteOrder
             'amount_minor' => $line->amountMinor,
             'kind' => $line->kind,
             'thanks' => $line->thanks,
-            'begins_at' => $line->begins === null ? null : CarbonImmutable::createFromTimestampUTC($line->begins),
-            'ends_at' => $line->ends === null ? null : CarbonImmutable::createFromTimestampUTC($line->ends),
-            'place' => $line->place,
-            'event_sequence' => $line->eventSequence,
-            'attendees' => $line->attendees === [] ? null : $line->attendees,
+            ...self::dated($line),
             'back_ordered' => $backOrdered,
             'unit_minor' => $line->unitMinor,
             'subtotal_minor' => $line->subtotalMinor,
@@ -119,6 +115,18 @@ final readonly class WriteOrder
             'profit_minor' => $line->profitMinor,
             'because' => $line->because,
         ])->setRelation('order', $order);
+    }
+
+    /** @return array<string, mixed> */
+    private static function dated(FrozenLine $line): array
+    {
+        return [
+            'begins_at' => $line->begins === null ? null : CarbonImmutable::createFromTimestampUTC($line->begins),
+            'ends_at' => $line->ends === null ? null : CarbonImmutable::createFromTimestampUTC($line->ends),
+            'place' => $line->place,
+            'event_sequence' => $line->eventSequence,
+            'attendees' => $line->attendees === [] ? null : $line->attendees,
+        ];
     }
 
     private function order(Checkout $checkout, Shop $shop): Order

@@ -28,18 +28,7 @@ final readonly class Exchange
         $body = $head = '';
         $isTooLarge = false;
         $handle = curl_init();
-        curl_setopt_array($handle, [
-            CURLOPT_URL => $target->address,
-            CURLOPT_RESOLVE => ["{$target->host}:{$target->port}:".(str_contains($ip, ':') ? "[{$ip}]" : $ip)],
-            CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
-            CURLOPT_FOLLOWLOCATION => false,
-            CURLOPT_PROXY => '',
-            CURLOPT_TIMEOUT_MS => $this->milliseconds,
-            CURLOPT_CONNECTTIMEOUT_MS => $this->milliseconds,
-            // What is packed is measured unpacked, as it comes to be read.
-            CURLOPT_ENCODING => '',
-            CURLOPT_USERAGENT => 'PaperKite/1.0 (price check)',
-            CURLOPT_HTTPHEADER => ['Accept: text/html,application/xhtml+xml'],
+        curl_setopt_array($handle, $this->options($target, $ip) + [
             CURLOPT_HEADERFUNCTION => static function (CurlHandle $handle, string $line) use (&$head): int {
                 $head .= $line;
 
@@ -61,6 +50,24 @@ final readonly class Exchange
             $failure === CURLE_OPERATION_TIMEDOUT => PageProblem::TooSlow,
             default => PageProblem::Silent,
         };
+    }
+
+    /** @return array<int, mixed> */
+    private function options(FetchTarget $target, string $ip): array
+    {
+        return [
+            CURLOPT_URL => $target->address,
+            CURLOPT_RESOLVE => ["{$target->host}:{$target->port}:".(str_contains($ip, ':') ? "[{$ip}]" : $ip)],
+            CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
+            CURLOPT_FOLLOWLOCATION => false,
+            CURLOPT_PROXY => '',
+            CURLOPT_TIMEOUT_MS => $this->milliseconds,
+            CURLOPT_CONNECTTIMEOUT_MS => $this->milliseconds,
+            // What is packed is measured unpacked, as it comes to be read.
+            CURLOPT_ENCODING => '',
+            CURLOPT_USERAGENT => 'PaperKite/1.0 (price check)',
+            CURLOPT_HTTPHEADER => ['Accept: text/html,application/xhtml+xml'],
+        ];
     }
 
     private static function header(string $head, string $name): string

@@ -15,6 +15,7 @@ final class English
 
     public const TEXTS = [
         ...EnglishPages::TEXTS,
+        ...EnglishBuying::TEXTS,
         ...EnglishMails::TEXTS,
         ...EnglishRefusals::TEXTS,
 

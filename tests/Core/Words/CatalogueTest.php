@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Words;
 
 use PaperKite\Refusal;
+use PaperKite\Words\Catalogue\EnglishBuying;
 use PaperKite\Words\Catalogue\EnglishMails;
 use PaperKite\Words\Catalogue\EnglishPages;
 use PaperKite\Words\Catalogue\EnglishRefusals;
@@ -32,7 +33,7 @@ final class CatalogueTest extends TestCase
             preg_match_all('/(?:->(?:say|html|text)\(|\$say\(|ToldRefusal\(|self\(|self::of\([^,]+, |[?:] )\'([a-z_]+(?:\.[a-z_]+)+)\'/', (string) file_get_contents($file), $found);
             array_push($asked, ...$found[1]);
         }
-        $there = array_keys(EnglishPages::TEXTS + EnglishMails::TEXTS + array_diff_key(EnglishRefusals::TEXTS, ['kept' => '']));
+        $there = array_keys(EnglishPages::TEXTS + EnglishBuying::TEXTS + EnglishMails::TEXTS + array_diff_key(EnglishRefusals::TEXTS, ['kept' => '']));
         $asked = array_filter(array_unique($asked), static fn (string $key): bool => PhraseGroup::of($key) !== null);
 
         self::assertSame([], array_values(array_diff($asked, $there)), 'They are asked for and are not there.');

@@ -65,8 +65,20 @@ final class FoundPage
                 ?? self::ids($narrow, $needed),
             default => self::ids($narrow, $needed),
         };
+
+        return self::page($query->whereKey(array_slice($shown, $before)), $all, $perPage, $page);
+    }
+
+    /**
+     * @template M of Model
+     *
+     * @param  Builder<M>  $shown
+     * @return LengthAwarePaginator<int, M>
+     */
+    private static function page(Builder $shown, int $all, int $perPage, int $page): LengthAwarePaginator
+    {
         /** @var Collection<int, M> $rows */
-        $rows = $query->whereKey(array_slice($shown, $before))->get();
+        $rows = $shown->get();
 
         return $all > FindByWords::MOST_COUNTED
             ? new FoundMore($rows, FindByWords::MOST_COUNTED, $perPage, $page)

@@ -63,16 +63,22 @@ final readonly class TakeController
         if ($taken->partner !== null) {
             return $this->out($request, $shop, $link, $taken->partner, hash('sha256', $path.'?'.$query));
         }
-        if (! $shop->isReady()) {
-            return $this->page($shop, 200, $shop->wording()->say('notice.not_open'), $shop->wording()->say('notice.not_open_what', shop: $shop->name));
-        }
-        if ($taken->soldOut !== []) {
-            $names = implode(', ', array_map(static fn (OpenItem $item): string => "“{$item->text()}”", $taken->soldOut));
 
-            return $this->page($shop, 200, $shop->wording()->say('take.sold_out'), $shop->wording()->say('take.sold_out_what', names: $names));
-        }
+        return $this->stopped($shop, $taken) ?? $this->onwards($request, $shop, $link, $taken, hash('sha256', $path.'?'.$query));
+    }
 
-        return $this->onwards($request, $shop, $link, $taken, hash('sha256', $path.'?'.$query));
+    /** @return Response|null why nothing of it can be sold now; `null`: it can */
+    private function stopped(Shop $shop, OpenLinkGoods $taken): ?Response
+    {
+        if ($shop->isReady() && $taken->soldOut === []) {
+            return null;
+        }
+        $say = $shop->wording();
+        $names = implode(', ', array_map(static fn (OpenItem $item): string => "“{$item->text()}”", $taken->soldOut));
+
+        return $shop->isReady()
+            ? $this->page($shop, 200, $say->say('take.sold_out'), $say->say('take.sold_out_what', names: $names))
+            : $this->page($shop, 200, $say->say('notice.not_open'), $say->say('notice.not_open_what', shop: $shop->name));
     }
 
     /** @return Collection<int, Product> */

@@ -25,6 +25,7 @@ use PaperKite\Link\OpenDestination;
 use PaperKite\Link\RestOfLink;
 use PaperKite\Offer\Onwards;
 use PaperKite\Shopfront\Surface;
+use PaperKite\Time\Moment;
 
 /** A product's page: at first, and with what was wrong with the shopper's entry. */
 final readonly class ProductPage
@@ -60,33 +61,51 @@ final readonly class ProductPage
         $variants = $questions->which->variants ?? [];
         $rest = RestOfLink::read(Input::text($request, 'rest'));
 
-        return response()->view($request->boolean('glance') ? 'shop.glance' : 'shop.product', [
+        $surface = $request->boolean('glance') ? Surface::Glance : Surface::Product;
+
+        return response()->view($surface === Surface::Glance ? 'shop.glance' : 'shop.product', [
+            ...self::typed($request),
+            ...self::told($product, $shop, $at),
             'shop' => $shop,
             'country' => ($this->caller)($request)->country,
-            'surface' => $request->boolean('glance') ? Surface::Glance : Surface::Product,
+            'surface' => $surface,
             'product' => $product,
-            'tag' => PriceTag::of($product, $at),
             'at' => $at,
-            'buttons' => $this->buttons($shop, $product, $request->boolean('glance') ? Surface::Glance : Surface::Product, $rest),
+            'buttons' => $this->buttons($shop, $product, $surface, $rest),
             'questions' => $questions,
             'variants' => $variants,
             'chosen' => $choices ??= $questions->which->preselected ?? [],
             'now' => $this->variantOf($variants, $choices),
-            'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $shop->wording(), $product->isOver(null)),
-            'when' => $product->event(null)?->shown($shop->zone(), $shop->wording()) ?? '',
             'quantity' => $quantity,
             'shipping' => ShippingNote::of($shop, $product, CartCountry::of($shop, null, ($this->caller)($request)), $at),
             'code' => $code,
-            'picked' => $request->isMethod('post') ? Input::text($request, 'amount') : null,
-            'ownAmount' => Input::text($request, 'own_amount'),
             'rest' => $rest?->text() ?? '',
             'seen' => $request->isMethod('get') ? self::seen($product, $code, $rest) : '',
             'errors' => $errors,
             'isAsked' => $request->query('after') === 'asked',
-            'email' => Input::text($request, 'email'),
+        ], $status);
+    }
+
+    /** @return array<string, mixed> what is said of it, whatever is chosen */
+    private static function told(Product $product, Shop $shop, Moment $at): array
+    {
+        return [
+            'tag' => PriceTag::of($product, $at),
+            'stock' => $product->has_variants ? '' : StockWords::of($product->stockOnHand(), $shop->wording(), $product->isOver(null)),
+            'when' => $product->event(null)?->shown($shop->zone(), $shop->wording()) ?? '',
             'page' => DescribeGoods::page($product, $shop, $at),
             'data' => DescribeGoods::data($product, $shop, $at),
-        ], $status);
+        ];
+    }
+
+    /** @return array{picked: string|null, ownAmount: string, email: string} */
+    private static function typed(Request $request): array
+    {
+        return [
+            'picked' => $request->isMethod('post') ? Input::text($request, 'amount') : null,
+            'ownAmount' => Input::text($request, 'own_amount'),
+            'email' => Input::text($request, 'email'),
+        ];
     }
 
     /** @return string the address by which it is counted that somebody looks at the page */
