@@ -6,8 +6,8 @@ use App\HotLane\HotLane;
 use Illuminate\Http\Request;
 
 // A link that only leads on is answered by classes that php-fpm has preloaded: to begin as usual would take longer than the answer.
-if (preg_match('~\A/k/~i', $_SERVER['REQUEST_URI'] ?? '') === 1 && class_exists(HotLane::class, false)) {
-    $answer = HotLane::open()?->answer($_SERVER, array_change_key_case(getallheaders()), $_COOKIE);
+if (strncasecmp($_SERVER['REQUEST_URI'] ?? '', '/k/', 3) === 0 && class_exists(HotLane::class, false)) {
+    $answer = HotLane::answer($_SERVER, array_change_key_case(getallheaders()), $_COOKIE);
     if ($answer !== null) {
         $answer->send();
 

@@ -13,10 +13,4 @@ final readonly class CartOwner
         /** Whether nobody was known before, so that there can't be a cart yet. */
         public bool $isNew,
     ) {}
-
-    /** Who was never here, where nothing is to be kept for them. */
-    public static function nobody(): self
-    {
-        return new self('', true);
-    }
 }

@@ -27,13 +27,27 @@ final readonly class Marks
 
     public function of(int $shopId): int
     {
-        return $this->length((string) $shopId);
+        return self::in($this->fileOf($shopId));
+    }
+
+    /** @return string the file that the mark of a shop is read from */
+    public function fileOf(int $shopId): string
+    {
+        return $this->path((string) $shopId);
+    }
+
+    /** @param  string  $file  of a mark */
+    public static function in(string $file): int
+    {
+        clearstatcache(false, $file);
+
+        return (int) @filesize($file);
     }
 
     /** Another one after each change of any shop. */
     public function ofAll(): int
     {
-        return $this->length(self::ALL);
+        return self::in($this->path(self::ALL));
     }
 
     private function grow(string $name): void
@@ -48,14 +62,6 @@ final readonly class Marks
             // Whoever runs a command by hand is another user than the servers, which must be able to go on with it.
             @chmod($path, self::EVERYBODYS);
         }
-    }
-
-    private function length(string $name): int
-    {
-        $path = $this->path($name);
-        clearstatcache(false, $path);
-
-        return (int) @filesize($path);
     }
 
     private function path(string $name): string

@@ -33,7 +33,7 @@ final readonly class CountClick
     {
         $at = $this->clock->seconds();
 
-        return $this->ofLine(self::line($code, $caller, $at, $lead, $in), $at, $placementId, $owner, $caller);
+        return self::once($this->recent, $placementId, $owner, $caller, $this->spool->fileOf($at), self::line($code, $caller, $at, $lead, $in));
     }
 
     /** @return string as the spool has it, the same for all that are alike in a quarter of an hour */
@@ -42,13 +42,17 @@ final readonly class CountClick
         return (new SpooledAct(EventKind::Click, [$code], $caller->country, $caller->device, $at, $in, $lead))->line();
     }
 
-    /** @param  string  $line  of the click, made before */
-    public function ofLine(string $line, int $at, int $placementId, CartOwner $owner, Caller $caller): bool
+    /**
+     * @param  CartOwner|null  $owner  `null`: who was never here
+     * @param  string  $file  of the spool, for the hour of the click
+     * @param  string  $line  of the click, made before
+     */
+    public static function once(RecentClicks $recent, int $placementId, ?CartOwner $owner, Caller $caller, string $file, string $line): bool
     {
-        if (! $this->recent->isFirstOn($placementId, $owner, $caller) || $this->spool->appendLine($line, $at)) {
+        if (! $recent->isFirstOn($placementId, $owner, $caller) || Spool::appendTo($file, $line)) {
             return true;
         }
-        $this->recent->forget($placementId, $owner, $caller);
+        $recent->forget($placementId, $owner, $caller);
 
         return false;
     }

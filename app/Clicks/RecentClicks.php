@@ -21,13 +21,14 @@ final readonly class RecentClicks
         private int $seconds,
     ) {}
 
-    public function isFirstOn(int $placementId, CartOwner $owner, Caller $caller): bool
+    /** @param  CartOwner|null  $owner  `null`: who was never here */
+    public function isFirstOn(int $placementId, ?CartOwner $owner, Caller $caller): bool
     {
-        return $this->isFirst("placement {$placementId}", $owner, $caller);
+        return apcu_add($this->keyOf("placement {$placementId}", $owner, $caller), true, $this->seconds);
     }
 
     /** A click that could not be written down may come again. */
-    public function forget(int $placementId, CartOwner $owner, Caller $caller): void
+    public function forget(int $placementId, ?CartOwner $owner, Caller $caller): void
     {
         apcu_delete($this->keyOf("placement {$placementId}", $owner, $caller));
     }
@@ -38,9 +39,9 @@ final readonly class RecentClicks
         return apcu_add($this->keyOf($what, $owner, $caller), true, $this->seconds);
     }
 
-    private function keyOf(string $what, CartOwner $owner, Caller $caller): string
+    private function keyOf(string $what, ?CartOwner $owner, Caller $caller): string
     {
-        $who = $owner->isNew ? "{$caller->address}|{$caller->agent}|{$caller->languages}" : $owner->digest;
+        $who = $owner === null || $owner->isNew ? "{$caller->address}|{$caller->agent}|{$caller->languages}" : $owner->digest;
 
         return 'click-'.KeyedHash::of("{$what}|{$who}", $this->key);
     }

@@ -25,11 +25,11 @@ use PDOException;
 final readonly class Following
 {
     /** @return FollowStraight|null `null` where the database does not answer */
-    public static function of(RecentClicks $recent, Clock $clock): ?FollowStraight
+    public static function of(RecentClicks $recent, Clock $clock, int $sameClickSeconds): ?FollowStraight
     {
-        $settings = Settings::kept(Settings::WITH_DATABASE);
+        $settings = Settings::ofDatabase();
         try {
-            $db = $settings === null ? null : OwnConnection::to($settings->database);
+            $db = $settings === null ? null : OwnConnection::to($settings[0]);
             $db?->getPdo();
         } catch (PDOException) {
             return null;
@@ -37,10 +37,11 @@ final readonly class Following
         if ($settings === null || $db === null) {
             return null;
         }
+        [, $cachePrefix, $newCartsPerMinute] = $settings;
         // What can't be written here is the framework's to answer, which tells the operator.
         $record = new RecordEvent($db, $clock, static fn (QueryException $failure) => throw $failure);
-        $limit = new NewCartLimit(new RateLimiter(new Repository(new ApcStore(new ApcWrapper, $settings->cachePrefix))), $settings->newCartsPerMinute);
+        $limit = new NewCartLimit(new RateLimiter(new Repository(new ApcStore(new ApcWrapper, $cachePrefix))), $newCartsPerMinute);
 
-        return new FollowStraight($recent, new FillCart(new VisitorCarts($limit, $db), $limit, new AddLines($db), $record, new InTransaction($db), $db, $clock, $settings->sameClickSeconds));
+        return new FollowStraight($recent, new FillCart(new VisitorCarts($limit, $db), $limit, new AddLines($db), $record, new InTransaction($db), $db, $clock, $sameClickSeconds));
     }
 }

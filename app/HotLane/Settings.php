@@ -13,7 +13,7 @@ final readonly class Settings
     private const KEY = 'hot-lane';
 
     /** Most clicks don't ask the database: what leads to it is kept apart. */
-    public const WITH_DATABASE = 'hot-lane-database';
+    private const DATABASE = 'hot-lane-database';
 
     /**
      * @param  list<string>  $proxies  in front of the web server, as the operator lists them
@@ -21,32 +21,44 @@ final readonly class Settings
      * @param  string  $cachePrefix  of what the framework keeps in the memory that the workers share
      */
     public function __construct(
-        public string $key,
-        public string $spool,
-        public int $sameClickSeconds,
-        public bool $isOverTls,
-        public array $proxies,
-        public ?string $countryHeader,
-        public ?string $clockFile,
-        public array $database = [],
-        public string $cachePrefix = '',
-        public int $newCartsPerMinute = 0,
+        private string $key,
+        private int $sameClickSeconds,
+        private bool $isOverTls,
+        private array $proxies,
+        private ?string $countryHeader,
+        private ?string $clockFile,
+        private array $database,
+        private string $cachePrefix,
+        private int $newCartsPerMinute,
     ) {}
 
-    /** @return self|null `null` where the framework has not answered yet */
-    public static function kept(string $key = self::KEY): ?self
+    /**
+     * @return array{string, int, bool, list<string>, string|null, string|null}|null the application's key, for how many seconds
+     *                                                                              a click is the same one, whether visitors come
+     *                                                                              over TLS, proxies, the header in which those name
+     *                                                                              a country, and the file that says how far the demo
+     *                                                                              is ahead; `null`: the framework has not answered yet
+     */
+    public static function kept(): ?array
     {
-        /** @var array{string, string, int, bool, list<string>, string|null, string|null, 7?: array<mixed>, 8?: string, 9?: int}|false $kept */
-        $kept = apcu_fetch($key);
+        /** @var array{string, int, bool, list<string>, string|null, string|null}|false $kept */
+        $kept = apcu_fetch(self::KEY);
 
-        return $kept === false ? null : new self(...$kept);
+        return $kept === false ? null : $kept;
+    }
+
+    /** @return array{array<mixed>, string, int}|null the connection, the prefix of what the framework keeps, and how many carts may be begun in a minute */
+    public static function ofDatabase(): ?array
+    {
+        /** @var array{array<mixed>, string, int}|false $kept */
+        $kept = apcu_fetch(self::DATABASE);
+
+        return $kept === false ? null : $kept;
     }
 
     public function keep(): void
     {
-        // A list is handed out sooner than an object.
-        $everyClicks = [$this->key, $this->spool, $this->sameClickSeconds, $this->isOverTls, $this->proxies, $this->countryHeader, $this->clockFile];
-        apcu_add(self::KEY, $everyClicks);
-        apcu_add(self::WITH_DATABASE, [...$everyClicks, $this->database, $this->cachePrefix, $this->newCartsPerMinute]);
+        apcu_add(self::KEY, [$this->key, $this->sameClickSeconds, $this->isOverTls, $this->proxies, $this->countryHeader, $this->clockFile]);
+        apcu_add(self::DATABASE, [$this->database, $this->cachePrefix, $this->newCartsPerMinute]);
     }
 }

@@ -116,7 +116,6 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(KeepAnswer::class)->needs('$areLimitsShared')->give(static fn (): bool => config('cache.default') === 'apc');
         $this->app->bind(Settings::class, static fn (Application $app): Settings => new Settings(
             key: config()->string('app.key'),
-            spool: config()->string('kite.spool'),
             sameClickSeconds: config()->integer('kite.clicks.same_click_seconds'),
             isOverTls: config('kite.scheme') === 'https',
             proxies: array_values(array_filter(config()->array('trustedproxy.proxies'), is_string(...))),

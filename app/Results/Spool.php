@@ -36,31 +36,39 @@ final readonly class Spool
     /** @return bool whether it will be counted */
     public function append(SpooledAct $act): bool
     {
-        return $this->appendLine($act->line(), $act->at);
+        return self::appendTo($this->fileOf($act->at), $act->line());
     }
 
     /**
-     * @param  string  $line  of an act
      * @param  int  $at  seconds since 1970, when it was done
+     * @return string the file that an act stands in
+     */
+    public function fileOf(int $at): string
+    {
+        return $this->path($this->nameOf($at));
+    }
+
+    /**
+     * @param  string  $file  of a spool, for the hour in which it was done
+     * @param  string  $line  of an act
      * @return bool whether it will be counted
      */
-    public function appendLine(string $line, int $at): bool
+    public static function appendTo(string $file, string $line): bool
     {
-        $path = $this->path($this->nameOf($at));
-        clearstatcache(false, $path);
-        if ((int) @filesize($path) >= self::LARGEST_FILE) {
+        clearstatcache(false, $file);
+        if ((int) @filesize($file) >= self::LARGEST_FILE) {
             return false;
         }
         $text = self::BEGIN."{$line}\n";
-        if (self::isWritten($path, $text)) {
+        if (self::isWritten($file, $text)) {
             return true;
         }
-        if (! is_dir($this->folder)) {
-            @mkdir($this->folder, 0o770, true);
+        if (! is_dir(dirname($file))) {
+            @mkdir(dirname($file), 0o770, true);
         }
 
         // Once more, should the folder be there now, whoever made it.
-        return self::isWritten($path, $text);
+        return self::isWritten($file, $text);
     }
 
     /** @return list<string> names of files, the oldest first */

@@ -11,7 +11,8 @@ use PaperKite\Results\EventKind;
 /** Something that was done in widgets of a page, or a click that only led on: no address, no fingerprint. */
 final readonly class SpooledAct
 {
-    private const QUARTER = 900;
+    /** In seconds. */
+    public const QUARTER = 900;
 
     /**
      * @param  list<string>  $codes  of placements

@@ -29,7 +29,7 @@ final readonly class Clock implements ClockInterface
     /** @return int since 1970; no date is made of it, for which a click that only leads on would wait */
     public function seconds(): int
     {
-        return time() + $this->offset();
+        return self::secondsBy($this->offsetFile);
     }
 
     public function moment(): Moment
@@ -40,7 +40,23 @@ final readonly class Clock implements ClockInterface
     /** @return int seconds that the demo is ahead */
     public function offset(): int
     {
-        $kept = $this->offsetFile === null || ! is_file($this->offsetFile) ? false : file_get_contents($this->offsetFile);
+        return self::ahead($this->offsetFile);
+    }
+
+    /**
+     * Without an object, for a click that is answered before the framework starts.
+     *
+     * @param  string|null  $offsetFile  holds seconds to add; `null` where the time is the machine's
+     * @return int since 1970
+     */
+    public static function secondsBy(?string $offsetFile): int
+    {
+        return time() + self::ahead($offsetFile);
+    }
+
+    private static function ahead(?string $offsetFile): int
+    {
+        $kept = $offsetFile === null || ! is_file($offsetFile) ? false : file_get_contents($offsetFile);
 
         return $kept === false ? 0 : (int) $kept;
     }

@@ -297,16 +297,19 @@ http {
     server {
         listen 127.0.0.1:$PORT default_server;
         root $ROOT/public;
+        # All that PHP answers it answers by one script.
+        include /etc/nginx/fastcgi_params;
+        fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+        fastcgi_param SCRIPT_NAME /index.php;
+        fastcgi_param HTTP_PROXY "";
+        # The date is the web server's to say: what is answered without the framework has none.
+        fastcgi_hide_header Date;
         # A page of ours in another site's tighter frame asks for its font as from nowhere.
         location /build/ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header Access-Control-Allow-Origin *; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location ~ ^/embed/more-[A-Za-z0-9_-]+\\.js\$ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header Access-Control-Allow-Origin *; add_header Cross-Origin-Resource-Policy cross-origin; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location ~ ^/embed/kite\\.(js|d\\.ts)\$ { add_header Cache-Control "public, max-age=300, stale-while-revalidate=86400"; add_header Access-Control-Allow-Origin *; add_header Cross-Origin-Resource-Policy cross-origin; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location = /embed/data {
-            include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param HTTP_PROXY "";
             fastcgi_cache widgets;
             # What is kept stays open, and is read whole with its head.
             open_file_cache max=200 inactive=60s;
@@ -322,11 +325,7 @@ http {
         }
         # A shop’s list, its goods, its texts and what search engines read. Who has a cookie is answered for themselves, and for nobody else.
         location ~ ^/(?:p/[^/]+|terms|policy|robots\\.txt|goods\\.json|sitemap(?:-[0-9]+)?\\.xml)?\$ {
-            include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param HTTP_PROXY "";
             fastcgi_cache pages;
             # What is kept stays open, and is read whole with its head.
             open_file_cache max=200 inactive=60s;
@@ -351,27 +350,15 @@ http {
         location /files-that-were-bought/ { internal; alias $RUN/files/; add_header Content-Security-Policy "default-src 'none'; sandbox"; add_header X-Content-Type-Options nosniff; add_header Referrer-Policy no-referrer; add_header Cross-Origin-Resource-Policy same-origin; add_header X-Robots-Tag noindex; }
         location ~ ^/api/shops/[^/]+/uploads/[0-9]+\$ {
             client_max_body_size 6m;
-            include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param HTTP_PROXY "";
         }
         location ~ ^/api/shops/[^/]+/(?:pictures|looks/icons|reports)\$ {
             client_max_body_size 12m;
-            include /etc/nginx/fastcgi_params;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param HTTP_PROXY "";
         }
-        location / {
-            include /etc/nginx/fastcgi_params;
-            fastcgi_pass \$kite_workers;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param HTTP_PROXY "";
-        }
+        # A link is a click, and answered before anything else is looked at.
+        location ^~ /k/ { fastcgi_pass 127.0.0.1:$FPM_PORT; }
+        location / { fastcgi_pass \$kite_workers; }
         ${KITE_NGINX_EXTRA:-}
     }
 }

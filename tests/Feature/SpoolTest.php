@@ -95,7 +95,7 @@ final class SpoolTest extends TestCase
         $fill = 'require "vendor/autoload.php"; $spool = new App\Results\Spool($argv[1], new App\Time\Clock(null));
         for ($torn = 0; $torn < 60; $torn++) {
             for ($line = 0, $told = 0; $line < 60; $line++) {
-                $told += (int) $spool->appendLine("[".str_repeat("1", $line === 0 ? $torn : 16)."1]", $argv[2] + 3600 * $torn);
+                $told += (int) App\Results\Spool::appendTo($spool->fileOf($argv[2] + 3600 * $torn), "[".str_repeat("1", $line === 0 ? $torn : 16)."1]");
             }
             echo $told, " ";
         }';
@@ -106,7 +106,7 @@ final class SpoolTest extends TestCase
         $spool = app(Spool::class);
         self::assertCount(60, $told);
         foreach ($told as $torn => $before) {
-            self::assertTrue($spool->appendLine('[2]', $at + 3600 * $torn));
+            self::assertTrue(Spool::appendTo($spool->fileOf($at + 3600 * $torn), '[2]'));
             [$lines] = $spool->read($spool->files()[$torn], 0, 1000);
             $whole = array_filter($lines, static fn (string $line): bool => is_array(json_decode($line)));
             self::assertSame([(int) $before + 1, '[2]'], [count($whole), end($whole)], "{$torn}");

@@ -24,17 +24,18 @@ final readonly class ReadCaller
 
     public function __invoke(Request $request): Caller
     {
-        return $this->at((string) $request->ip(), RequestHeaders::of($request), $this->located($request));
+        return self::of((string) $request->ip(), RequestHeaders::of($request), $this->key, $this->located($request));
     }
 
     /**
      * @param  string  $address  of the network
      * @param  array<string, string>  $headers  by lower-case name
+     * @param  string  $key  the application's
      * @param  string|null  $country  ISO 3166-1 alpha-2, as a listed proxy says
      */
-    public function at(string $address, array $headers, ?string $country = null): Caller
+    public static function of(string $address, array $headers, string $key, ?string $country = null): Caller
     {
-        return new Caller(KeyedHash::of($address, $this->key), $headers['user-agent'] ?? '', $headers['accept-language'] ?? '', Device::of($headers), $country);
+        return new Caller(KeyedHash::of($address, $key), $headers['user-agent'] ?? '', $headers['accept-language'] ?? '', Device::of($headers), $country);
     }
 
     /**
@@ -43,19 +44,21 @@ final readonly class ReadCaller
      * @param  array<mixed>  $server
      * @param  array<string, string>  $headers  by lower-case name
      * @param  list<string>  $proxies  in front of the web server, as the operator lists them
+     * @param  string  $key  the application's
+     * @param  string|null  $countryHeader  in which a listed proxy says where the visitor is; `null`: in none
      * @return Caller|null `null` where what a proxy says can't be read
      */
-    public function told(array $server, array $headers, array $proxies): ?Caller
+    public static function told(array $server, array $headers, array $proxies, string $key, ?string $countryHeader): ?Caller
     {
         if ($proxies === []) {
-            return is_string($server['REMOTE_ADDR'] ?? null) ? $this->at($server['REMOTE_ADDR'], $headers) : null;
+            return is_string($server['REMOTE_ADDR'] ?? null) ? self::of($server['REMOTE_ADDR'], $headers, $key) : null;
         }
         try {
             $request = new Request(server: $server);
             TrustListedProxies::at($proxies);
             (new TrustListedProxies)->handle($request, static fn (): Response => new Response);
 
-            return ($this)($request);
+            return (new self($key, $countryHeader))($request);
         } catch (RequestExceptionInterface) {
             return null;
         }
