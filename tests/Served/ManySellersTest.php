@@ -7,11 +7,18 @@ namespace Tests\Served;
 use App\Http\Console\Once\OnlyOnce;
 use App\Models\Message;
 use App\Models\MessageKind;
+use App\Models\Offer;
 use App\Models\Order;
 use App\Models\Placement;
+use App\Offers\OfferForm;
 use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Promise\Utils;
+use Illuminate\Support\Facades\DB;
+use PaperKite\Offer\Onwards;
 use PaperKite\Order\GoodsState;
+use PaperKite\Words\Catalogue\English;
 use Psr\Http\Message\ResponseInterface;
+use Symfony\Component\Process\Process;
 use Tests\Support\AsksConsole;
 
 /** Many windows of one shop that save at the same moment, and pages whose session or token has run out. */
@@ -33,6 +40,81 @@ final class ManySellersTest extends ServedTestCase
 
         self::assertEquals([200 => 1, 409 => self::WINDOWS - 1], array_count_values($this->statuses($saves)));
         self::assertSame(2, $this->read($this->ask('GET', $address)->wait())['version']);
+    }
+
+    public function test_sixteen_who_change_sixteen_fields_of_one_form_at_once_all_keep_their_change(): void
+    {
+        $keys = array_slice(array_keys(English::TEXTS), 0, self::WINDOWS);
+        $saves = array_map(fn (string $key): PromiseInterface => $this->ask('PUT', 'words', ['own' => [$key => "As {$key} says"], 'version' => 1]), $keys);
+
+        self::assertSame([200], array_values(array_unique($this->statuses($saves))));
+        self::assertEquals(array_combine($keys, array_map(static fn (string $key): string => "As {$key} says", $keys)), DB::table('shop_phrases')->where('shop_id', $this->shop->id)->pluck('text', 'phrase')->all());
+    }
+
+    public function test_who_changes_another_slot_of_an_offer_at_once_keeps_their_change(): void
+    {
+        $offer = $this->offer($this->product($this->shop), ['destination' => Onwards::Cart]);
+        $entry = self::sent(OfferForm::of($offer->load(Offer::TOLD_WITH)));
+        self::assertIsArray($entry['words']);
+        self::assertIsArray($entry['items']);
+        $began = ['version' => 2, 'words' => ['added' => 'There it is'] + $entry['words']] + $entry;
+        self::assertSame([200], $this->statuses([$this->ask('PUT', "offers/{$offer->id}", ['version' => 1] + $began)]));
+        $changes = [
+            ['words' => ['idle' => 'Take it'] + $began['words']],
+            ['opening' => 'new_tab'],
+            ['destination' => 'choose'],
+            ['items' => [['quantity' => '3'] + (array) $entry['items'][0]]],
+        ];
+
+        self::assertSame([200, 200, 200, 200], $this->statuses(array_map(fn (array $change): PromiseInterface => $this->ask('PUT', "offers/{$offer->id}", $change + $began), $changes)));
+        $now = self::sent(OfferForm::of($offer->refresh()->load(Offer::TOLD_WITH)));
+        self::assertEquals(array_merge($now, ...$changes), $now);
+        self::assertSame(6, $offer->version);
+    }
+
+    public function test_sixteen_at_one_clash_who_each_save_over_what_they_are_told_come_through_one_after_the_other(): void
+    {
+        $address = "products/{$this->product($this->shop)->id}";
+        $entry = (array) $this->read($this->ask('GET', $address)->wait())['entry'];
+        $save = fn (int $window, mixed $version): PromiseInterface => $this->ask('PUT', $address, ['name' => "Honey {$window}", 'version' => $version] + $entry);
+        $waiting = array_fill_keys(range(1, self::WINDOWS), 1);
+        for ($round = 1; $waiting !== []; $round++) {
+            $answers = Utils::unwrap(array_map($save, array_keys($waiting), $waiting));
+            $told = array_map($this->read(...), $answers);
+            $refused = array_keys(array_filter($answers, static fn (mixed $answer): bool => $answer instanceof ResponseInterface && $answer->getStatusCode() === 409));
+            self::assertCount(count($waiting) - 1, $refused, 'In each round one is saved.');
+            $windows = array_keys($waiting);
+            $waiting = [];
+            foreach ($refused as $at) {
+                self::assertSame($round + 1, $told[$at]['version']);
+                $waiting[$windows[$at]] = $told[$at]['version'];
+            }
+        }
+
+        self::assertSame(1 + self::WINDOWS, $this->read($this->ask('GET', $address)->wait())['version']);
+    }
+
+    public function test_sixteen_save_offers_while_it_is_written_down_how_often_each_was_clicked(): void
+    {
+        $product = $this->product($this->shop);
+        $offers = array_map(fn (): Offer => $this->offer($product), range(1, 4));
+        $links = array_map(fn (Offer $offer): string => $this->placement($offer)->link($this->shop)->url(), $offers);
+        for ($round = 0; $round < 4; $round++) {
+            $clicks = array_map(static fn (string $link): PromiseInterface => self::shopper()->getAsync($link, ['headers' => ['User-Agent' => bin2hex(random_bytes(8))]]), $links);
+            $adders = array_map(static fn (): Process => new Process([PHP_BINARY, 'artisan', 'results:fold'], base_path(), ['DB_DATABASE' => config()->string('database.connections.mariadb.database')]), [1, 2]);
+            array_walk($adders, static fn (Process $adder) => $adder->start());
+            $saves = array_map(fn (int $window): PromiseInterface => $this->ask('PUT', "offers/{$offers[$window % 4]->id}", ['caption' => "Round {$round}, {$window}"] + self::sent(OfferForm::of($offers[$window % 4]->load(Offer::TOLD_WITH)))), range(1, self::WINDOWS));
+
+            self::assertSame([200], array_values(array_unique($this->statuses($saves))));
+            self::assertSame([303], array_values(array_unique($this->statuses($clicks))));
+            foreach ($adders as $adder) {
+                self::assertSame(0, $adder->wait(), $adder->getErrorOutput());
+            }
+        }
+        $this->artisan('counts:write');
+        $this->artisan('results:fold');
+
+        self::assertSame([4, 4, 4, 4], $this->shop->offers()->orderBy('id')->pluck('clicks_lately')->all());
     }
 
     public function test_all_forms_of_a_shop_are_saved_at_once(): void

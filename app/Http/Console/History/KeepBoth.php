@@ -8,11 +8,13 @@ use App\Catalogue\StockInForm;
 use App\Changes\Edited;
 use App\Changes\EditKind;
 use App\Changes\Edits;
+use App\Changes\JoinedForm;
 use App\Changes\JoinForms;
 use App\Http\Console\Shared\ReadEditing;
 use App\Models\Shop;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use PaperKite\Edit\FieldChange;
 use Symfony\Component\HttpFoundation\Response;
@@ -23,6 +25,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class KeepBoth
 {
+    /** So many may be quicker, one after the other. */
+    private const MOST_TRIES = 32;
+
     public function __construct(
         private JoinForms $join,
         private Edits $edits,
@@ -42,23 +47,34 @@ final readonly class KeepBoth
         }
         $sent = array_diff_key($request->all(), ['version' => true]);
         $isProduct = $edited->kind === EditKind::Product;
-        $joined = ($this->join)($edited, $seen, static fn (array $base): array => $isProduct ? StockInForm::touched($sent, $base) : $sent);
-        if ($joined === null) {
-            return $next($request);
+        for ($tries = 1; ; $tries++) {
+            $joined = ($this->join)($edited, $seen, static fn (array $base): array => $isProduct ? StockInForm::touched($sent, $base) : $sent);
+            $form = $isProduct && $joined !== null ? StockInForm::saved($joined->form, $sent, $joined->base) : $joined->form ?? [];
+            if ($joined !== null && $joined->clashes !== []) {
+                return $this->clashing($request, $edited, $joined, $form, $sent);
+            }
+            $request->merge($joined === null ? [] : ['version' => $joined->version] + $form);
+            $answer = $next($request);
+            // Somebody may have saved once more in between: with that it is joined, too.
+            if ($answer->getStatusCode() !== 409 || $tries === self::MOST_TRIES || $this->edits->version($edited->kind, $edited->shop, $edited->id) === ($joined->version ?? $seen)) {
+                return $answer;
+            }
         }
-        $form = $isProduct ? StockInForm::saved($joined->form, $sent, $joined->base) : $joined->form;
-        if ($joined->clashes !== []) {
-            return response()->json([
-                'message' => $this->edits->changedMeanwhile($edited, ReadEditing::of($request))->getMessage(),
-                'version' => $joined->version,
-                'clashes' => array_map(fn (FieldChange $clash) => ClashResource::of($clash, $this->say->of($edited->shop, $clash)), $joined->clashes),
-                'joined' => (object) $form,
-                'sent' => (object) $sent,
-            ], 409);
-        }
-        $request->merge(['version' => $joined->version] + $form);
+    }
 
-        return $next($request);
+    /**
+     * @param  array<mixed>  $form  joined, with theirs where both changed a field
+     * @param  array<mixed>  $sent
+     */
+    private function clashing(Request $request, Edited $edited, JoinedForm $joined, array $form, array $sent): JsonResponse
+    {
+        return new JsonResponse([
+            'message' => $this->edits->changedMeanwhile($edited, ReadEditing::of($request))->getMessage(),
+            'version' => $joined->version,
+            'clashes' => array_map(fn (FieldChange $clash) => ClashResource::of($clash, $this->say->of($edited->shop, $clash)), $joined->clashes),
+            'joined' => (object) $form,
+            'sent' => (object) $sent,
+        ], 409);
     }
 
     private static function edited(Request $request, EditKind $kind, string $parameter): Edited
