@@ -38,8 +38,9 @@ final class OwnAddressTest extends BrowserTestCase
         $browser->click('Save')->until(static fn (): bool => preg_match("~/offers/{$path}/\d+$~", $browser->address()) === 1, 'an address of its own');
         self::assertSame('a recipe', $browser->field('Name of the new place')->getAttribute('value'));
 
-        // What is typed of it while a place is named is saved when that is said.
-        $browser->type($label, 'Of the hive')->click('Place it')->seeing('0 clicks')->seeing('Save: until then the places show what was saved.');
+        // What is typed of it while a place is named is saved when that is said, and not left unasked.
+        $browser->type($label, 'Of the hive')->click('Products')->seeing('The last change is not saved')->click('Stay here')->notSeeing('The last change is not saved');
+        $browser->click('Place it')->seeing('0 clicks')->seeing('Save: until then the places show what was saved.');
         $browser->click('Save')->notSeeing('Save: until then')->click('Undo')->until(static fn (): bool => $browser->field($label)->getAttribute('value') === 'From the hive', 'the name that it had');
     }
 
