@@ -9,19 +9,16 @@ use PaperKite\Edit\FormMerge;
 /** Joins what is to be saved with what others have saved since its seller began. */
 final readonly class JoinForms
 {
-    public function __construct(
-        private Edits $edits,
-        private FormVersions $versions,
-    ) {}
+    public function __construct(private FormVersions $versions) {}
 
     /**
      * @param  int  $seen  the version that the seller began with
+     * @param  int  $now  the version that stands
      * @param  callable(array<mixed> $base): array<mixed>  $mine  what is to be saved, to be held against what it began with
      * @return JoinedForm|null `null` where nothing was saved since, or nobody knows what
      */
-    public function __invoke(Edited $edited, int $seen, callable $mine): ?JoinedForm
+    public function __invoke(Edited $edited, int $seen, int $now, callable $mine): ?JoinedForm
     {
-        $now = $this->edits->version($edited->kind, $edited->shop, $edited->id);
         if ($now === $seen) {
             return null;
         }

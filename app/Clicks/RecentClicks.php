@@ -24,7 +24,7 @@ final readonly class RecentClicks
     /** @param  CartOwner|null  $owner  `null`: who was never here */
     public function isFirstOn(int $placementId, ?CartOwner $owner, Caller $caller): bool
     {
-        return apcu_add($this->keyOf("placement {$placementId}", $owner, $caller), true, $this->seconds);
+        return $this->isFirst("placement {$placementId}", $owner, $caller);
     }
 
     /** A click that could not be written down may come again. */
@@ -34,7 +34,7 @@ final readonly class RecentClicks
     }
 
     /** @param  string  $what  names what was clicked */
-    public function isFirst(string $what, CartOwner $owner, Caller $caller): bool
+    public function isFirst(string $what, ?CartOwner $owner, Caller $caller): bool
     {
         return apcu_add($this->keyOf($what, $owner, $caller), true, $this->seconds);
     }

@@ -23,8 +23,8 @@ use PDOException;
  * before it, and a line in the spool. It knows no rule of its own; whatever is not kept, or not simple, it leaves to the
  * framework, which gives the same answer and keeps it.
  *
- * Values go from hand to hand here rather than objects: PHP begins each request cold, so that to make an object of eight
- * places costs a click as much as to look up what is kept for it.
+ * Values go from hand to hand here rather than objects: PHP begins each request cold, and a dozen objects cost a click a
+ * quarter of all that it took.
  */
 final class HotLane
 {

@@ -16,7 +16,11 @@ final readonly class Settings
     private const DATABASE = 'hot-lane-database';
 
     /**
+     * @param  string  $key  the application's
+     * @param  int  $sameClickSeconds  for how long a second click is the same one
      * @param  list<string>  $proxies  in front of the web server, as the operator lists them
+     * @param  string|null  $countryHeader  in which a listed proxy says where the visitor is; `null`: in none
+     * @param  string|null  $clockFile  how far the demo is ahead; `null` where the time is the machine's
      * @param  array<mixed>  $database  the connection, as the framework is told of it
      * @param  string  $cachePrefix  of what the framework keeps in the memory that the workers share
      */
@@ -33,11 +37,9 @@ final readonly class Settings
     ) {}
 
     /**
-     * @return array{string, int, bool, list<string>, string|null, string|null}|null the application's key, for how many seconds
-     *                                                                              a click is the same one, whether visitors come
-     *                                                                              over TLS, proxies, the header in which those name
-     *                                                                              a country, and the file that says how far the demo
-     *                                                                              is ahead; `null`: the framework has not answered yet
+     * In the order of the constructor, as far as every click needs them; `null` where the framework has not answered yet.
+     *
+     * @return array{string, int, bool, list<string>, string|null, string|null}|null
      */
     public static function kept(): ?array
     {
@@ -47,7 +49,11 @@ final readonly class Settings
         return $kept === false ? null : $kept;
     }
 
-    /** @return array{array<mixed>, string, int}|null the connection, the prefix of what the framework keeps, and how many carts may be begun in a minute */
+    /**
+     * The others, likewise.
+     *
+     * @return array{array<mixed>, string, int}|null
+     */
     public static function ofDatabase(): ?array
     {
         /** @var array{array<mixed>, string, int}|false $kept */

@@ -74,6 +74,8 @@ final class TypedMeanwhileTest extends BrowserTestCase
         $browser->type('Name', 'Moor honey');
         self::letAnswersThrough($browser);
 
+        $browser->until(static fn (): bool => preg_match('~/products/\d+$~', $browser->address()) === 1, 'an address of its own');
+        self::assertSame('Moor honey', $browser->field('Name')->getAttribute('value'));
         $browser->click('Save')->seeing('New product')->seeing('Moor honey');
         self::assertSame(['Moor honey'], $this->shop->products()->pluck('name')->all());
     }

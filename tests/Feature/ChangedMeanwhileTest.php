@@ -10,6 +10,8 @@ use App\Models\Person;
 use App\Models\Product;
 use App\Models\Shop;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -145,6 +147,19 @@ final class ChangedMeanwhileTest extends TestCase
         [$address, $base, $mine] = $this->form($form);
 
         $this->save($this->maren, $address, [...$base, ...$mine, 'version' => '1'])->assertUnprocessable()->assertJsonPath('errors.version.0', 'What this form began with can’t be read; load the page again.');
+    }
+
+    #[DataProvider('forms')]
+    public function test_who_began_with_a_version_that_nobody_knows_is_refused_at_the_first_try(string $form): void
+    {
+        [$address, $base, $mine] = $this->form($form);
+        $tries = 0;
+        DB::listen(static function (QueryExecuted $query) use (&$tries): void {
+            $tries += preg_match('/\AINSERT INTO edits|from `offers` .* for update/', $query->sql);
+        });
+
+        $this->save($this->maren, $address, [...$base, ...$mine, 'version' => 99])->assertStatus(409);
+        self::assertSame(1, $tries);
     }
 
     public function test_what_an_order_takes_is_no_version(): void

@@ -24,18 +24,15 @@ const main = useTemplateRef<HTMLElement>('main')
 
 useKeyListener()
 
-/** Whoever goes on by keyboard begins in the new view, not at the bar again. */
 router.afterEach(async (to, from, whyNot) => {
-  if (whyNot || to.path === from.path) return
+  if (whyNot) return
+  const key = keyOfView(to.name, to.params.id)
+  if (key) rememberOpened(session.key, key)
+  if (to.path === from.path) return
+  if (!isOwnAddress(to)) view.value++
+  // Whoever goes on by keyboard begins in the new view, not at the bar again.
   await nextTick()
   if (document.activeElement === document.body) main.value?.focus({ preventScroll: true })
-})
-router.afterEach((to, from, whyNot) => {
-  if (!whyNot && to.path !== from.path && !isOwnAddress(to)) view.value++
-})
-router.afterEach((to, _from, whyNot) => {
-  const key = keyOfView(to.name, to.params.id)
-  if (key && !whyNot) rememberOpened(session.key, key)
 })
 
 async function signOut(): Promise<void> {

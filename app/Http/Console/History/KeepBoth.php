@@ -48,7 +48,8 @@ final readonly class KeepBoth
         $sent = array_diff_key($request->all(), ['version' => true]);
         $isProduct = $edited->kind === EditKind::Product;
         for ($tries = 1; ; $tries++) {
-            $joined = ($this->join)($edited, $seen, static fn (array $base): array => $isProduct ? StockInForm::touched($sent, $base) : $sent);
+            $now = $this->edits->version($edited->kind, $edited->shop, $edited->id);
+            $joined = ($this->join)($edited, $seen, $now, static fn (array $base): array => $isProduct ? StockInForm::touched($sent, $base) : $sent);
             $form = $isProduct && $joined !== null ? StockInForm::saved($joined->form, $sent, $joined->base) : $joined->form ?? [];
             if ($joined !== null && $joined->clashes !== []) {
                 return $this->clashing($request, $edited, $joined, $form, $sent);
@@ -56,7 +57,7 @@ final readonly class KeepBoth
             $request->merge($joined === null ? [] : ['version' => $joined->version] + $form);
             $answer = $next($request);
             // Somebody may have saved once more in between: with that it is joined, too.
-            if ($answer->getStatusCode() !== 409 || $tries === self::MOST_TRIES || $this->edits->version($edited->kind, $edited->shop, $edited->id) === ($joined->version ?? $seen)) {
+            if ($answer->getStatusCode() !== 409 || $tries === self::MOST_TRIES || $this->edits->version($edited->kind, $edited->shop, $edited->id) === $now) {
                 return $answer;
             }
         }

@@ -70,15 +70,15 @@ final readonly class TakeController
     /** @return Response|null why nothing of it can be sold now; `null`: it can */
     private function stopped(Shop $shop, OpenLinkGoods $taken): ?Response
     {
-        if ($shop->isReady() && $taken->soldOut === []) {
+        if (! $shop->isReady()) {
+            return $this->page($shop, 200, $shop->wording()->say('notice.not_open'), $shop->wording()->say('notice.not_open_what', shop: $shop->name));
+        }
+        if ($taken->soldOut === []) {
             return null;
         }
-        $say = $shop->wording();
         $names = implode(', ', array_map(static fn (OpenItem $item): string => "“{$item->text()}”", $taken->soldOut));
 
-        return $shop->isReady()
-            ? $this->page($shop, 200, $say->say('take.sold_out'), $say->say('take.sold_out_what', names: $names))
-            : $this->page($shop, 200, $say->say('notice.not_open'), $say->say('notice.not_open_what', shop: $shop->name));
+        return $this->page($shop, 200, $shop->wording()->say('take.sold_out'), $shop->wording()->say('take.sold_out_what', names: $names));
     }
 
     /** @return Collection<int, Product> */

@@ -60,7 +60,6 @@ final readonly class ProductPage
         $questions = Questions::ofProduct($product, $at, $shop);
         $variants = $questions->which->variants ?? [];
         $rest = RestOfLink::read(Input::text($request, 'rest'));
-
         $surface = $request->boolean('glance') ? Surface::Glance : Surface::Product;
 
         return response()->view($surface === Surface::Glance ? 'shop.glance' : 'shop.product', [

@@ -17,7 +17,9 @@ export const useSession = defineStore('session', () => {
 
   /** Reads anew who is signed in, and what they may do where. */
   async function reloadPerson(): Promise<void> {
-    person.value = (await outcome(api.GET('/me'))).data?.person ?? null
+    const { data } = await outcome(api.GET('/me'))
+    // Where there is no answer, what was known stays.
+    if (data) person.value = data.person
   }
 
   async function load(): Promise<boolean> {
