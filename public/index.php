@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 use App\HotLane\HotLane;
+use App\HotLane\Reply;
 use Illuminate\Http\Request;
 
 // A link that only leads on is answered by classes that php-fpm has preloaded: to begin as usual would take longer than the answer.
 if (strncasecmp($_SERVER['REQUEST_URI'] ?? '', '/k/', 3) === 0 && class_exists(HotLane::class, false)) {
-    $answer = HotLane::answer($_SERVER, array_change_key_case(getallheaders()), $_COOKIE);
+    $answer = HotLane::answer($_SERVER, $_COOKIE);
     if ($answer !== null) {
-        $answer->send();
+        Reply::send($answer);
 
         return;
     }

@@ -20,9 +20,15 @@ final readonly class Caller
         public string $agent,
         /** The header Accept-Language (RFC 9110, 12.5.4). */
         public string $languages,
-        public Device $device,
+        /** @var value-of<Device> */
+        public string $deviceName,
         ?string $located = null,
     ) {
         $this->country = $located ?? ShopperCountry::fromLanguages($languages);
+    }
+
+    public function device(): Device
+    {
+        return Device::from($this->deviceName);
     }
 }

@@ -29,10 +29,10 @@ final readonly class CountCheckout
             return;
         }
         ($this->inTransaction)(function () use ($shop, $cart, $caller): void {
-            Cart::query()->whereKey($cart->id)->lockForUpdate()->first()?->update(['device' => $caller->device->number()]);
+            Cart::query()->whereKey($cart->id)->lockForUpdate()->first()?->update(['device' => $caller->device()->number()]);
             $lines = CartLine::query()->where(['cart_id' => $cart->id, 'was_in_checkout' => false])->without(['product', 'variant.picture'])->orderBy('id')->get();
             CartLine::query()->whereKey($lines->modelKeys())->update(['was_in_checkout' => true]);
-            ($this->record)(EventKind::Checkout, $shop, $caller->country, $caller->device, $this->told($lines));
+            ($this->record)(EventKind::Checkout, $shop, $caller->country, $caller->device(), $this->told($lines));
         });
     }
 

@@ -33,23 +33,23 @@ final readonly class CountClick
     {
         $at = $this->clock->seconds();
 
-        return self::once($this->recent, $placementId, $owner, $caller, $this->spool->fileOf($at), self::line($code, $caller, $at, $lead, $in));
+        return self::once($this->recent, $placementId, $owner, $caller, $this->spool->fileWithRoom($at), self::line($code, $caller, $at, $lead, $in));
     }
 
     /** @return string as the spool has it, the same for all that are alike in a quarter of an hour */
     public static function line(string $code, Caller $caller, int $at, ?SpooledLead $lead, string $in = ''): string
     {
-        return (new SpooledAct(EventKind::Click, [$code], $caller->country, $caller->device, $at, $in, $lead))->line();
+        return (new SpooledAct(EventKind::Click, [$code], $caller->country, $caller->device(), $at, $in, $lead))->line();
     }
 
     /**
      * @param  CartOwner|null  $owner  `null`: who was never here
-     * @param  string  $file  of the spool, for the hour of the click
+     * @param  string|null  $file  of the spool, for the hour of the click; `null` where it has no room
      * @param  string  $line  of the click, made before
      */
-    public static function once(RecentClicks $recent, int $placementId, ?CartOwner $owner, Caller $caller, string $file, string $line): bool
+    public static function once(RecentClicks $recent, int $placementId, ?CartOwner $owner, Caller $caller, ?string $file, string $line): bool
     {
-        if (! $recent->isFirstOn($placementId, $owner, $caller) || Spool::appendTo($file, $line)) {
+        if (! $recent->isFirstOn($placementId, $owner, $caller) || ($file !== null && Spool::appendTo($file, $line))) {
             return true;
         }
         $recent->forget($placementId, $owner, $caller);

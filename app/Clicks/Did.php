@@ -18,17 +18,17 @@ final class Did
 {
     public static function view(CountedShop $shop, Source $source, ?int $productId, Caller $caller): Event
     {
-        return new Event(EventKind::View, $shop, $source, $caller->country, $caller->device, $productId === null ? [] : [new EventGoods($productId)]);
+        return new Event(EventKind::View, $shop, $source, $caller->country, $caller->device(), $productId === null ? [] : [new EventGoods($productId)]);
     }
 
     public static function click(CountedShop $shop, Source $source, Caller $caller): Event
     {
-        return new Event(EventKind::Click, $shop, $source, $caller->country, $caller->device);
+        return new Event(EventKind::Click, $shop, $source, $caller->country, $caller->device());
     }
 
     public static function lead(CountedShop $shop, Source $source, PartnerAddress $address, Caller $caller): Event
     {
-        return new Event(EventKind::Lead, $shop, $source, $caller->country, $caller->device, [new EventGoods($address->product_id)], $address->marketplace_id);
+        return new Event(EventKind::Lead, $shop, $source, $caller->country, $caller->device(), [new EventGoods($address->product_id)], $address->marketplace_id);
     }
 
     /** @param  list<AddedGoods>  $goods */
@@ -36,6 +36,6 @@ final class Did
     {
         $added = array_map(static fn (AddedGoods $each): EventGoods => new EventGoods($each->productId, $each->quantity), $goods);
 
-        return new Event(EventKind::Add, $shop, $source, $caller->country, $caller->device, $added);
+        return new Event(EventKind::Add, $shop, $source, $caller->country, $caller->device(), $added);
     }
 }

@@ -12,6 +12,7 @@ use App\Clicks\RecentClicks;
 use App\Clicks\Straight;
 use App\Database\Busy;
 use App\Http\Shopper\ReadCaller;
+use App\Http\Shopper\RequestHeaders;
 use App\Http\Shopper\Visitor;
 use App\Time\Clock;
 use Illuminate\Database\QueryException;
@@ -23,49 +24,49 @@ use PDOException;
  * before it, and a line in the spool. It knows no rule of its own; whatever is not kept, or not simple, it leaves to the
  * framework, which gives the same answer and keeps it.
  *
- * Values go from hand to hand here rather than objects: PHP begins each request cold, and a dozen objects cost a click a
- * quarter of all that it took.
+ * @phpstan-import-type Sent from Reply
  */
 final class HotLane
 {
     /**
      * @param  array<mixed>  $server  as PHP is told of the request
-     * @param  array<string, string>  $headers  by lower-case name
      * @param  array<mixed>  $cookies  by name
-     * @return Reply|null the answer, once the click is counted; `null` where the framework has to give it
+     * @return Sent|null the answer, once the click is counted; `null` where the framework has to give it
      */
-    public static function answer(array $server, array $headers, array $cookies): ?Reply
+    public static function answer(array $server, array $cookies): ?array
     {
         $settings = Settings::kept();
-        // Without its port; for what is written otherwise no answer is kept.
-        $host = preg_match('/\A([0-9a-z.-]+)(?::[0-9]+)?\z/i', $headers['host'] ?? '', $found) === 1 ? strtolower($found[1]) : null;
+        $headers = RequestHeaders::told($server);
         $address = $server['REQUEST_URI'] ?? null;
-        if ($settings === null || $host === null || ! is_string($address) || ($server['REQUEST_METHOD'] ?? '') !== 'GET'
-            || ($cookies !== [] && array_filter($cookies, is_array(...)) !== []) || Visit::of('GET', $headers) !== Visit::Navigation) {
+        if ($settings === null || ! isset($headers['host']) || ! is_string($address) || ($server['REQUEST_METHOD'] ?? '') !== 'GET'
+            || ($cookies !== [] && array_filter($cookies, is_array(...)) !== []) || ! Visit::isNavigation('GET', $headers)) {
             return null;
         }
         [$key, $seconds, $isOverTls, $proxies, $countryHeader, $clockFile] = $settings;
         $caller = ReadCaller::told($server, $headers, $proxies, $key, $countryHeader);
         $at = Clock::secondsBy($clockFile);
-        $kept = $caller === null ? null : KeptAnswers::find($host, $address, $caller, $at);
+        $kept = $caller === null ? null : KeptAnswers::find($headers['host'], $address, $caller, $at);
         if ($caller === null || $kept === null) {
             return null;
         }
         $visitor = $cookies === [] ? null : Visitor::among($cookies, $isOverTls);
         $recent = new RecentClicks($key, $seconds);
-        $reply = new Reply($kept['status'], $kept['headers'], $kept['body']);
         if ($kept['straight'] !== null) {
-            return self::added($reply, $kept['straight'], $visitor ?? Visitor::new($isOverTls), $caller, Following::of($recent, new Clock($clockFile), $seconds), $recent);
+            return self::added($kept, $kept['straight'], $visitor ?? Visitor::new($isOverTls), $caller, Following::of($recent, new Clock($clockFile), $seconds), $recent);
         }
 
         // Where the disk is full, the framework counts in the database, which may still have room.
-        return CountClick::once($recent, $kept['placement'], $visitor?->owner(), $caller, $kept['spool_file'], $kept['line']) ? $reply : null;
+        return CountClick::once($recent, $kept['placement'], $visitor?->owner(), $caller, $kept['spool_file'], $kept['line']) ? $kept : null;
     }
 
-    private static function added(Reply $before, Straight $way, Visitor $visitor, Caller $caller, ?FollowStraight $follow, RecentClicks $recent): ?Reply
+    /**
+     * @param  Sent  $before
+     * @return Sent|null
+     */
+    private static function added(array $before, Straight $way, Visitor $visitor, Caller $caller, ?FollowStraight $follow, RecentClicks $recent): ?array
     {
         try {
-            return $follow === null ? null : $before->leadingTo($follow->clicked($way, $visitor->owner(), $caller), $visitor->secret);
+            return $follow === null ? null : Reply::leadingTo($before, $follow->clicked($way, $visitor->owner(), $caller), $visitor->secret);
         } catch (TooManyCarts|Busy|QueryException) {
             // The transaction has ended without a trace: the framework does it anew, and says what is wrong.
             $recent->forget($way->placementId, $visitor->owner(), $caller);

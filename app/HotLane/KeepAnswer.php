@@ -37,7 +37,7 @@ final readonly class KeepAnswer
             if ($this->marks->ofAll() === $before) {
                 $this->settings->keep();
                 [$caller, $at] = [($this->caller)($request), $this->clock->seconds()];
-                $this->kept->keep($request->getHost(), $request->getRequestUri(), $caller, $at, $mark, $led, Reply::of($response->prepare($request)));
+                $this->kept->keep((string) $request->headers->get('host'), $request->getRequestUri(), $caller, $at, $mark, $led, Reply::of($response->prepare($request)));
             }
         }
 

@@ -19,6 +19,8 @@ use App\Results\SpooledLead;
  *
  * Kept as arrays, with the files that are asked and written: to put objects together would take longer than the rest.
  *
+ * @phpstan-import-type Sent from Reply
+ *
  * @phpstan-type Kept array{mark_file: string, mark: int, at: int, until: int, placement: int, spool_file: string, line: string, straight: Straight|null, status: int, headers: string, body: string}
  */
 final readonly class KeptAnswers
@@ -35,6 +37,7 @@ final readonly class KeptAnswers
     ) {}
 
     /**
+     * @param  string  $host  as the request says it, with its port
      * @param  string  $address  as it was asked for, such as `/k/0abc123`
      * @param  int  $at  seconds since 1970
      * @return Kept|null
@@ -53,9 +56,14 @@ final readonly class KeptAnswers
     /**
      * @param  int  $at  seconds since 1970, when the click came
      * @param  int  $mark  of the shop, when what the answer is made of was read
+     * @param  Sent  $answer
      */
-    public function keep(string $host, string $address, Caller $caller, int $at, int $mark, LedOn $led, Reply $answer): void
+    public function keep(string $host, string $address, Caller $caller, int $at, int $mark, LedOn $led, array $answer): void
     {
+        $file = $this->spool->fileWithRoom($at);
+        if ($file === null) {
+            return;
+        }
         $lead = $led->lead === null ? null : new SpooledLead($led->lead->product_id, $led->lead->marketplace_id);
         apcu_store(self::key($host, $address, $caller), [
             'mark_file' => $this->marks->fileOf($led->placement->shop_id),
@@ -64,19 +72,17 @@ final readonly class KeptAnswers
             // The line is that of a quarter of an hour.
             'until' => SpooledAct::quarterOf($at) + SpooledAct::QUARTER,
             'placement' => $led->placement->id,
-            'spool_file' => $this->spool->fileOf($at),
+            'spool_file' => $file,
             'line' => CountClick::line($led->placement->code, $caller, $at, $lead),
             // Where the click adds goods; `null`: it only leads on.
             'straight' => $led->straight(),
-            'status' => $answer->status,
-            'headers' => $answer->headers,
-            'body' => $answer->body,
+            ...$answer,
         ], self::SECONDS);
     }
 
     /** Whose clicks are answered and counted alike. */
     private static function key(string $host, string $address, Caller $caller): string
     {
-        return "kept-{$host}{$address}-{$caller->country}-{$caller->device->name}";
+        return "kept-{$host}{$address}-{$caller->country}-{$caller->deviceName}";
     }
 }

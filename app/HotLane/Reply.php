@@ -6,22 +6,21 @@ namespace App\HotLane;
 
 use Symfony\Component\HttpFoundation\Response;
 
-/** What is sent to a click that needs no framework. */
-final readonly class Reply
+/**
+ * What is sent to a click that needs no framework. Headers are one text, name and value as they are sent, a line each: a
+ * list would be made anew for each click.
+ *
+ * @phpstan-type Sent array{status: int, headers: string, body: string, ...}
+ */
+final class Reply
 {
     private const SECRET = '/^(Set-Cookie: [^=]+=)[^;]*/m';
 
     /** What is said while the application is away. */
     private const AWAY = __DIR__.'/../../public/away.html';
 
-    /** @param  string  $headers  name and value, as they are sent, a line each: a list would be made anew for each click */
-    public function __construct(
-        public int $status,
-        public string $headers,
-        public string $body,
-    ) {}
-
-    public static function of(Response $answer): self
+    /** @return Sent */
+    public static function of(Response $answer): array
     {
         $headers = [];
         /** @var array<string, list<string>> $sent */
@@ -33,35 +32,37 @@ final readonly class Reply
         }
 
         // By what one visitor is known is nobody else's, and not kept.
-        return new self($answer->getStatusCode(), (string) preg_replace(self::SECRET, '${1}', implode("\n", $headers)), (string) $answer->getContent());
+        return ['status' => $answer->getStatusCode(), 'headers' => (string) preg_replace(self::SECRET, '${1}', implode("\n", $headers)), 'body' => (string) $answer->getContent()];
     }
 
-    /** Where nobody knows whether the click was carried out, since the database went away as it was. */
-    public static function unsure(): self
+    /** @return Sent where nobody knows whether the click was carried out, since the database went away as it was */
+    public static function unsure(): array
     {
-        return new self(503, "Retry-After: 30\nCache-Control: no-store\nContent-Type: text/html; charset=utf-8", (string) file_get_contents(self::AWAY));
+        return ['status' => 503, 'headers' => "Retry-After: 30\nCache-Control: no-store\nContent-Type: text/html; charset=utf-8", 'body' => (string) file_get_contents(self::AWAY)];
     }
 
     /**
+     * @param  Sent  $sent
      * @param  string  $secret  by which the visitor will be known
-     * @return self the same, for another cart and another visitor
+     * @return Sent the same, for another cart and another visitor
      */
-    public function leadingTo(string $location, string $secret): self
+    public static function leadingTo(array $sent, string $location, string $secret): array
     {
-        $before = preg_match('/^Location: (.*)$/m', $this->headers, $found) === 1 ? $found[1] : $location;
-        $headers = (string) preg_replace(self::SECRET, '${1}'.$secret, $this->headers);
+        $before = preg_match('/^Location: (.*)$/m', $sent['headers'], $found) === 1 ? $found[1] : $location;
+        $headers = (string) preg_replace(self::SECRET, '${1}'.$secret, $sent['headers']);
         // What differs is the name of a cart, which reads the same in an address, a header and HTML.
         $forThem = static fn (string $text): string => $before === $location ? $text : str_replace($before, $location, $text);
 
-        return new self($this->status, $forThem($headers), $forThem($this->body));
+        return ['status' => $sent['status'], 'headers' => $forThem($headers), 'body' => $forThem($sent['body'])];
     }
 
-    public function send(): void
+    /** @param  Sent  $sent */
+    public static function send(array $sent): void
     {
-        http_response_code($this->status);
-        foreach (explode("\n", $this->headers) as $header) {
+        http_response_code($sent['status']);
+        foreach (explode("\n", $sent['headers']) as $header) {
             header($header, false);
         }
-        echo $this->body;
+        echo $sent['body'];
     }
 }

@@ -36,12 +36,26 @@ final readonly class Spool
     /** @return bool whether it will be counted */
     public function append(SpooledAct $act): bool
     {
-        return self::appendTo($this->fileOf($act->at), $act->line());
+        $file = $this->fileWithRoom($act->at);
+
+        return $file !== null && self::appendTo($file, $act->line());
     }
 
     /**
      * @param  int  $at  seconds since 1970, when it was done
-     * @return string the file that an act stands in
+     * @return string|null the file that an act stands in; `null` where it is too large already
+     */
+    public function fileWithRoom(int $at): ?string
+    {
+        $file = $this->fileOf($at);
+        clearstatcache(false, $file);
+
+        return (int) @filesize($file) < self::LARGEST_FILE ? $file : null;
+    }
+
+    /**
+     * @param  int  $at  seconds since 1970, when it was done
+     * @return string the file of its hour
      */
     public function fileOf(int $at): string
     {
@@ -55,12 +69,9 @@ final readonly class Spool
      */
     public static function appendTo(string $file, string $line): bool
     {
-        clearstatcache(false, $file);
-        if ((int) @filesize($file) >= self::LARGEST_FILE) {
-            return false;
-        }
         $text = self::BEGIN."{$line}\n";
-        if (self::isWritten($file, $text)) {
+        // All of it, by one write.
+        if (@file_put_contents($file, $text, FILE_APPEND) === strlen($text)) {
             return true;
         }
         if (! is_dir(dirname($file))) {
@@ -68,7 +79,7 @@ final readonly class Spool
         }
 
         // Once more, should the folder be there now, whoever made it.
-        return self::isWritten($file, $text);
+        return @file_put_contents($file, $text, FILE_APPEND) === strlen($text);
     }
 
     /** @return list<string> names of files, the oldest first */
@@ -114,12 +125,6 @@ final readonly class Spool
         $begin = strrpos($line, self::BEGIN);
 
         return $begin === false ? $line : substr($line, $begin + 1);
-    }
-
-    /** All of it, by one write. */
-    private static function isWritten(string $path, string $text): bool
-    {
-        return @file_put_contents($path, $text, FILE_APPEND) === strlen($text);
     }
 
     private function path(string $name): string

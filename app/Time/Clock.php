@@ -51,7 +51,7 @@ final readonly class Clock implements ClockInterface
      */
     public static function secondsBy(?string $offsetFile): int
     {
-        return time() + self::ahead($offsetFile);
+        return $offsetFile === null ? time() : time() + self::ahead($offsetFile);
     }
 
     private static function ahead(?string $offsetFile): int

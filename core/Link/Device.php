@@ -14,12 +14,23 @@ enum Device: string
     /** @param  array<string, string>  $headers by lower-case name */
     public static function of(array $headers): self
     {
+        return self::from(self::named($headers));
+    }
+
+    /**
+     * For whoever needs no more than the word: PHP makes the cases anew for each request that names one.
+     *
+     * @param  array<string, string>  $headers by lower-case name
+     * @return value-of<self>
+     */
+    public static function named(array $headers): string
+    {
         $agent = $headers['user-agent'] ?? '';
 
         return match (true) {
-            preg_match('/tablet|ipad|android(?!.*mobile)/i', $agent) === 1 => self::Tablet,
-            ($headers['sec-ch-ua-mobile'] ?? '') === '?1', preg_match('/mobile/i', $agent) === 1 => self::Phone,
-            default => self::Desktop,
+            preg_match('/tablet|ipad|android(?!.*mobile)/i', $agent) === 1 => 'tablet',
+            ($headers['sec-ch-ua-mobile'] ?? '') === '?1', preg_match('/mobile/i', $agent) === 1 => 'phone',
+            default => 'desktop',
         };
     }
 

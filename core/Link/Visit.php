@@ -35,16 +35,25 @@ enum Visit
     /** @param  array<string, string>  $headers by lower-case name */
     public static function of(string $method, array $headers): self
     {
-        $mode = $headers['sec-fetch-mode'] ?? null;
-        $destination = $headers['sec-fetch-dest'] ?? null;
-
         return match (true) {
+            self::isNavigation($method, $headers) => self::Navigation,
             $method !== 'GET', self::isAhead($headers) => self::Silent,
             self::isRobot($headers) => self::Preview,
-            in_array($destination, self::FRAMES, true) => self::Frame,
-            ($mode ?? 'navigate') !== 'navigate', ($destination ?? 'document') !== 'document' => self::Silent,
-            default => self::Navigation,
+            in_array($headers['sec-fetch-dest'] ?? '', self::FRAMES, true) => self::Frame,
+            default => self::Silent,
         };
+    }
+
+    /**
+     * Whether a person follows the link, for whoever asks nothing else.
+     *
+     * @param  array<string, string>  $headers by lower-case name
+     */
+    public static function isNavigation(string $method, array $headers): bool
+    {
+        return self::isAwaited($method, $headers)
+            && ($headers['sec-fetch-mode'] ?? 'navigate') === 'navigate'
+            && ($headers['sec-fetch-dest'] ?? 'document') === 'document';
     }
 
     /**

@@ -9,7 +9,6 @@ use App\Catalogue\ProductForm;
 use App\HotLane\HotLane;
 use App\HotLane\Reply;
 use App\HotLane\Settings;
-use App\Http\Shopper\RequestHeaders;
 use App\Models\Cart;
 use App\Models\Marketplace;
 use App\Models\Offer;
@@ -17,6 +16,7 @@ use App\Models\Placement;
 use App\Models\Shop;
 use App\Offers\OfferForm;
 use App\Partners\MarketplaceForm;
+use App\Results\Spool;
 use App\Results\WriteSpooled;
 use App\Time\Clock;
 use Illuminate\Cache\RateLimiter;
@@ -44,7 +44,11 @@ use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\TakesOrders;
 use Tests\TestCase;
 
-/** What is answered before the framework starts is what the framework answers, to the byte, and counts as the same. */
+/**
+ * What is answered before the framework starts is what the framework answers, to the byte, and counts as the same.
+ *
+ * @phpstan-import-type Sent from Reply
+ */
 final class HotLaneTest extends TestCase
 {
     use TakesOrders;
@@ -125,7 +129,7 @@ final class HotLaneTest extends TestCase
             yield $how => [$path, [], in_array($how, ['as it is', 'in capitals', 'with letters for digits', 'with a slash behind', 'with an empty query'], true)];
         }
         foreach (self::CALLERS as $who => $server) {
-            yield "asked by {$who}" => ['/k/%s', $server, in_array($who, ['a German', 'a Briton', 'a phone', 'a known visitor', 'a proxy that nobody listed', 'a host in capitals', 'an old browser'], true)];
+            yield "asked by {$who}" => ['/k/%s', $server, in_array($who, ['a German', 'a Briton', 'a phone', 'a known visitor', 'a proxy that nobody listed', 'an old browser'], true)];
         }
     }
 
@@ -207,6 +211,24 @@ final class HotLaneTest extends TestCase
             $this->asked(self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who]));
         }
         self::assertNotNull(Settings::kept(), 'It would have been answered.');
+
+        self::assertSame(2, $this->acts($this->shop, EventKind::Click));
+    }
+
+    public function test_where_the_file_of_the_hour_is_as_large_as_it_may_be_the_framework_counts(): void
+    {
+        $placement = $this->link('to the product');
+        $file = app(Spool::class)->fileOf(app(Clock::class)->seconds());
+        @mkdir(dirname($file), 0o770, true);
+        // A hole, of which the disk keeps nothing.
+        $hole = fopen($file, 'c') ?: self::fail('It can’t be written.');
+        ftruncate($hole, 256 * 1024 * 1024);
+        foreach (['the first', 'the second'] as $who) {
+            self::assertNull(self::hot(self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who])));
+            $this->asked(self::request("/k/{$placement->code}", ['HTTP_USER_AGENT' => $who]));
+        }
+        self::assertSame(256 * 1024 * 1024, filesize($file));
+        unlink($file);
 
         self::assertSame(2, $this->acts($this->shop, EventKind::Click));
     }
@@ -298,15 +320,19 @@ final class HotLaneTest extends TestCase
         self::assertSame($this->isKeptAfter($placement), self::hot($click()) !== null);
     }
 
-    private static function hot(Request $click): ?Reply
+    /** @return Sent|null */
+    private static function hot(Request $click): ?array
     {
-        return HotLane::answer($click->server->all(), RequestHeaders::of($click), $click->cookies->all());
+        return HotLane::answer($click->server->all(), $click->cookies->all());
     }
 
-    /** @return array{int, list<string>, string} status, headers as they were kept, and body */
-    private static function told(Reply $answer): array
+    /**
+     * @param  Sent  $answer
+     * @return array{int, list<string>, string} status, headers as they were kept, and body
+     */
+    private static function told(array $answer): array
     {
-        return [$answer->status, explode("\n", $answer->headers), $answer->body];
+        return [$answer['status'], explode("\n", $answer['headers']), $answer['body']];
     }
 
     /** @return iterable<string, array{0: callable(self, Placement): mixed, 1?: string}> */

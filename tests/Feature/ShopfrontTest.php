@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Shop;
+use PaperKite\Offer\Onwards;
 use Tests\TestCase;
 
 final class ShopfrontTest extends TestCase
@@ -65,8 +66,8 @@ final class ShopfrontTest extends TestCase
 
     public function test_every_page_carries_its_policy_and_none_a_session(): void
     {
-        $this->product($this->shop, ['sku' => 'jar']);
-        foreach (['/', '/p/jar', '/cart', '/checkout/none', '/k/zzzzzzz'] as $path) {
+        $jar = $this->product($this->shop, ['sku' => 'jar']);
+        foreach (['/', '/p/jar', '/cart', '/checkout/none', '/k/zzzzzzz', "/k/{$this->placement($this->offer($jar, ['destination' => Onwards::Choose]))->code}"] as $path) {
             $answer = $this->get($this->at($path));
             $policy = (string) $answer->headers->get('Content-Security-Policy');
             self::assertStringContainsString("default-src 'none'", $policy, $path);

@@ -42,7 +42,7 @@ final readonly class SeenController
             $codes = self::codes(Input::text($request, $name), $kind === EventKind::View ? self::MOST : 1);
             if ($codes !== []) {
                 $caller = ($this->caller)($request);
-                $this->spool->append(new SpooledAct($kind, $codes, $caller->country, $caller->device, $this->clock->now()->getTimestamp(), $kind === EventKind::Click ? PlacementCode::read(Input::text($request, 'in'))->text ?? '' : ''));
+                $this->spool->append(new SpooledAct($kind, $codes, $caller->country, $caller->device(), $this->clock->now()->getTimestamp(), $kind === EventKind::Click ? PlacementCode::read(Input::text($request, 'in'))->text ?? '' : ''));
             }
         }
 
@@ -51,7 +51,7 @@ final readonly class SeenController
 
     private function isCounted(Request $request): bool
     {
-        return PageHost::of($request) !== config()->string('kite.console_host') && Visit::isAwaited('GET', RequestHeaders::of($request));
+        return PageHost::of($request) !== config()->string('kite.console_host') && Visit::isAwaited('GET', RequestHeaders::ofVisit($request));
     }
 
     /** @return list<string> */

@@ -24,7 +24,7 @@ final readonly class ReadCaller
 
     public function __invoke(Request $request): Caller
     {
-        return self::of((string) $request->ip(), RequestHeaders::of($request), $this->key, $this->located($request));
+        return self::of((string) $request->ip(), RequestHeaders::ofVisit($request), $this->key, $this->located($request));
     }
 
     /**
@@ -35,7 +35,7 @@ final readonly class ReadCaller
      */
     public static function of(string $address, array $headers, string $key, ?string $country = null): Caller
     {
-        return new Caller(KeyedHash::of($address, $key), $headers['user-agent'] ?? '', $headers['accept-language'] ?? '', Device::of($headers), $country);
+        return new Caller(KeyedHash::of($address, $key), $headers['user-agent'] ?? '', $headers['accept-language'] ?? '', Device::named($headers), $country);
     }
 
     /**

@@ -21,11 +21,9 @@ final readonly class ShopperHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        // A form's redirect is held to form-action as well, and paying leads to the provider's page.
-        $policy = "default-src 'none'; script-src 'self'; style-src 'self'{$this->ownStyle()}; img-src 'self'; media-src 'self'; font-src 'self'; connect-src 'self'; "
-            .rtrim("form-action 'self' {$this->provider->origin()}")."; base-uri 'none'; frame-ancestors 'none'";
         foreach ([
-            'Content-Security-Policy' => $policy,
+            // What only leads on shows nothing.
+            'Content-Security-Policy' => $response->isRedirect() ? "default-src 'none'; frame-ancestors 'none'" : $this->policy(),
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'no-referrer',
             'Cache-Control' => 'no-store, private',
@@ -36,6 +34,13 @@ final readonly class ShopperHeaders
         }
 
         return $response;
+    }
+
+    private function policy(): string
+    {
+        // A form's redirect is held to form-action as well, and paying leads to the provider's page.
+        return "default-src 'none'; script-src 'self'; style-src 'self'{$this->ownStyle()}; img-src 'self'; media-src 'self'; font-src 'self'; connect-src 'self'; "
+            .rtrim("form-action 'self' {$this->provider->origin()}")."; base-uri 'none'; frame-ancestors 'none'";
     }
 
     private function ownStyle(): string

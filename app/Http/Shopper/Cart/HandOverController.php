@@ -31,7 +31,7 @@ final readonly class HandOverController
 
     public function __invoke(Request $request, Shop $shop, string $token): Answer
     {
-        return match (Visit::of($request->method(), RequestHeaders::of($request))) {
+        return match (Visit::of($request->method(), RequestHeaders::ofVisit($request))) {
             Visit::Silent, Visit::Preview => response()->noContent(),
             Visit::Frame => $this->frame($shop, $token),
             Visit::Navigation => $this->taken($request, $shop, $token),

@@ -66,7 +66,7 @@ final readonly class CheckoutController
         }
 
         ($this->touch)($cart);
-        if (Visit::of($request->method(), RequestHeaders::of($request)) === Visit::Navigation) {
+        if (Visit::isNavigation($request->method(), RequestHeaders::ofVisit($request))) {
             ($this->count)($shop, $cart, ($this->caller)($request));
         }
         $this->fillIn($shop, $cart, Visitor::of($request)->owner());

@@ -72,7 +72,7 @@ final readonly class DisplayPages
 
     private function page(Request $request, DisplayPlacement $display): Response
     {
-        if (Visit::of($request->method(), RequestHeaders::of($request)) === Visit::Navigation) {
+        if (Visit::isNavigation($request->method(), RequestHeaders::ofVisit($request))) {
             ($this->count)($display->shop, Source::ofDisplay($display), null, Visitor::of($request)->owner(), ($this->caller)($request));
         }
 

@@ -51,7 +51,7 @@ final readonly class OfferController
 
     private function seen(Request $request, Placement $placement): Response
     {
-        if (Visit::of($request->method(), RequestHeaders::of($request)) === Visit::Navigation) {
+        if (Visit::isNavigation($request->method(), RequestHeaders::ofVisit($request))) {
             $product = $placement->offer->lines->count() === 1 ? $placement->offer->lines->first()?->product_id : null;
             ($this->count)($placement->shop, Source::of($placement), $product, Visitor::of($request)->owner(), ($this->caller)($request));
         }

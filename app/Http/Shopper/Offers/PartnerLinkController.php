@@ -33,7 +33,7 @@ final readonly class PartnerLinkController
 
     public function __invoke(Request $request, Shop $shop, string $sku): Answer
     {
-        $visit = Visit::of($request->method(), RequestHeaders::of($request));
+        $visit = Visit::of($request->method(), RequestHeaders::ofVisit($request));
         if ($visit === Visit::Silent || $visit === Visit::Preview) {
             return response()->noContent();
         }

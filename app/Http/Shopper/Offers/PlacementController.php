@@ -38,7 +38,7 @@ final readonly class PlacementController
 
     public function __invoke(Request $request, string $code): Answer
     {
-        $visit = Visit::of($request->method(), RequestHeaders::of($request));
+        $visit = Visit::of($request->method(), RequestHeaders::ofVisit($request));
         if ($visit === Visit::Silent) {
             return response()->noContent();
         }

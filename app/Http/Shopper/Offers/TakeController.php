@@ -40,7 +40,7 @@ final readonly class TakeController
 
     public function __invoke(Request $request, Shop $shop): Answer
     {
-        $visit = Visit::of($request->method(), RequestHeaders::of($request));
+        $visit = Visit::of($request->method(), RequestHeaders::ofVisit($request));
         if ($visit === Visit::Silent) {
             return response()->noContent();
         }

@@ -54,6 +54,6 @@ final readonly class SeenController
     private static function isOfOurPage(Request $request): bool
     {
         return in_array($request->headers->get('Sec-Fetch-Site'), ['same-origin', null], true)
-            && Visit::isAwaited($request->method(), RequestHeaders::of($request));
+            && Visit::isAwaited($request->method(), RequestHeaders::ofVisit($request));
     }
 }
