@@ -33,6 +33,8 @@ final class Scheduled
             if (str_contains($command, '--for=')) {
                 // What goes on until the next minute keeps nothing else waiting.
                 $event->runInBackground();
+            } else {
+                $event->withoutOverlapping();
             }
         }
     }

@@ -9,6 +9,7 @@ use App\Carts\TakeOver;
 use App\Changes\Marks;
 use App\Clicks\FillCart;
 use App\Clicks\RecentClicks;
+use App\Console\OneRunAtATime;
 use App\Demo\DemoPayments;
 use App\Erasing\Erase;
 use App\Finding\Said\SaidOfCoupons;
@@ -65,6 +66,7 @@ use App\Time\MoveClock;
 use App\Uploads\BeginUpload;
 use App\Uploads\FileFolder;
 use Closure;
+use Illuminate\Console\Scheduling\EventMutex;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Model;
@@ -84,6 +86,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->when(WriteWords::class)->needs(SaidOf::class)->give([SaidOfProducts::class, SaidOfGoods::class, SaidOfOffers::class, SaidOfPlacements::class, SaidOfPriceTables::class, SaidOfShelves::class, SaidOfOrders::class, SaidOfLooks::class, SaidOfCoupons::class]);
         $this->app->singleton(Clock::class);
+        $this->app->bind(EventMutex::class, OneRunAtATime::class);
         // The demo's time can be moved on; that of a shop that sells can't.
         $this->app->when([Clock::class, MoveClock::class])->needs('$offsetFile')->give(self::clockFile(...));
         $this->app->when(DemoPayments::class)->needs('$ledger')->give(static fn (): ?string => self::textOrNull(config('kite.payments.standin.ledger')));
