@@ -297,13 +297,7 @@ http {
     server {
         listen 127.0.0.1:$PORT default_server;
         root $ROOT/public;
-        # All that PHP answers it answers by one script.
-        include /etc/nginx/fastcgi_params;
-        fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-        fastcgi_param SCRIPT_NAME /index.php;
-        fastcgi_param HTTP_PROXY "";
-        # The date is the web server's to say: what is answered without the framework has none.
-        fastcgi_hide_header Date;
+        include $ROOT/deploy/fastcgi.conf;
         # A page of ours in another site's tighter frame asks for its font as from nowhere.
         location /build/ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header Access-Control-Allow-Origin *; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location ~ ^/embed/more-[A-Za-z0-9_-]+\\.js\$ { add_header Cache-Control "public, max-age=31536000, immutable"; add_header Access-Control-Allow-Origin *; add_header Cross-Origin-Resource-Policy cross-origin; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }

@@ -125,6 +125,7 @@ final class WebServerTest extends ServedTestCase
             'unix:/run/php/paper-kite-paying.sock' => '127.0.0.1:'.$this->port(4),
             '/etc/paper-kite/tls/' => "{$this->folder}/",
             '/srv/paper-kite/public' => public_path(),
+            '/srv/paper-kite/deploy' => base_path('deploy'),
             '/var/cache/paper-kite' => "{$this->folder}/kept",
         ]);
         $temporary = implode(' ', array_map(fn (string $kind): string => "{$kind}_temp_path {$this->folder}/{$kind};", ['client_body', 'fastcgi', 'proxy', 'uwsgi', 'scgi']));
