@@ -37,7 +37,7 @@ final readonly class MosslightGoods
                 'summary' => '<p>Hawthorn, blackthorn and dog rose along the lanes of the Vale, planted every November.</p>',
                 'thanks' => 'Your hedge is forage for a hundred hives. We write in spring, when it flowers.',
             ]),
-            'gift-card' => $this->product($shop, 'gift-card', 'Gift card', 2500, Drawing::HoneyJar, null, [
+            'gift-card' => $this->product($shop, 'gift-card', 'Gift card', 2500, Drawing::GiftCard, null, [
                 'kind' => ProductKind::GiftCard, 'suggested' => [1500, 2500, 5000], 'least_minor' => 500, 'most_minor' => 20_000,
                 'summary' => '<p>For somebody who would rather choose. It comes by mail, on the day that you name, with your words.</p>',
             ]),

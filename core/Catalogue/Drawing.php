@@ -19,6 +19,7 @@ enum Drawing: string
     case Blanket = 'blanket';
     case WateringCan = 'watering-can';
     case Parcel = 'parcel';
+    case GiftCard = 'gift-card';
     case Kite = 'kite';
 
     /** In px, of the PNG that is made of each. */
@@ -40,6 +41,7 @@ enum Drawing: string
             self::Blanket => 'A folded wool blanket',
             self::WateringCan => 'A watering can',
             self::Parcel => 'A parcel tied with string',
+            self::GiftCard => 'A card with a bow, in an envelope',
             self::Kite => 'A kite',
         };
     }

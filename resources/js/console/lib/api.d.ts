@@ -2845,7 +2845,7 @@ export interface components {
             at: string[];
         };
         /** @enum {string} */
-        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "lantern" | "blanket" | "watering-can" | "parcel" | "kite";
+        Drawing: "honey-jar" | "small-jar" | "tall-candle" | "food-wrap" | "hive" | "soap" | "hedgerow" | "skep" | "lantern" | "blanket" | "watering-can" | "parcel" | "gift-card" | "kite";
         DrawingChoice: {
             value: components["schemas"]["Drawing"];
             label: string;
