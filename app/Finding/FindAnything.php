@@ -39,7 +39,7 @@ final readonly class FindAnything
             ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, $counts[$kind->value]), Kind::ofSellers()),
         ]);
         // Where they don't stand together in the newest, they are looked for by the words after all.
-        $scarce = FindByWords::isOneWord($typed) ? [] : array_filter(Kind::ofSellers(), static fn (Kind $kind): bool => $counts[$kind->value]->areCommon() && count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
+        $scarce = array_filter(Kind::ofSellers(), static fn (Kind $kind): bool => $counts[$kind->value]->areCommon() && ! $counts[$kind->value]->isOneWord() && count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
 
         return array_values($found + $this->found(array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed), array_values($scarce))));
     }
@@ -96,7 +96,7 @@ final readonly class FindAnything
     {
         $isCommon = $counts?->areCommon() ?? false;
         $things = $this->things($shop)->where('kind', $kind->value)->orderByDesc('thing_id');
-        if ($isCommon && ! FindByWords::isOneWord($typed)) {
+        if ($isCommon && ! $counts->isOneWord()) {
             // The newest first, as they are read: to have them put in order would be to look at all of them.
             $things = $things->newQuery()->fromSub($things->limit(self::TRIED), 'search_things');
         }

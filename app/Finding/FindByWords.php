@@ -37,9 +37,9 @@ final class FindByWords
         $rare = in_array(true, $often, true) ? array_search(false, $often, true) : false;
         self::each($things, $typed, static fn (string $word, int $at): Rows => match (true) {
             // What has this word is found first, and only that is asked for those that many have.
-            $at === $rare => $things->joinSub(self::having($shop, $kind, $word)->distinct()->select('thing_id AS rare_id'), 'rare', 'rare_id', '=', $id),
-            $often[$at] ?? false => self::has($things, $rare === false ? $id : 'rare_id', $kind, $word),
-            default => $things->whereIn($id, self::having($shop, $kind, $word)->select('thing_id')),
+            $at === $rare => $things->joinSub(HavingWord::of($shop, $kind, $word)->distinct()->select('thing_id AS rare_id'), 'rare', 'rare_id', '=', $id),
+            $often[$at] ?? false => HavingWord::ask($things, $rare === false ? $id : 'rare_id', $kind, $word),
+            default => $things->whereIn($id, HavingWord::of($shop, $kind, $word)->select('thing_id')),
         });
     }
 
@@ -52,7 +52,7 @@ final class FindByWords
      */
     public static function along(Rows $things, string $id, Kind $kind, string $typed): void
     {
-        self::each($things, $typed, static fn (string $word): Rows => self::has($things, $id, $kind, $word));
+        self::each($things, $typed, static fn (string $word): Rows => HavingWord::ask($things, $id, $kind, $word));
     }
 
     /**
@@ -83,7 +83,7 @@ final class FindByWords
         $found = self::withRarest($shop, $kind, $words[0]);
         if ($counts->areCommon()) {
             $tried = $found->newQuery()->fromSub((clone $found)->select('rarest.thing_id')->limit(self::TRIED), 'rarest');
-            array_map(static fn (string $word): Rows => self::has($tried, 'rarest.thing_id', $kind, $word), array_slice($words, 1));
+            array_map(static fn (string $word): Rows => HavingWord::ask($tried, 'rarest.thing_id', $kind, $word), array_slice($words, 1));
             $ids = self::idsOf($tried);
             if (count($ids) > self::MOST_COUNTED) {
                 return $ids;
@@ -97,7 +97,7 @@ final class FindByWords
             self::join($found, $shop, $kind, $words[1]);
         }
         foreach (array_slice($words, $isJoined ? 2 : 1) as $word) {
-            self::has($found, $isJoined ? 'second.thing_id' : 'rarest.thing_id', $kind, $word);
+            HavingWord::ask($found, $isJoined ? 'second.thing_id' : 'rarest.thing_id', $kind, $word);
         }
 
         return self::idsOf($found);
@@ -115,14 +115,14 @@ final class FindByWords
         $newest = self::withRarest($shop, $kind, $words[0] ?? '')->select('rarest.thing_id')->orderByDesc('rarest.thing_id')->limit($most);
         // Asked for the others only then: to put in order is to look at all.
         $found = $newest->newQuery()->fromSub($newest, 'newest');
-        array_map(static fn (string $word): Rows => self::has($found, 'newest.thing_id', $kind, $word), array_slice($words, 1));
+        array_map(static fn (string $word): Rows => HavingWord::ask($found, 'newest.thing_id', $kind, $word), array_slice($words, 1));
 
         return array_values(array_filter($found->pluck('newest.thing_id')->all(), is_int(...)));
     }
 
     private static function withRarest(Shop $shop, Kind $kind, string $word): Rows
     {
-        return DB::table('search_words AS rarest')->where(['rarest.shop_id' => $shop->id, 'rarest.kind' => $kind->value])->where('rarest.word', 'like', self::beginning($word));
+        return DB::table('search_words AS rarest')->where(['rarest.shop_id' => $shop->id, 'rarest.kind' => $kind->value])->where('rarest.word', 'like', HavingWord::beginning($word));
     }
 
     /**
@@ -133,7 +133,7 @@ final class FindByWords
     {
         $found->fromRaw('search_words AS rarest STRAIGHT_JOIN search_words AS second ON second.thing_id = rarest.thing_id')
             ->where('second.shop_id', '>=', $shop->id)->where('second.shop_id', '<=', $shop->id)->where('second.kind', '>=', $kind->value)->where('second.kind', '<=', $kind->value)
-            ->where('second.word', 'like', self::beginning($word));
+            ->where('second.word', 'like', HavingWord::beginning($word));
     }
 
     /** @return list<int> one more than are counted, where there are more */
@@ -146,11 +146,6 @@ final class FindByWords
         return array_map(static fn (object $row): int => $row->thing_id, $rows);
     }
 
-    public static function isOneWord(string $typed): bool
-    {
-        return count(SearchWords::asked($typed)->words) === 1;
-    }
-
     /** @param  Closure(string, int): mixed  $narrow  given a word and its place */
     private static function each(Rows $things, string $typed, Closure $narrow): void
     {
@@ -160,22 +155,5 @@ final class FindByWords
             $things->whereRaw('1 = 0');
         }
         array_map($narrow, $words, array_keys($words));
-    }
-
-    private static function has(Rows $things, string $id, Kind $kind, string $word): Rows
-    {
-        return $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]);
-    }
-
-    /** What has a word that begins so, once for each such word. */
-    public static function having(Shop $shop, Kind $kind, string $word): Rows
-    {
-        return DB::table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value])->where('word', 'like', self::beginning($word));
-    }
-
-    /** For LIKE. */
-    public static function beginning(string $word): string
-    {
-        return addcslashes($word, '%_\\').'%';
     }
 }

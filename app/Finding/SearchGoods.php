@@ -68,7 +68,7 @@ final readonly class SearchGoods
     private function having(Shop $shop, string $word, array $near): Rows
     {
         return $this->words($shop)->select('thing_id')->where(static function (Rows $words) use ($word, $near): void {
-            $words->where('word', 'like', FindByWords::beginning($word));
+            $words->where('word', 'like', HavingWord::beginning($word));
             if ($near !== []) {
                 $words->orWhereIn('word', $near);
             }

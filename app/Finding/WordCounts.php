@@ -47,6 +47,11 @@ final class WordCounts
         return array_combine(array_column($kinds, 'value'), array_map(static fn (Kind $kind): self => new self($shop, $kind, $typed, $most, $things[$kind->value] ?? []), $kinds));
     }
 
+    public function isOneWord(): bool
+    {
+        return count($this->words) === 1;
+    }
+
     /** @return list<string> the words, that of the fewest things first */
     public function rarestFirst(): array
     {
@@ -96,7 +101,7 @@ final class WordCounts
         $counts = [];
         foreach ($kinds as $kind) {
             foreach ($words as $at => $word) {
-                $some = FindByWords::having($shop, $kind, $word)->selectRaw('1')->limit($most);
+                $some = HavingWord::of($shop, $kind, $word)->selectRaw('1')->limit($most);
                 $counts[] = $some->newQuery()->fromSub($some, 'some')->selectRaw("{$kind->value} AS kind, {$at} AS place, COUNT(*) AS things");
             }
         }

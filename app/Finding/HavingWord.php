@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Finding;
+
+use App\Models\Shop;
+use Illuminate\Database\Query\Builder as Rows;
+use Illuminate\Support\Facades\DB;
+
+/** The things that have one word, which begins as it was typed. */
+final class HavingWord
+{
+    /** @return Rows a thing once for each such word that it has */
+    public static function of(Shop $shop, Kind $kind, string $word): Rows
+    {
+        return DB::table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value])->where('word', 'like', self::beginning($word));
+    }
+
+    /**
+     * Narrows things to those that have it, each of which is asked by itself.
+     *
+     * @param  string  $id  the column of their ids
+     */
+    public static function ask(Rows $things, string $id, Kind $kind, string $word): Rows
+    {
+        return $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]);
+    }
+
+    /** For LIKE. */
+    public static function beginning(string $word): string
+    {
+        return addcslashes($word, '%_\\').'%';
+    }
+}
