@@ -11,6 +11,7 @@ use App\Changes\Edits;
 use App\Changes\JoinedForm;
 use App\Changes\JoinForms;
 use App\Http\Console\Shared\ReadEditing;
+use App\Http\Console\Shared\WhenOvertaken;
 use App\Models\Shop;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
@@ -25,9 +26,6 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class KeepBoth
 {
-    /** So many may be quicker, one after the other. */
-    private const MOST_TRIES = 32;
-
     public function __construct(
         private JoinForms $join,
         private Edits $edits,
@@ -47,20 +45,17 @@ final readonly class KeepBoth
         }
         $sent = array_diff_key($request->all(), ['version' => true]);
         $isProduct = $edited->kind === EditKind::Product;
-        for ($tries = 1; ; $tries++) {
-            $now = $this->edits->version($edited->kind, $edited->shop, $edited->id);
+
+        return WhenOvertaken::again(fn (): int => $this->edits->version($edited->kind, $edited->shop, $edited->id), function (int $now) use ($request, $next, $edited, $seen, $sent, $isProduct): Response {
             $joined = ($this->join)($edited, $seen, $now, static fn (array $base): array => $isProduct ? StockInForm::touched($sent, $base) : $sent);
             $form = $isProduct && $joined !== null ? StockInForm::saved($joined->form, $sent, $joined->base) : $joined->form ?? [];
             if ($joined !== null && $joined->clashes !== []) {
                 return $this->clashing($request, $edited, $joined, $form, $sent);
             }
             $request->merge($joined === null ? [] : ['version' => $joined->version] + $form);
-            $answer = $next($request);
-            // Somebody may have saved once more in between: with that it is joined, too.
-            if ($answer->getStatusCode() !== 409 || $tries === self::MOST_TRIES || $this->edits->version($edited->kind, $edited->shop, $edited->id) === $now) {
-                return $answer;
-            }
-        }
+
+            return $next($request);
+        });
     }
 
     /**

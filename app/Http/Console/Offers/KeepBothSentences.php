@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Offers;
 
+use App\Http\Console\Shared\WhenOvertaken;
 use App\Models\Offer;
 use App\Models\OfferVersion;
 use Closure;
@@ -14,9 +15,6 @@ use Symfony\Component\HttpFoundation\Response;
 /** Two people who changed different slots of an offer both keep their change; where both changed one, the second is shown both sentences. */
 final class KeepBothSentences
 {
-    /** So many may be quicker, one after the other. */
-    private const MOST_TRIES = 32;
-
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -26,16 +24,13 @@ final class KeepBothSentences
             return $next($request);
         }
         $mine = array_diff_key($request->all(), ['version' => true, 'country' => true]);
-        for ($tries = 1; ; $tries++) {
-            $now = $offer->version;
+
+        return WhenOvertaken::again(static fn (): int => $offer->refresh()->version, static function (int $now) use ($request, $next, $offer, $seen, $mine): Response {
             $merge = $seen === $now ? null : self::joined($offer, $seen, $mine);
             $request->merge($merge === null || $merge->clashes !== [] ? [] : ['version' => $now] + $merge->form);
-            $answer = $next($request);
-            // Somebody may have saved once more in between: with that it is joined, too.
-            if ($answer->getStatusCode() !== 409 || ($merge->clashes ?? []) !== [] || $tries === self::MOST_TRIES || $offer->refresh()->version === $now) {
-                return $answer;
-            }
-        }
+
+            return $next($request);
+        });
     }
 
     /** @param  array<mixed>  $mine */
