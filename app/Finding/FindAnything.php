@@ -13,11 +13,11 @@ final readonly class FindAnything
 {
     private const OF_EACH = 5;
 
-    /** From so many on, things are gone through from the newest on until there are enough. */
+    /** From so many on, the newest things are gone through. */
     private const MANY = 1_000;
 
-    /** So many are gone through for several words that are all common: mostly they stand together. */
-    private const TRIED = 2_000;
+    /** So many of them for one word, which mostly the first few have, and so many for several: mostly they stand together. */
+    private const TRIED = [100, 2_000];
 
     public function __construct(private ConnectionInterface $db) {}
 
@@ -38,10 +38,10 @@ final readonly class FindAnything
             ...$parts,
             ...array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed, $counts[$kind->value]), Kind::ofSellers()),
         ]);
-        // Where they don't stand together in the newest, they are looked for by the words after all.
-        $scarce = array_filter(Kind::ofSellers(), static fn (Kind $kind): bool => $counts[$kind->value]->areCommon() && ! $counts[$kind->value]->isOneWord() && count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
+        // What the newest things have not is looked for by the words after all.
+        $scarce = array_filter(Kind::ofSellers(), static fn (Kind $kind): bool => $counts[$kind->value]->areCommon() && count(array_filter($found, static fn (FoundThing $thing): bool => $thing->kind === $kind)) < self::OF_EACH);
 
-        return array_values($found + $this->found(array_map(fn (Kind $kind): Rows => $this->some($shop, $kind, $typed), array_values($scarce))));
+        return array_values($found + $this->found(array_map(fn (Kind $kind): Rows => $this->byWords($shop, $kind, $counts[$kind->value]), array_values($scarce))));
     }
 
     /**
@@ -91,20 +91,30 @@ final readonly class FindAnything
         }, $recent);
     }
 
-    /** @param  WordCounts|null  $counts  `null`: by the words, however many have them */
-    private function some(Shop $shop, Kind $kind, string $typed, ?WordCounts $counts = null): Rows
+    private function some(Shop $shop, Kind $kind, string $typed, WordCounts $counts): Rows
     {
-        $isCommon = $counts?->areCommon() ?? false;
         $things = $this->things($shop)->where('kind', $kind->value)->orderByDesc('thing_id');
-        if ($isCommon && ! $counts->isOneWord()) {
+        if ($counts->areCommon()) {
             // The newest first, as they are read: to have them put in order would be to look at all of them.
-            $things = $things->newQuery()->fromSub($things->limit(self::TRIED), 'search_things');
+            $things = $things->newQuery()->fromSub($things->limit(self::TRIED[$counts->isOneWord() ? 0 : 1]), 'search_things');
+            FindByWords::along($things, 'search_things.thing_id', $kind, $typed);
+        } else {
+            FindByWords::in($things, 'search_things.thing_id', $shop, $kind, $typed, $counts->often());
         }
-        $isCommon
-            ? FindByWords::along($things, 'search_things.thing_id', $kind, $typed)
-            : FindByWords::in($things, 'search_things.thing_id', $shop, $kind, $typed, $counts?->often() ?? []);
 
         return $things->limit(self::OF_EACH);
+    }
+
+    /** The newest; where the words stand together so seldom that they would be long in coming, whichever are found. */
+    private function byWords(Shop $shop, Kind $kind, WordCounts $counts): Rows
+    {
+        $ids = FindByWords::newest($shop, $kind, $counts, self::TRIED[1], self::OF_EACH);
+        if (count($ids) < self::OF_EACH) {
+            $ids = FindByWords::ids($shop, $kind, $counts);
+            rsort($ids);
+        }
+
+        return $this->things($shop)->where('kind', $kind->value)->whereIntegerInRaw('thing_id', array_slice($ids, 0, self::OF_EACH))->orderByDesc('thing_id');
     }
 
     private function things(Shop $shop): Rows

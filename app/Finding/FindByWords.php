@@ -104,20 +104,29 @@ final class FindByWords
     }
 
     /**
-     * Of the newest things that have the rarest word, those that have the others; one with several such words may come as often.
+     * The newest of what is found, where there are enough among the newest things of one of the words; some of them otherwise.
      *
-     * @param  int  $most  so many are looked at
-     * @return list<int>
+     * @param  int  $most  so many of a word are looked at
+     * @param  int  $enough  so many are wanted
+     * @return list<int> the highest id first
      */
-    public static function newest(Shop $shop, Kind $kind, WordCounts $counts, int $most): array
+    public static function newest(Shop $shop, Kind $kind, WordCounts $counts, int $most, int $enough): array
     {
-        $words = $counts->rarestFirst();
-        $newest = self::withRarest($shop, $kind, $words[0] ?? '')->select('rarest.thing_id')->orderByDesc('rarest.thing_id')->limit($most);
-        // Asked for the others only then: to put in order is to look at all.
-        $found = $newest->newQuery()->fromSub($newest, 'newest');
-        array_map(static fn (string $word): Rows => HavingWord::ask($found, 'newest.thing_id', $kind, $word), array_slice($words, 1));
+        $found = [];
+        foreach ($counts->rarestFirst() as $word) {
+            $newest = HavingWord::newest($shop, $kind, $word, $most);
+            // Asked for the others only then: to put in order is to look at all.
+            $having = $newest->newQuery()->fromSub($newest, 'newest');
+            array_map(static fn (string $other): Rows => HavingWord::ask($having, 'newest.thing_id', $kind, $other), array_diff($counts->words, [$word]));
+            $ids = array_values(array_unique(array_filter($having->pluck('newest.thing_id')->all(), is_int(...))));
+            rsort($ids);
+            if (count($ids) >= $enough) {
+                return $ids;
+            }
+            $found = count($ids) > count($found) ? $ids : $found;
+        }
 
-        return array_values(array_filter($found->pluck('newest.thing_id')->all(), is_int(...)));
+        return $found;
     }
 
     private static function withRarest(Shop $shop, Kind $kind, string $word): Rows

@@ -111,7 +111,10 @@ final class EverySearchTest extends TestCase
 
         self::assertSame([6_000, 5_999, 5_998, 5_997, 5_996], $found('honey'));
         self::assertSame([6_000, 5_999, 5_998, 5_997, 5_996], $found('honey comb'));
+        self::assertSame([3_000, 2_999, 2_998, 2_997, 2_996], $found('wax'));
+        self::assertSame([3_000, 2_999, 2_998, 2_997, 2_996], $found('w'));
         self::assertSame([3_000, 2_999, 2_998, 2_997, 2_996], $found('honey wax'));
+        self::assertSame([3_000, 2_999, 2_998, 2_997, 2_996], $found('w wax honey'));
         self::assertSame([], $found('wax comb'));
         self::assertSame([17], array_slice($found('17'), 0, 1));
     }

@@ -139,7 +139,7 @@ final class FoundPage
     private static function newest(Builder $list, Shop $shop, Kind $kind, WordCounts $counts, int $needed): ?array
     {
         foreach (self::NEWEST as $most) {
-            $found = self::ids(self::byId($list, FindByWords::newest($shop, $kind, $counts, $most)), $needed);
+            $found = self::ids(self::byId($list, FindByWords::newest($shop, $kind, $counts, $most, $needed)), $needed);
             if (count($found) >= $needed) {
                 return $found;
             }
