@@ -126,6 +126,6 @@ final class LinkTest extends TestCase
     /** @return iterable<array{string|null, string}> */
     public static function languages(): iterable
     {
-        yield from [['IE', 'en-IE,en;q=0.9'], ['DE', 'en,de-DE;q=0.8'], ['CN', 'zh-Hans-CN'], [null, 'en'], [null, ''], [null, 'xx-ZZ'], ['GB', 'en-zz, en-gb']];
+        yield from [['IE', 'en-IE,en;q=0.9'], ['DE', 'en,de-DE;q=0.8'], ['CN', 'zh-Hans-CN'], [null, 'en'], [null, ''], [null, 'xx-ZZ'], ['GB', 'en-zz, en-gb'], ['GB', 'xx-ZZ,yy-QQ;q=0.5,en-GB,de-DE'], [null, 'xx-ZZ,yy-QQ'], [null, 'xx-ZZ en-GB']];
     }
 }
