@@ -9,6 +9,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use PaperKite\Quote\CouponKind;
 use PaperKite\Quote\ShopRules;
 use PaperKite\Quote\TaxRates;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What a seller sets for the shop, and what a shopper meets because of it. */
 final class ShopSettingsTest extends BrowserTestCase
@@ -75,6 +76,24 @@ final class ShopSettingsTest extends BrowserTestCase
 
         $browser->seeing('4 things are missing')->goTo($this->consoleAddress("/{$this->shop->slug}/shop/ready"))->notSeeing('Set the payee')->click('Set up shipping')->arrivingAt('#shipping')->click('A first zone')->type('Band 1 of New zone costs', '2.00')->click('Save')->seeing('All is saved.');
         $browser->goTo($desk)->seeing('€12.95 + €2.00 shipping')->click('Publish')->seeing('Live');
+    }
+
+    #[DataProvider('widths')]
+    public function test_what_is_there_stays_where_it_is_while_the_rest_comes(int $width): void
+    {
+        $browser = $this->signedIn($width)->goTo($this->consoleAddress("/{$this->shop->slug}/shop"));
+        // From its first frame on.
+        $places = $browser->driver->executeAsyncScript('const done = arguments[0]; const places = new Set(); const look = () => { const names = document.querySelector(\'[data-fold="Names"]\'); if (names?.checkVisibility()) places.add(Math.round(names.getBoundingClientRect().top)); requestAnimationFrame(look) }; look(); setTimeout(() => done([...places]), 2500)');
+
+        self::assertIsArray($places);
+        self::assertCount(1, $places, implode(', ', array_filter($places, is_numeric(...))));
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function widths(): iterable
+    {
+        yield 'on a desk' => [1280];
+        yield 'on a phone' => [390];
     }
 
     public function test_taken_back_is_as_it_was_saved(): void

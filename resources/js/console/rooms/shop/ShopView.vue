@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, reactive, watch } from 'vue'
+import { until, useTimeoutFn } from '@vueuse/core'
+import { computed, nextTick, onMounted, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { sentenceAt, type Schemas } from '../../lib/client'
 import FormHistory from '../../kit/FormHistory.vue'
@@ -32,11 +33,33 @@ const page = useSavedTogether()
 const { isDirty, isWorking, wasKept, canTakeBack, canRedo, takeBack, redo, save, reload } = page
 const joined = useJoined(page)
 const ruled = useRules(joined.options)
-const { rules, homeCountry, currency, mayChangeCurrency, sample, trial, refusal, mine, errorAt, saveOver, load } = ruled
+const {
+  rules,
+  homeCountry,
+  currency,
+  mayChangeCurrency,
+  sample,
+  trial,
+  isTried,
+  refusal,
+  mine,
+  errorAt,
+  saveOver,
+  load,
+} = ruled
 joined.join({ draft: ruled.draft, save: ruled.save, reload: ruled.reload })
 const { isAsking, answer } = useLeaveGuard(isDirty)
 /** What is set in the parts that are shut, in a line each. */
 const said = reactive({ coupons: '', checkout: '', shopfront: '', names: '' })
+/** Each part comes by itself: shown one by one they would move what stands below from under the pointer. */
+const LONGEST_WAIT_MS = 1_500
+const isShown = ref(false)
+const show = (): void => void (isShown.value = true)
+useTimeoutFn(show, LONGEST_WAIT_MS)
+watch(
+  () => isTried.value && Object.values(said).every((line) => line !== ''),
+  (isWhole) => isWhole && show(),
+)
 const wrongCount = computed(() => Object.keys(trial.value?.errors ?? {}).length)
 const note = computed(() => {
   if (!isDirty.value) return 'All is saved.'
@@ -45,6 +68,7 @@ const note = computed(() => {
 
 onMounted(async () => {
   await load()
+  await until(isShown).toBe(true)
   await goTo(route.hash.slice(1))
 })
 
@@ -72,7 +96,7 @@ function change(part: Partial<Schemas['ShopRules']>): void {
     <h1 class="sentence mb-5 text-3xl font-semibold">Shop</h1>
     <KeptNotice :is-shown="wasKept" @drop="reload" />
     <p v-if="refusal && !rules" class="mb-4 text-wrong" role="alert">{{ refusal.message }}</p>
-    <div v-if="rules" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
+    <div v-if="rules" v-show="isShown" class="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="min-w-0">
         <LedgerRow id="payee" title="Payments go to"><PayeeForm /></LedgerRow>
         <LedgerRow id="shipping" title="Shipping" help="shipping">

@@ -17,6 +17,8 @@ export function useRules(options: DraftOptions): {
   mayChangeCurrency: Ref<boolean>
   sample: Ref<Sample>
   trial: ComputedRef<Schemas['RulesTrial'] | null>
+  /** Whether the server has said what the rules come to: what it says has a place in the form, and moves what stands below. */
+  isTried: ComputedRef<boolean>
   refusal: Ref<Refusal | null>
   draft: DraftOfForm
   /** What would be sent. */
@@ -67,6 +69,20 @@ export function useRules(options: DraftOptions): {
     take(data)
     version.value = draft.begin(data.version)
     if (sample.value.country === '') sample.value = { ...sample.value, country: data.home_country }
+    await tryOut()
+  }
+
+  let tried = ''
+
+  async function tryOut(): Promise<void> {
+    if (!rules.value) return
+    const asked = { rules: rules.value, sample: sample.value, currency: currency.value }
+    const text = JSON.stringify(asked)
+    if (text === tried) return
+    tried = text
+    const answer = await latest.run(asked)
+    // Where nothing came of it, it may be asked once more.
+    if (answer?.refusal) tried = ''
   }
 
   async function reload(): Promise<void> {
@@ -103,14 +119,7 @@ export function useRules(options: DraftOptions): {
     return trial.value?.errors[path]?.[0]
   }
 
-  watchDebounced(
-    [rules, sample, currency],
-    () => rules.value && latest.run({ rules: rules.value, sample: sample.value, currency: currency.value }),
-    {
-      debounce: 120,
-      deep: true,
-    },
-  )
+  watchDebounced([rules, sample, currency], tryOut, { debounce: 120, deep: true })
 
   return {
     rules,
@@ -119,6 +128,7 @@ export function useRules(options: DraftOptions): {
     mayChangeCurrency,
     sample,
     trial,
+    isTried: computed(() => latest.answer.value !== null),
     refusal,
     draft,
     mine,
