@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Closure;
-use Illuminate\Database\ConnectionInterface;
 
 /** Does work under a name that only one does at a time, on however many machines. Whoever dies lets go of it. */
 final readonly class OneAtATime
 {
     private const PATIENCE_SECONDS = 20;
 
-    public function __construct(private ConnectionInterface $db) {}
+    public function __construct(private NamedLock $lock) {}
 
     /**
      * @template T
@@ -25,21 +24,13 @@ final readonly class OneAtATime
      */
     public function __invoke(string $name, Closure $work): mixed
     {
-        if ($this->ask('SELECT GET_LOCK(?, ?) AS answer', [$name, self::PATIENCE_SECONDS]) !== 1) {
+        if (! $this->lock->take($name, self::PATIENCE_SECONDS)) {
             throw Busy::with($name);
         }
         try {
             return $work();
         } finally {
-            $this->ask('SELECT RELEASE_LOCK(?) AS answer', [$name]);
+            $this->lock->release($name);
         }
-    }
-
-    /** @param  list<string|int>  $bindings */
-    private function ask(string $sql, array $bindings): ?int
-    {
-        $row = $this->db->selectOne($sql, $bindings);
-
-        return is_object($row) && isset($row->answer) && is_int($row->answer) ? $row->answer : null;
     }
 }

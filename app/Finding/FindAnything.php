@@ -16,8 +16,11 @@ final readonly class FindAnything
     /** From so many on, the newest things are gone through. */
     private const MANY = 1_000;
 
-    /** So many of them for one word, which mostly the first few have, and so many for several: mostly they stand together. */
-    private const TRIED = [100, 2_000];
+    /** So many of them for several words: mostly they stand together. */
+    private const TRIED = 2_000;
+
+    /** So many for one, which mostly the first few have. */
+    private const TRIED_FOR_ONE = 100;
 
     public function __construct(private ConnectionInterface $db) {}
 
@@ -96,7 +99,7 @@ final readonly class FindAnything
         $things = $this->things($shop)->where('kind', $kind->value)->orderByDesc('thing_id');
         if ($counts->areCommon()) {
             // The newest first, as they are read: to have them put in order would be to look at all of them.
-            $things = $things->newQuery()->fromSub($things->limit(self::TRIED[$counts->isOneWord() ? 0 : 1]), 'search_things');
+            $things = $things->newQuery()->fromSub($things->limit($counts->isOneWord() ? self::TRIED_FOR_ONE : self::TRIED), 'search_things');
             FindByWords::along($things, 'search_things.thing_id', $kind, $typed);
         } else {
             FindByWords::in($things, 'search_things.thing_id', $shop, $kind, $typed, $counts->often());
@@ -108,7 +111,7 @@ final readonly class FindAnything
     /** The newest; where the words stand together so seldom that they would be long in coming, whichever are found. */
     private function byWords(Shop $shop, Kind $kind, WordCounts $counts): Rows
     {
-        $ids = FindByWords::newest($shop, $kind, $counts, self::TRIED[1], self::OF_EACH);
+        $ids = FindByWords::newest($shop, $kind, $counts, self::TRIED, self::OF_EACH);
         if (count($ids) < self::OF_EACH) {
             $ids = FindByWords::ids($shop, $kind, $counts);
             rsort($ids);

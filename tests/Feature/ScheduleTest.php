@@ -36,6 +36,19 @@ final class ScheduleTest extends TestCase
         self::assertTrue($words->filtersPass(app()));
     }
 
+    public function test_a_database_that_is_away_keeps_the_scheduler_from_nothing_else(): void
+    {
+        config(['database.connections.nowhere' => ['port' => '1'] + (array) config('database.connections.mariadb')]);
+        $away = new OneRunAtATime(app(DatabaseManager::class)->connection('nowhere'));
+        $words = self::event('search:write');
+        $words->mutex = $away;
+
+        self::assertTrue($words->filtersPass(app()));
+        self::assertTrue($words->shouldSkipDueToOverlapping());
+        $away->forget($words);
+        self::assertTrue(self::event('counts:write')->filtersPass(app()));
+    }
+
     public function test_what_counts_all_the_time_is_begun_each_minute_as_the_one_before_it_ends(): void
     {
         self::assertFalse(self::event('counts:write')->withoutOverlapping);
