@@ -7,7 +7,7 @@ namespace App\Finding;
 use App\Database\InTransaction;
 use Illuminate\Database\ConnectionInterface;
 
-/** Makes one row of the many that came to the count of a state, so that there is never much to add up. */
+/** Makes one row of the many that came to a count, so that there is never much to add up. */
 final readonly class AddUpStates
 {
     /** Fewer are added up as quickly as they are read. */
@@ -22,24 +22,24 @@ final readonly class AddUpStates
 
     public function __invoke(): void
     {
-        /** @var list<object{shop_id: int, kind: int, state: string}> $counts */
-        $counts = $this->db->select('SELECT shop_id, kind, state FROM state_counts GROUP BY shop_id, kind, state HAVING COUNT(*) > ?', [self::MANY]);
+        /** @var list<object{shop_id: int, kind: int, state: string, block: int}> $counts */
+        $counts = $this->db->select('SELECT shop_id, kind, state, block FROM state_counts GROUP BY shop_id, kind, state, block HAVING COUNT(*) > ?', [self::MANY]);
         foreach ($counts as $count) {
             do {
-                $rows = ($this->inTransaction)(fn (): int => $this->some($count->shop_id, $count->kind, $count->state));
+                $rows = ($this->inTransaction)(fn (): int => $this->some($count->shop_id, $count->kind, $count->state, $count->block));
             } while ($rows === self::AT_ONCE);
         }
     }
 
     /** @return int of how many rows one was made */
-    private function some(int $shop, int $kind, string $state): int
+    private function some(int $shop, int $kind, string $state, int $block): int
     {
         // Whoever is writing one keeps nobody waiting: theirs is added up the next time.
         /** @var list<object{id: int, more: int}> $rows */
-        $rows = $this->db->select('SELECT id, more FROM state_counts WHERE shop_id = ? AND kind = ? AND state = ? LIMIT '.self::AT_ONCE.' FOR UPDATE SKIP LOCKED', [$shop, $kind, $state]);
+        $rows = $this->db->select('SELECT id, more FROM state_counts WHERE shop_id = ? AND kind = ? AND state = ? AND block = ? LIMIT '.self::AT_ONCE.' FOR UPDATE SKIP LOCKED', [$shop, $kind, $state, $block]);
         if ($rows !== []) {
             $this->db->delete('DELETE counted FROM state_counts AS counted FORCE INDEX (PRIMARY) WHERE id IN ('.implode(', ', array_column($rows, 'id')).')');
-            $this->db->insert('INSERT INTO state_counts (shop_id, kind, state, more) VALUES (?, ?, ?, ?)', [$shop, $kind, $state, array_sum(array_column($rows, 'more'))]);
+            $this->db->insert('INSERT INTO state_counts (shop_id, kind, state, block, more) VALUES (?, ?, ?, ?, ?)', [$shop, $kind, $state, $block, array_sum(array_column($rows, 'more'))]);
         }
 
         return count($rows);

@@ -42,9 +42,21 @@ final readonly class WriteWords
             $this->db->table($kind->table())->where('shop_id', $shop->id)->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->pluck('id');
             $this->write($kind, $shop, $ids);
             if ($kind === Kind::Offer) {
+                $this->nameAlike($ids);
                 $this->ofWhatShowsThem($shop, $ids);
             }
         });
+    }
+
+    /**
+     * In the list of offers, which can be in the order of their names.
+     *
+     * @param  list<int>  $offers
+     */
+    private function nameAlike(array $offers): void
+    {
+        $this->db->table('offers')->join('search_things', 'search_things.thing_id', '=', 'offers.id')->where('search_things.kind', Kind::Offer->value)->whereIn('offers.id', $offers)
+            ->update(['called' => $this->db->raw('label')]);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Demo\GrownShop;
 use App\Demo\MosslightGoods;
 use App\Models\Shop;
-use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -54,27 +53,6 @@ final class ConsoleListsTest extends TestCase
         yield 'an order by its number' => ['/orders?search=1042', 1, 1];
         yield 'orders by what was sold' => ['/orders?search=honey-340', 60, 20];
         yield 'beyond the last page' => ['/orders?page=9', 60, 0];
-    }
-
-    public function test_a_deep_page_of_orders_is_the_same_with_a_gap_in_their_numbers_and_without(): void
-    {
-        // Those that grow are numbered from one.
-        DB::table('payments')->where('shop_id', $this->shop->id)->update(['provider_id' => DB::raw("CONCAT('pm-before-', id)")]);
-        app(GrownShop::class)->orders($this->shop, 10_000);
-        $page = fn (): array => (array) $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders?page=502"))->assertOk()->assertJsonPath('at.total', 10_060)->json('items.*.number');
-        $numbers = DB::table('orders')->where('shop_id', $this->shop->id)->orderByDesc('number')->offset(10_020)->limit(20)->pluck('number')->all();
-        $offsets = 0;
-        DB::listen(static function (QueryExecuted $query) use (&$offsets): void {
-            $offsets += (int) str_contains($query->sql, 'offset');
-        });
-        self::assertSame([$numbers, 0], [$page(), $offsets]);
-
-        // Before them and after them.
-        foreach (['desc' => 7, 'asc' => -7] as $end => $away) {
-            DB::table('orders')->where('shop_id', $this->shop->id)->orderBy('number', $end)->limit(1)->increment('number', $away);
-            self::assertSame([$numbers, $end === 'desc' ? 1 : 2], [$page(), $offsets]);
-        }
-        $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders?page=900"))->assertOk()->assertJsonCount(0, 'items')->assertJsonPath('at.total', 10_060);
     }
 
     public function test_a_shop_grows_the_same_every_time(): void

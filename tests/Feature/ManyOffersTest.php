@@ -115,6 +115,19 @@ final class ManyOffersTest extends TestCase
         self::assertSame([$b->id, $a->id, $c->id], $sorted('sort=clicks&state=live'));
     }
 
+    public function test_an_offer_that_came_in_bulk_is_in_the_list_by_name_before_it_has_one(): void
+    {
+        $comb = $this->offer($this->product, ['caption' => 'Comb']);
+        DB::insert("INSERT INTO offers (shop_id, destination, cart_use, caption, state) SELECT shop_id, destination, cart_use, 'Dipper', state FROM offers WHERE id = ?", [$comb->id]);
+        $dipper = DB::table('offers')->max('id');
+        DB::insert('INSERT INTO offer_lines (shop_id, offer_id, position, product_id, quantity) SELECT shop_id, ?, position, product_id, quantity FROM offer_lines WHERE offer_id = ?', [$dipper, $comb->id]);
+        $list = fn (): mixed => $this->getJson($this->console("/api/shops/{$this->shop->slug}/offers?sort=name"))->assertOk()->json('items.*.id');
+
+        self::assertSame([$dipper, $comb->id], $list());
+        $this->command('search:write')->assertSuccessful();
+        self::assertSame([$comb->id, $dipper], $list());
+    }
+
     public function test_clicks_of_late_go_as_their_days_go(): void
     {
         [$a, $b] = [$this->offer($this->product), $this->offer($this->product)];

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Demo\GrownShop;
 use App\Finding\AddUpStates;
 use App\Finding\Kind;
 use App\Finding\StateCounts;
 use App\Models\Order;
 use App\Models\Product;
 use App\Models\Shop;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use PaperKite\Offer\OfferState;
 use PaperKite\Order\GoodsState;
@@ -90,6 +92,32 @@ final class StateCountsTest extends TestCase
             self::assertSame($expected, $read, $filter);
             $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders?{$filter}&page=".($pages + 1)))->assertOk()->assertJsonPath('items', [])->assertJsonPath('at.total', count($expected));
         }
+    }
+
+    public function test_pages_deep_in_a_list_of_orders_are_those_of_the_whole_list(): void
+    {
+        $this->product($this->shop, ['sku' => 'honey-340']);
+        app(GrownShop::class)->orders($this->shop, 3 * StateCounts::BLOCK);
+        DB::table('orders')->where('shop_id', $this->shop->id)->whereRaw('number % 5 = 0')->update(['goods_state' => GoodsState::Sent->value]);
+        // A gap in their numbers, and few in the highest block.
+        DB::table('orders')->where('shop_id', $this->shop->id)->whereBetween('number', [6_000, 6_300])->increment('number', 100_000);
+        app(AddUpStates::class)();
+        $furthest = 0;
+        DB::listen(static function (QueryExecuted $query) use (&$furthest): void {
+            $furthest = max($furthest, (int) (preg_match('/ offset (\d+)/', $query->sql, $found) === 1 ? $found[1] : 0));
+        });
+
+        foreach (['' => 'TRUE', 'state=new' => "goods_state = 'new'", 'money=paid' => "money_state = 'paid'", 'state=new&money=paid' => "goods_state = 'new' AND money_state = 'paid'"] as $filter => $condition) {
+            $numbers = DB::table('orders')->where('shop_id', $this->shop->id)->whereRaw($condition)->orderByDesc('number')->pluck('number')->all();
+            $last = (int) ceil(count($numbers) / 20);
+            foreach ([500, 501, 502, 600, 777, 900, $last - 1, $last, $last + 1] as $page) {
+                $this->getJson($this->console("/api/shops/{$this->shop->slug}/orders?{$filter}&page={$page}"))->assertOk()
+                    ->assertJsonPath('items.*.number', array_slice($numbers, ($page - 1) * 20, 20))->assertJsonPath('at.total', count($numbers));
+            }
+        }
+        // What comes before the block is not read.
+        self::assertLessThan(10_000, $furthest);
+        self::assertSame([], StatesCounted::wrong());
     }
 
     /** @return array<string, int> */

@@ -50,8 +50,8 @@ final readonly class OfferController
     public function list(Request $request, Shop $shop, LoadOfferGoods $load, ReadResults $results): JsonResponse
     {
         $state = OfferState::tryFrom(Input::text($request, 'state'));
-        $found = Offer::query()->where('offers.shop_id', $shop->id)->with('placements');
-        SortOffers::by(OfferSort::tryFrom(Input::text($request, 'sort')) ?? OfferSort::Changed, $found, $shop);
+        $found = Offer::query()->where('shop_id', $shop->id)->with('placements');
+        SortOffers::by(OfferSort::tryFrom(Input::text($request, 'sort')) ?? OfferSort::Changed, $found);
         $total = null;
         if ($request->has('ids')) {
             $found->whereKey(Ids::of($request))->when($state !== null, static fn (Builder $query) => $query->where('state', $state));

@@ -33,8 +33,8 @@ final readonly class OrderController
         $counts = OrderCounts::of($shop);
         $found = FilterOrders::of($shop, $state, $money)->with('lines')->orderByDesc('number');
         [$typed, $total] = [Search::typed($request), $counts->ofBoth($state, $money)];
-        $orders = $typed === '' && $state === null && $money === null
-            ? CountedPage::numbered($found, 'number', self::PER_PAGE, $total)
+        $orders = $typed === ''
+            ? CountedPage::inBlocks($found, 'number', static fn (): array => $counts->inBlocks($state, $money), self::PER_PAGE, $total)
             : FoundPage::of($found, $shop, Kind::Order, $typed, self::PER_PAGE, $total, isNewestFirst: true);
 
         return response()->json(OrderListResource::of($orders, $counts));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Console\Shared;
 
+use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -53,28 +54,33 @@ final class CountedPage
     }
 
     /**
-     * The same of rows that are numbered one by one, the highest number first: a page begins at its number, however deep it is.
+     * The same of rows that are counted by blocks of their numbers, the highest number first: what comes before the page is
+     * counted as far as it can be, and not read.
      *
      * @template M of Model
      *
      * @param  Builder<M>  $query
      * @param  string  $column  of their numbers
+     * @param  Closure(): array<int, int>  $blocks  how many there are in each, by the number that it begins with, the highest first
      * @return LengthAwarePaginator<int, M>
      */
-    public static function numbered(Builder $query, string $column, int $perPage, int $total): LengthAwarePaginator
+    public static function inBlocks(Builder $query, string $column, Closure $blocks, int $perPage, int $total): LengthAwarePaginator
     {
         $page = Paginator::resolveCurrentPage();
         $before = ($page - 1) * $perPage;
         if ($before < self::DEEP || $before >= $total) {
             return self::of($query, $perPage, $total);
         }
-        $ends = (clone $query)->toBase()->reorder()->selectRaw("MAX({$column}) AS highest, MIN({$column}) AS lowest")->first();
-        [$highest, $lowest] = array_map(static fn (mixed $number): int => is_numeric($number) ? (int) $number : 0, [$ends->highest ?? null, $ends->lowest ?? null]);
-        if ($highest - $lowest + 1 !== $total) {
-            return self::of($query, $perPage, $total);
+        $above = null;
+        foreach ($blocks() as $begin => $rows) {
+            if ($before < $rows) {
+                break;
+            }
+            $before -= $rows;
+            $above = $begin;
         }
         /** @var Collection<int, M> $rows */
-        $rows = $query->whereBetween($column, [$highest - $before - $perPage + 1, $highest - $before])->get();
+        $rows = $query->when($above !== null, static fn (Builder $rest) => $rest->where($column, '<', $above))->offset($before)->limit($perPage)->get();
 
         return new LengthAwarePaginator($rows, $total, $perPage, $page);
     }
