@@ -15,6 +15,7 @@ final class Scheduled
         'counts:write --for=55' => '* * * * *',
         'results:fold' => '* * * * *',
         'search:write' => '* * * * *',
+        'search:fold' => '* * * * *',
         'states:add-up' => '* * * * *',
         'stock:tell' => '* * * * *',
         'prices:watch' => '* * * * *',
@@ -23,6 +24,7 @@ final class Scheduled
         'reports:sweep' => '23 * * * *',
         'files:sweep' => '53 * * * *',
         'cards:send' => '*/5 * * * *',
+        'search:common' => '13 3 * * *',
         'data:erase' => '37 3 * * *',
     ];
 

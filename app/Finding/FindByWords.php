@@ -56,20 +56,6 @@ final class FindByWords
     }
 
     /**
-     * @param  list<int>  $ids  of things
-     * @return list<int> of those that have the words, in the same order
-     */
-    public static function among(array $ids, Kind $kind, string $typed): array
-    {
-        $things = DB::table('search_things')->where('kind', $kind->value)->whereIntegerInRaw('thing_id', $ids);
-        self::along($things, 'search_things.thing_id', $kind, $typed);
-
-        $found = array_flip(array_filter($things->pluck('thing_id')->all(), is_int(...)));
-
-        return array_values(array_filter($ids, static fn (int $id): bool => isset($found[$id])));
-    }
-
-    /**
      * What is found, in no order: of the things that have the rarest word, those that have the others.
      *
      * @return list<int> one more than are counted, where there are more
@@ -89,9 +75,13 @@ final class FindByWords
                 return $ids;
             }
         }
+        $things = $counts->fewestFirst();
+        $ids = $things[0] >= self::FEW ? WordSets::having($shop, $kind, $words, self::MOST_COUNTED + 1) : null;
+        if ($ids !== null) {
+            return $ids;
+        }
         // To read what a word has that nearly all have would take longer than to ask the few for it. More than two are not
         // held against each other: of things that have a typed beginning several times, every combination would be made.
-        $things = $counts->fewestFirst();
         $isJoined = $things[0] >= self::FEW && ($counts->areCommon() || $things[1] < WordCounts::MANY);
         if ($isJoined) {
             self::join($found, $shop, $kind, $words[1]);

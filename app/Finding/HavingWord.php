@@ -68,6 +68,20 @@ final class HavingWord
         return $things->whereRaw("(SELECT 1 FROM search_words WHERE kind = ? AND thing_id = {$id} AND word LIKE ? LIMIT 1) = 1", [$kind->value, self::beginning($word)]);
     }
 
+    /**
+     * @param  list<int>  $ids  of things
+     * @param  list<string>  $words
+     * @return list<int> of those that have them all, in the same order
+     */
+    public static function among(array $ids, Kind $kind, array $words): array
+    {
+        $things = DB::table('search_things')->where('kind', $kind->value)->whereIntegerInRaw('thing_id', $ids);
+        array_map(static fn (string $word): Rows => self::ask($things, 'search_things.thing_id', $kind, $word), $words);
+        $found = array_flip(array_filter($things->pluck('thing_id')->all(), is_int(...)));
+
+        return array_values(array_filter($ids, static fn (int $id): bool => isset($found[$id])));
+    }
+
     /** For LIKE. */
     public static function beginning(string $word): string
     {

@@ -109,11 +109,15 @@ final readonly class WriteWords
                 $gone[$row->thing_id][] = $row->word;
             }
         }
+        $changed = array_keys($gone + array_column($rows, 'word', 'thing_id'));
         foreach ($gone as $id => $words) {
             $this->db->table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value, 'thing_id' => $id])->whereIn('word', $words)->delete();
         }
         foreach (array_chunk(array_values($rows), self::ROWS_AT_ONCE) as $some) {
             $this->db->table('search_words')->insertOrIgnore($some);
+        }
+        if ($changed !== []) {
+            $this->db->table('word_changes')->insert(array_map(static fn (int $id): array => ['shop_id' => $shop->id, 'kind' => $kind->value, 'thing_id' => $id], $changed));
         }
     }
 

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Finding\FindByWords;
 use App\Finding\Kind;
 use App\Finding\WordCounts;
+use App\Finding\WordSets;
+use App\Finding\WriteWords;
 use App\Models\Placement;
 use App\Models\Shop;
 use App\Payments\NoteCapture;
@@ -129,6 +131,51 @@ final class FoundInListsTest extends TestCase
                 $plans[] = $query->connection->select((string) preg_replace('/ FOR select /', ' FOR EXPLAIN select ', $query->sql), $query->bindings);
             }
         });
+        $this->assertFound($conditions);
+        // Each with each would be compared for ten seconds.
+        self::assertNotSame([], $plans);
+        self::assertSame([], array_filter($plans, static fn (array $plan): bool => ! str_contains((string) json_encode($plan), 'BNLH join')));
+
+        $this->command('search:common')->assertSuccessful();
+        $plans = [];
+        $this->assertFound($conditions);
+        self::assertSame([], $plans);
+    }
+
+    /** Whether a change of words has been taken up by the sets or not, it is found. */
+    public function test_what_is_written_after_the_sets_of_common_words_were_made_is_found(): void
+    {
+        $half = WordSets::COMMON + 2_500;
+        DB::insert('INSERT INTO coupons (shop_id, code, kind, percent, created_at, updated_at) SELECT ?, CONCAT(\'C\', seq), \'percent\', \'10\', NOW(), NOW() FROM seq_1_to_'.(2 * $half), [$this->shop->id]);
+        DB::insert("INSERT INTO search_words (shop_id, kind, word, thing_id) SELECT shop_id, ?, IF(CAST(SUBSTRING(code, 2) AS UNSIGNED) <= {$half}, 'early', 'late'), id FROM coupons WHERE shop_id = ?", [Kind::Coupon->value, $this->shop->id]);
+        $this->command('search:common')->assertSuccessful();
+        self::assertSame(['early', 'late'], DB::table('word_sets')->where('shop_id', $this->shop->id)->distinct()->orderBy('word')->pluck('word')->all());
+        $both = function (): mixed {
+            $found = $this->getJson($this->console("/api/shops/{$this->shop->slug}/coupons?search=late+earl"))->assertOk()->json('items.*.entry.code');
+            $this->command('search:fold')->assertSuccessful();
+            self::assertSame(0, DB::table('word_changes')->where('shop_id', $this->shop->id)->count());
+            self::assertSame($found, $this->getJson($this->console("/api/shops/{$this->shop->slug}/coupons?search=late+earl"))->assertOk()->json('items.*.entry.code'));
+
+            return $found;
+        };
+        $coupons = $this->shop->coupons()->orderBy('id')->limit(2)->get();
+        self::assertSame([], $both());
+
+        $coupons[0]?->update(['code' => 'EARLY-LATE']);
+        $coupons[1]?->update(['code' => 'LATER']);
+        self::assertSame(['EARLY-LATE'], $both());
+        $coupons[1]?->update(['code' => 'LATER-EARLIER']);
+        self::assertSame(['LATER-EARLIER', 'EARLY-LATE'], $both());
+        $coupons[0]?->update(['code' => 'EARLY']);
+        self::assertSame(['LATER-EARLIER'], $both());
+        $coupons[1]?->delete();
+        app(WriteWords::class)->of(Kind::Coupon, $this->shop, [(int) $coupons[1]?->id]);
+        self::assertSame([], $both());
+    }
+
+    /** @param  array<string, string>  $conditions  in SQL of the place of a coupon, by the word that those have */
+    private function assertFound(array $conditions): void
+    {
         foreach ([['everywhere'], ['early'], ['thinner'], ['scattered'], ['scarce'], ['everywhere', 'late'], ['everywhere', 'early'], ['scattered', 'everywhere'], ['everywhere', 'thinner', 'scarce'], ['early', 'late'], ['scattered', 'scarce']] as $words) {
             $has = implode(' AND ', array_map(static fn (string $word): string => "({$conditions[$word]})", $words));
             $codes = DB::table('coupons')->where('shop_id', $this->shop->id)->selectRaw('code, CAST(SUBSTRING(code, 2) AS UNSIGNED) AS place')->havingRaw($has)->orderByDesc('place')->pluck('code')->all();
@@ -143,9 +190,6 @@ final class FoundInListsTest extends TestCase
                 $this->getJson($this->console("/api/shops/{$this->shop->slug}/coupons?search={$begun}"))->assertOk()->assertJsonPath('items.*.entry.code', array_slice($codes, 0, 20));
             }
         }
-        // Each with each would be compared for ten seconds.
-        self::assertNotSame([], $plans);
-        self::assertSame([], array_filter($plans, static fn (array $plan): bool => ! str_contains((string) json_encode($plan), 'BNLH join')));
     }
 
     private function found(string $list, string $typed): mixed

@@ -29,6 +29,8 @@ final class DemoGrow extends Command
         $this->info('The demo has grown.');
 
         $this->callSilently('search:write');
+        $this->callSilently('search:common');
+        $this->callSilently('search:fold');
         $this->callSilently('states:add-up');
 
         return self::SUCCESS;

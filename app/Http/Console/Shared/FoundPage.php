@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Console\Shared;
 
 use App\Finding\FindByWords;
+use App\Finding\HavingWord;
 use App\Finding\Kind;
 use App\Finding\WordCounts;
 use App\Models\Shop;
@@ -60,7 +61,7 @@ final class FoundPage
         [$before, $needed] = [($page - 1) * $perPage, $page * $perPage];
         $shown = match (true) {
             $before >= min($all, FindByWords::MOST_COUNTED) => [],
-            $areCommon => self::dense($query, $along, $kind, $typed, $needed)
+            $areCommon => self::dense($query, $along, $kind, $counts->words, $needed)
                 ?? ($isNewestFirst ? self::newest($query, $shop, $kind, $counts, $needed) : null)
                 ?? self::ids($narrow, $needed),
             default => self::ids($narrow, $needed),
@@ -112,14 +113,15 @@ final class FoundPage
      *
      * @param  Builder<M>  $list
      * @param  Builder<M>  $along  what is found, by way of the list
+     * @param  list<string>  $words
      * @return list<int>|null
      */
-    private static function dense(Builder $list, Builder $along, Kind $kind, string $typed, int $needed): ?array
+    private static function dense(Builder $list, Builder $along, Kind $kind, array $words, int $needed): ?array
     {
         $found = [];
         // What nearly everything has is found in the first few.
         foreach (array_unique([min(2 * $needed, self::LOOKED_AT), self::LOOKED_AT]) as $most) {
-            $found = FindByWords::among(self::ids($list, $most), $kind, $typed);
+            $found = HavingWord::among(self::ids($list, $most), $kind, $words);
             if (count($found) >= $needed) {
                 return array_slice($found, 0, $needed);
             }
