@@ -36,6 +36,9 @@ return new class extends Migration
             DB::statement("CREATE TRIGGER {$table}_change AFTER UPDATE ON {$table} FOR EACH ROW IF NOT ({$was} <=> {$is}) THEN {$add('OLD', -1)}; {$add('NEW', 1)}; END IF");
             DB::statement('UNLOCK TABLES');
         }
+        DB::statement('ALTER TABLE orders
+            ADD INDEX orders_shop_id_goods_state_money_state_number_index (shop_id, goods_state, money_state, number),
+            DROP INDEX orders_shop_id_goods_state_money_state_index');
         DB::statement("ALTER TABLE offers
             ADD COLUMN called VARCHAR(200) NOT NULL DEFAULT '' COMMENT 'as it is found; written with its words' AFTER clicks_lately,
             ADD INDEX offers_shop_id_is_archived_called_id_index (shop_id, is_archived, called, id),

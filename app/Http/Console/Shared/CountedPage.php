@@ -31,21 +31,11 @@ final class CountedPage
         if ($total instanceof Rows && $page * $perPage > self::DEEP) {
             $total = self::number($total);
         }
-        $table = $query->getModel()->getTable();
-        // What goes through many rows reads what an index has of them, and only the page's in full.
-        $ids = (clone $query)->toBase()->select("{$table}.id AS paged_id");
-        $rows = $query->getModel()->newQuery()->setEagerLoads($query->getEagerLoads());
-        self::orderAlike($ids, $rows->getQuery()->select("{$table}.*"));
-        is_int($total) ? self::cut($ids, $page, $perPage, $total) : $ids->forPage($page, $perPage);
-        is_int($total) || $rows->addSelect('rows_in_all');
-        match (true) {
-            $total === null => $ids->selectRaw('COUNT(*) OVER () AS rows_in_all'),
-            $total instanceof Rows => $ids->selectSub($total, 'rows_in_all'),
-            default => $ids,
-        };
-        $rows->getQuery()->fromRaw("({$ids->toSql()}) AS paged STRAIGHT_JOIN {$table} FORCE INDEX (PRIMARY) ON {$table}.id = paged_id", $ids->getBindings());
-        /** @var Collection<int, M> $found */
-        $found = $rows->get();
+        $found = self::read($query, static fn (Rows $ids): Rows => match (true) {
+            is_int($total) => self::cut($ids, $page, $perPage, $total),
+            $total === null => $ids->forPage($page, $perPage)->selectRaw('COUNT(*) OVER () AS rows_in_all'),
+            default => $ids->forPage($page, $perPage)->selectSub($total, 'rows_in_all'),
+        }, ...(is_int($total) ? [] : ['rows_in_all']));
         $counted = is_int($total) ? $total : $found->first()?->getAttribute('rows_in_all');
         // Beyond the last page no row tells how many there are.
         $all = is_numeric($counted) ? (int) $counted : ($page === 1 ? 0 : ($total instanceof Rows ? self::number($total) : $query->toBase()->getCountForPagination()));
@@ -79,8 +69,7 @@ final class CountedPage
             $before -= $rows;
             $above = $begin;
         }
-        /** @var Collection<int, M> $rows */
-        $rows = $query->when($above !== null, static fn (Builder $rest) => $rest->where($column, '<', $above))->offset($before)->limit($perPage)->get();
+        $rows = self::read($query->when($above !== null, static fn (Builder $rest) => $rest->where($column, '<', $above)), static fn (Rows $ids): Rows => $ids->offset($before)->limit($perPage));
 
         return new LengthAwarePaginator($rows, $total, $perPage, $page);
     }
@@ -90,6 +79,29 @@ final class CountedPage
         $number = (clone $total)->value('things');
 
         return is_numeric($number) ? (int) $number : 0;
+    }
+
+    /**
+     * What goes through many rows reads what an index has of them, and only the page's in full.
+     *
+     * @template M of Model
+     *
+     * @param  Builder<M>  $query
+     * @param  Closure(Rows): Rows  $cut  of the ids of all
+     * @param  string  ...$and  columns that the cut selects
+     * @return Collection<int, M>
+     */
+    private static function read(Builder $query, Closure $cut, string ...$and): Collection
+    {
+        $table = $query->getModel()->getTable();
+        $ids = (clone $query)->toBase()->select("{$table}.id AS paged_id");
+        $rows = $query->getModel()->newQuery()->setEagerLoads($query->getEagerLoads());
+        self::orderAlike($ids, $rows->getQuery()->select("{$table}.*", ...$and));
+        $ids = $cut($ids);
+        $rows->getQuery()->fromRaw("({$ids->toSql()}) AS paged STRAIGHT_JOIN {$table} FORCE INDEX (PRIMARY) ON {$table}.id = paged_id", $ids->getBindings());
+
+        /** @var Collection<int, M> */
+        return $rows->get();
     }
 
     /** The rows of the page come in the order in which their ids were found: what is joined in is joined no second time. */
@@ -106,12 +118,13 @@ final class CountedPage
     }
 
     /** What is nearer to the end is reached from there. */
-    private static function cut(Rows $ids, int $page, int $perPage, int $total): void
+    private static function cut(Rows $ids, int $page, int $perPage, int $total): Rows
     {
         $before = ($page - 1) * $perPage;
         $size = max(0, min($perPage, $total - $before));
         $after = max(0, $total - $before - $size);
-        $ids->offset($after < $before && self::turnRound($ids) ? $after : $before)->limit($size);
+
+        return $ids->offset($after < $before && self::turnRound($ids) ? $after : $before)->limit($size);
     }
 
     /** @return bool whether the order could be turned round */
