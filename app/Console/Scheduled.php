@@ -24,7 +24,7 @@ final class Scheduled
         'reports:sweep' => '23 * * * *',
         'files:sweep' => '53 * * * *',
         'cards:send' => '*/5 * * * *',
-        'search:common' => '13 3 * * *',
+        'search:common' => '43 * * * *',
         'data:erase' => '37 3 * * *',
     ];
 

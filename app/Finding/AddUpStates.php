@@ -11,7 +11,7 @@ use Illuminate\Database\ConnectionInterface;
 final readonly class AddUpStates
 {
     /** Fewer are added up as quickly as they are read. */
-    private const MANY = 50;
+    private const MANY = 4;
 
     private const AT_ONCE = 1_000;
 

@@ -108,11 +108,11 @@ final readonly class FindAnything
         return $things->limit(self::OF_EACH);
     }
 
-    /** The newest; where the words stand together so seldom that they would be long in coming, whichever are found. */
+    /** The newest; where there is too much to read, whichever are found. */
     private function byWords(Shop $shop, Kind $kind, WordCounts $counts): Rows
     {
-        $ids = FindByWords::newest($shop, $kind, $counts, self::TRIED, self::OF_EACH);
-        if (count($ids) < self::OF_EACH) {
+        $ids = WordSets::having($shop, $kind, $counts->words, self::OF_EACH);
+        if ($ids === null) {
             $ids = FindByWords::ids($shop, $kind, $counts);
             rsort($ids);
         }

@@ -11,51 +11,10 @@ use Illuminate\Support\Facades\DB;
 /** The things that have one word, which begins as it was typed. */
 final class HavingWord
 {
-    /** So many words that begin alike are gone through one by one. */
-    private const FEW_WORDS = 16;
-
     /** @return Rows a thing once for each such word that it has */
     public static function of(Shop $shop, Kind $kind, string $word): Rows
     {
         return DB::table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value])->where('word', 'like', self::beginning($word));
-    }
-
-    /**
-     * The newest things that have it; one that has several such words may come as often.
-     *
-     * @return Rows of `thing_id`, the highest first
-     */
-    public static function newest(Shop $shop, Kind $kind, string $word, int $most): Rows
-    {
-        $words = self::wordsOf($shop, $kind, $word);
-        if (count($words) > self::FEW_WORDS) {
-            return self::of($shop, $kind, $word)->select('thing_id')->orderByDesc('thing_id')->limit($most);
-        }
-        // The index has the things of one word in their order; those of several would have to be put in order, all of them.
-        $each = array_map(static fn (string $one): Rows => DB::table('search_words')->where(['shop_id' => $shop->id, 'kind' => $kind->value, 'word' => $one])->select('thing_id')->orderByDesc('thing_id')->limit($most), $words);
-        $first = array_shift($each) ?? self::of($shop, $kind, $word)->select('thing_id');
-        $all = array_reduce($each, static fn (Rows $union, Rows $one): Rows => $union->unionAll($one), $first);
-
-        return $first->newQuery()->fromSub($all, 'each_word')->orderByDesc('thing_id')->limit($most);
-    }
-
-    /**
-     * The words themselves that begin so. From one to the next is a look into the index, where to say it in one query would
-     * be to read the things of all of them.
-     *
-     * @return list<string> one more than are few, where there are more
-     */
-    private static function wordsOf(Shop $shop, Kind $kind, string $word): array
-    {
-        $words = [];
-        for ($last = ''; count($words) <= self::FEW_WORDS; $words[] = $last) {
-            $last = self::of($shop, $kind, $word)->where('word', '>', $last)->orderBy('word')->value('word');
-            if (! is_string($last)) {
-                return $words;
-            }
-        }
-
-        return $words;
     }
 
     /**
@@ -75,6 +34,9 @@ final class HavingWord
      */
     public static function among(array $ids, Kind $kind, array $words): array
     {
+        if ($ids === []) {
+            return [];
+        }
         $things = DB::table('search_things')->where('kind', $kind->value)->whereIntegerInRaw('thing_id', $ids);
         array_map(static fn (string $word): Rows => self::ask($things, 'search_things.thing_id', $kind, $word), $words);
         $found = array_flip(array_filter($things->pluck('thing_id')->all(), is_int(...)));

@@ -64,13 +64,10 @@ final class WordCounts
         return array_map(fn (int $at): string => $this->words[$at], array_keys($things));
     }
 
-    /** @return list<int> how many have each, as `rarestFirst()` has them */
-    public function fewestFirst(): array
+    /** How many have the rarest of the words. */
+    public function fewest(): int
     {
-        $things = $this->things();
-        sort($things);
-
-        return $things;
+        return min([$this->most, ...$this->things()]);
     }
 
     /** @return list<bool> whether so many have each word that each thing is better asked for it, in the order of the words */

@@ -8,6 +8,7 @@ use App\Finding\FindByWords;
 use App\Finding\HavingWord;
 use App\Finding\Kind;
 use App\Finding\WordCounts;
+use App\Finding\WordSets;
 use App\Models\Shop;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -141,8 +142,9 @@ final class FoundPage
     private static function newest(Builder $list, Shop $shop, Kind $kind, WordCounts $counts, int $needed): ?array
     {
         foreach (self::NEWEST as $most) {
-            $found = self::ids(self::byId($list, FindByWords::newest($shop, $kind, $counts, $most, $needed)), $needed);
-            if (count($found) >= $needed) {
+            $newest = WordSets::having($shop, $kind, $counts->words, $most);
+            $found = $newest === null ? [] : self::ids(self::byId($list, $newest), $needed);
+            if (count($found) >= $needed || ($newest !== null && count($newest) < $most)) {
                 return $found;
             }
         }
