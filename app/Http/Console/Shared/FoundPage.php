@@ -99,10 +99,7 @@ final class FoundPage
     private static function byId(Builder $list, array $ids): Builder
     {
         $some = (clone $list)->whereKey($ids);
-        // A list that is joined of several tables says itself how it is read.
-        if (is_string($some->getQuery()->from)) {
-            $some->getQuery()->forceIndex('PRIMARY');
-        }
+        $some->getQuery()->forceIndex('PRIMARY');
 
         return $some;
     }
