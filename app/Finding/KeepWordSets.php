@@ -23,12 +23,17 @@ final readonly class KeepWordSets
         private OneAtATime $oneAtATime,
     ) {}
 
-    /** Takes up what was written since. */
+    /** Takes up what was written since; so much at once may have made a word common. */
     public function takeUp(): void
     {
+        $all = 0;
         do {
             $changes = ($this->oneAtATime)(self::NAME, fn (): int => ($this->inTransaction)($this->some(...)));
+            $all += $changes;
         } while ($changes === self::CHANGES_AT_ONCE);
+        if ($all >= WordSets::COMMON) {
+            $this->begin();
+        }
     }
 
     /** Begins a set for each word that has become common. */

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 final class WordSets
 {
     /** From so many things on a set is kept for a word. */
-    public const COMMON = 10_000;
+    public const COMMON = 4_000;
 
     /** So many are asked themselves; more come at once by an import alone, and no set goes by until they are taken up. */
     private const MOST_CHANGED = 2_000;

@@ -162,8 +162,10 @@ final class FoundInListsTest extends TestCase
 
         // So many at once that no set is gone by until they are taken up.
         DB::insert("INSERT INTO search_words (shop_id, kind, word, thing_id) SELECT shop_id, kind, 'late', thing_id FROM search_words WHERE shop_id = ? AND kind = ? AND word = 'early' ORDER BY thing_id LIMIT 5000", [$this->shop->id, Kind::Coupon->value]);
+        DB::insert("INSERT INTO search_words (shop_id, kind, word, thing_id) SELECT shop_id, kind, 'bulk', thing_id FROM search_words WHERE shop_id = ? AND kind = ? AND word = 'early' ORDER BY thing_id LIMIT 5000", [$this->shop->id, Kind::Coupon->value]);
         DB::insert("INSERT INTO word_changes (shop_id, kind, thing_id) SELECT shop_id, kind, thing_id FROM search_words WHERE shop_id = ? AND kind = ? AND word = 'early' ORDER BY thing_id LIMIT 5000", [$this->shop->id, Kind::Coupon->value]);
         self::assertSame(array_map(static fn (int $place): string => "C{$place}", range(5_001, 4_982)), $both());
+        self::assertSame(['bulk', 'early', 'late'], $this->wordsWithSets());
     }
 
     /** @return list<mixed> */
