@@ -44,6 +44,22 @@ final class HavingWord
         return array_values(array_filter($ids, static fn (int $id): bool => isset($found[$id])));
     }
 
+    /**
+     * Read one by one: a million rows at once would take half a gigabyte.
+     *
+     * @param  Rows  $things  rows with a `thing_id`
+     * @return list<int>
+     */
+    public static function ids(Rows $things): array
+    {
+        $ids = [];
+        foreach ($things->select('thing_id')->cursor() as $row) {
+            $ids[] = isset($row->thing_id) && is_int($row->thing_id) ? $row->thing_id : 0;
+        }
+
+        return $ids;
+    }
+
     /** For LIKE. */
     public static function beginning(string $word): string
     {

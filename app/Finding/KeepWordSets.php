@@ -52,9 +52,7 @@ final readonly class KeepWordSets
         if ($this->db->table('word_sets')->where($of)->exists()) {
             return;
         }
-        /** @var list<int> $ids */
-        $ids = $this->db->table('search_words')->where($of)->pluck('thing_id')->all();
-        $this->write($shop, $kind, $word, ThingSet::of($ids)->blocks);
+        $this->write($shop, $kind, $word, ThingSet::of(HavingWord::ids($this->db->table('search_words')->where($of)))->blocks);
     }
 
     /**

@@ -63,17 +63,10 @@ final class WordSets
         return array_reduce($sets, static fn (ThingSet $all, array $blocks): ThingSet => $all->or(new ThingSet($blocks)), ThingSet::of($others));
     }
 
-    /**
-     * Row by row: a hundred thousand at once would take the memory of a request.
-     *
-     * @return list<int>|null `null`: more than so many
-     */
+    /** @return list<int>|null `null`: more than so many */
     private static function ids(Rows $things, int $most): ?array
     {
-        $ids = [];
-        foreach ($things->select('thing_id')->limit($most + 1)->cursor() as $row) {
-            $ids[] = isset($row->thing_id) && is_int($row->thing_id) ? $row->thing_id : 0;
-        }
+        $ids = HavingWord::ids($things->limit($most + 1));
 
         return count($ids) > $most ? null : $ids;
     }
